@@ -1,0 +1,61 @@
+/** Dependencies point one way: app → features → ui, db, workers → core. */
+const core = "^src/core/";
+const shared = "^src/(ui|db|workers)/";
+
+module.exports = {
+  forbidden: [
+    { name: "no-circular", severity: "error", from: {}, to: { circular: true } },
+    {
+      name: "core-is-pure",
+      comment: "core knows the trade and nothing else: no framework, no database, no clock.",
+      severity: "error",
+      from: { path: core, pathNot: "\\.(test|bench)\\.ts$" },
+      to: { pathNot: [core, "^node_modules/zod/"] },
+    },
+    {
+      name: "shared-below-features",
+      severity: "error",
+      from: { path: shared },
+      to: { path: "^src/(features|app)/" },
+    },
+    {
+      name: "ui-has-no-database",
+      severity: "error",
+      from: { path: "^src/(ui|workers)/" },
+      to: { path: "^src/db/", dependencyTypesNot: ["type-only"] },
+    },
+    {
+      name: "db-has-no-interface",
+      severity: "error",
+      from: { path: "^src/db/" },
+      to: { path: "^src/(ui|workers)/" },
+    },
+    {
+      name: "features-stay-apart",
+      severity: "error",
+      from: { path: "^src/features/([^/]+)/" },
+      to: { path: "^src/features/", pathNot: "^src/features/$1/" },
+    },
+    {
+      name: "features-below-app",
+      severity: "error",
+      from: { path: "^src/features/" },
+      to: { path: "^src/app/" },
+    },
+    {
+      name: "areas-through-their-face",
+      comment: "An area of core is used through its index.ts.",
+      severity: "error",
+      from: { path: "^src/", pathNot: core },
+      to: { path: "^src/core/[^/]+/(?!index\\.ts$)" },
+    },
+    { name: "resolvable", severity: "error", from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "\\.css$" },
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+  },
+};

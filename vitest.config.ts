@@ -1,0 +1,28 @@
+import { defineConfig } from "vitest/config";
+
+const alias = { "@": new URL("./src", import.meta.url).pathname };
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    benchmark: { include: ["src/**/*.bench.ts"] },
+    projects: [
+      {
+        resolve: { alias },
+        test: { name: "unit", include: ["src/**/*.test.ts"], benchmark: { include: ["src/**/*.bench.ts"] } },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: "integration",
+          include: ["tests/integration/**/*.test.ts"],
+          benchmark: { include: [] },
+          globalSetup: ["tests/integration/global-setup.ts"],
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
+    ],
+  },
+});
