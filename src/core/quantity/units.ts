@@ -1,0 +1,172 @@
+/**
+ * The quantities a bench writes down, their units and the ways those units are written.
+ *
+ * Every factor leads to the SI base unit (farad, ohm, henry, volt, ampere, watt, hertz, second; percent becomes a
+ * fraction). A spelling with several factors is one that the trade has used with several meanings: it yields several
+ * readings, and the caller asks. Old spellings follow drawings and parts lists of the 1920s to 1960s
+ * (`mfd`, `mmf`, `meg`, `kc`, `cm`); the modern ones follow IEC 60062 and the SI brochure.
+ */
+
+export const QUANTITIES = [
+  "capacitance",
+  "resistance",
+  "inductance",
+  "voltage",
+  "current",
+  "power",
+  "frequency",
+  "percent",
+  "time",
+] as const;
+
+export type Quantity = (typeof QUANTITIES)[number];
+
+/**
+ * What a capital `M` behind a resistance means on the drawings of a model: a thousand on many North American drawings
+ * of the 1920s and 30s, a million elsewhere. Undefined means nobody has said, and `50M` raises a question.
+ */
+export type Dialect = "m-is-thousand" | "m-is-million";
+
+/** One centimetre of capacitance (Gaussian units) in farad: 1 cm / c² · 10⁹ … = 1.11265 pF. */
+export const FARAD_PER_CM = 1.112650056e-12;
+
+export type UnitSpelling = { text: string; factors: number[]; caseMatters?: boolean };
+
+const pico = 1e-12;
+const nano = 1e-9;
+const micro = 1e-6;
+const milli = 1e-3;
+
+const spell = (factor: number, ...texts: string[]): UnitSpelling[] => texts.map((text) => ({ text, factors: [factor] }));
+const exact = (factor: number, ...texts: string[]): UnitSpelling[] =>
+  texts.map((text) => ({ text, factors: [factor], caseMatters: true }));
+
+const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
+  capacitance: [
+    ...spell(pico, "mmfd", "mmf", "uufd", "uuf", "µµfd", "µµf", "µµ", "pf", "p"),
+    ...spell(nano, "nf", "n"),
+    ...spell(nano, "kpf"),
+    ...spell(micro, "mfd", "ufd", "uf", "µfd", "µf", "u", "µ"),
+    ...exact(micro, "mf", "MF", "Mf"),
+    // Old shops wrote mF for microfarad; today it is millifarad.
+    { text: "mF", factors: [micro, milli], caseMatters: true },
+    ...spell(FARAD_PER_CM, "cm"),
+    ...exact(1, "F"),
+  ],
+  resistance: [
+    ...spell(1e6, "megohms", "megohm", "megs", "meg", "mohm"),
+    ...exact(1e6, "MΩ"),
+    ...exact(milli, "mΩ"),
+    ...spell(1e3, "kohms", "kohm", "kω", "k"),
+    ...spell(1e9, "gω"),
+    ...spell(1, "ohms", "ohm", "ω", "r"),
+  ],
+  inductance: [
+    ...spell(nano, "nh"),
+    ...spell(micro, "uh", "µh"),
+    ...spell(milli, "mh"),
+    ...spell(1, "henry", "hy", "h"),
+  ],
+  voltage: [
+    ...spell(1e3, "kv"),
+    ...spell(milli, "mv"),
+    ...spell(micro, "uv", "µv"),
+    ...spell(1, "volts", "volt", "vdc", "vac", "v"),
+  ],
+  current: [
+    ...spell(milli, "ma"),
+    ...spell(micro, "ua", "µa"),
+    ...spell(1, "amps", "amp", "a"),
+  ],
+  power: [
+    ...spell(1e3, "kw"),
+    ...exact(milli, "mW", "mw"),
+    ...spell(micro, "uw", "µw"),
+    ...spell(1, "watts", "watt", "w"),
+  ],
+  frequency: [
+    ...spell(1e9, "ghz"),
+    ...spell(1e6, "mhz", "mc/s", "mcs", "mc"),
+    ...spell(1e3, "khz", "kc/s", "kcs", "kc"),
+    ...spell(1, "hz", "c/s", "cps"),
+  ],
+  percent: spell(0.01, "percent", "per cent", "%"),
+  time: [
+    ...spell(milli, "ms"),
+    ...spell(micro, "us", "µs"),
+    ...spell(60, "minutes", "minute", "min"),
+    ...spell(3600, "hours", "hour", "hrs", "h"),
+    ...spell(1, "seconds", "second", "sec", "s"),
+  ],
+};
+
+const byLength = (a: UnitSpelling, b: UnitSpelling) => b.text.length - a.text.length;
+
+/** Spellings of a quantity, longest first, so that `mmf` is met before `m`. The dialect decides a bare `M`. */
+export function spellings(quantity: Quantity, dialect?: Dialect): UnitSpelling[] {
+  const own = SPELLINGS[quantity];
+  if (quantity !== "resistance") return [...own].sort(byLength);
+  const factors = dialect === "m-is-thousand" ? [1e3] : dialect === "m-is-million" ? [1e6] : [1e3, 1e6];
+  return [...own, { text: "M", factors, caseMatters: true }].sort(byLength);
+}
+
+/** Letters that stand for the decimal point (`4k7`, `R47`, `4n7`), IEC 60062. `2M2` is modern use: always a million. */
+export const INFIX: Partial<Record<Quantity, Record<string, number>>> = {
+  capacitance: { p: pico, n: nano, u: micro, µ: micro },
+  resistance: { R: 1, r: 1, k: 1e3, K: 1e3, M: 1e6 },
+  inductance: { u: micro, µ: micro, m: milli },
+};
+
+/** Quantities that may be written without a unit, and the factor then meant. Capacitance has rules of its own. */
+export const BARE: Partial<Record<Quantity, number>> = { resistance: 1, voltage: 1, power: 1, percent: 0.01 };
+
+/** Tolerance letters that are symmetrical, as fractions. IEC 60062. */
+export const TOLERANCE_LETTERS: Record<string, number> = {
+  B: 0.001,
+  C: 0.0025,
+  D: 0.005,
+  F: 0.01,
+  G: 0.02,
+  J: 0.05,
+  K: 0.1,
+  M: 0.2,
+};
+
+type Prefix = { factor: number; symbol: string };
+
+const SCALE: Record<string, number> = { n: nano, p: pico, µ: micro, m: milli, "": 1, k: 1e3, M: 1e6, G: 1e9 };
+
+const prefixes = (symbols: string[], unit: string): Prefix[] =>
+  symbols.map((symbol) => ({ factor: SCALE[symbol] ?? 1, symbol: symbol + unit }));
+
+/** Units used in print, smallest first. Capacitance stops at µF and resistance starts at Ω, as the trade prints them. */
+export const PRINTED: Record<Quantity, Prefix[]> = {
+  capacitance: prefixes(["p", "n", "µ"], "F"),
+  resistance: prefixes(["", "k", "M"], "Ω"),
+  inductance: prefixes(["n", "µ", "m", ""], "H"),
+  voltage: prefixes(["µ", "m", "", "k"], "V"),
+  current: prefixes(["µ", "m", ""], "A"),
+  power: prefixes(["µ", "m", "", "k"], "W"),
+  frequency: prefixes(["", "k", "M", "G"], "Hz"),
+  percent: [{ factor: 0.01, symbol: "%" }],
+  time: [
+    { factor: micro, symbol: "µs" },
+    { factor: milli, symbol: "ms" },
+    { factor: 1, symbol: "s" },
+    { factor: 60, symbol: "min" },
+    { factor: 3600, symbol: "h" },
+  ],
+};
+
+/** The word for a quantity inside a sentence, with its article. */
+export const QUANTITY_WORDS: Record<Quantity, string> = {
+  capacitance: "a capacitance",
+  resistance: "a resistance",
+  inductance: "an inductance",
+  voltage: "a voltage",
+  current: "a current",
+  power: "a power",
+  frequency: "a frequency",
+  percent: "a percentage",
+  time: "a time",
+};
