@@ -67,10 +67,10 @@ describe("colour bands", () => {
         const value = Number((digits * 10 ** power).toPrecision(6));
         const coded = encodeBands({ value, tolerance: t }, digits > 99 ? 3 : 2);
         // Only a three-band part can say 20 %.
-        if (!coded.ok) return expect([t, digits > 99]).toEqual([0.2, true]);
+        fc.pre(t !== 0.2 || digits <= 99);
+        if (!coded.ok) throw new Error(coded.message);
         expect(coded.bands.every((band) => COLOURS.includes(band))).toBe(true);
         expect(decodeBands(coded.bands)).toEqual({ ok: true, value: { value, tolerance: t } });
-        return undefined;
       }),
     );
   });

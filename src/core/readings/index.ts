@@ -1,0 +1,12 @@
+/** Expected against measured: the ratio, the verdict and its reasons. */
+export { compareParts } from "./fitted";
+export {
+  chartTolerance,
+  judge,
+  UNMARKED_PART_TOLERANCE,
+  type Expectation,
+  type Judgement,
+  type ReadingToJudge,
+  type Verdict,
+} from "./judge";
+export { judgeTest, type Sense, type TestJudgement, type TestVerdict } from "./test-result";
