@@ -1,0 +1,132 @@
+import type { Sheet } from "../model";
+import { ofKind, upTo, type Settled } from "./settle";
+import type { ContentOf } from "./entries";
+import type { Fitted, OldPart } from "./payloads";
+
+export type PartState = "original" | "serviced" | "left" | "replaced" | "restuffed" | "disconnected" | "removed";
+
+/** One place in the circuit, and what sits there. */
+export type Position = {
+  designator: string;
+  role?: string;
+  stage?: string;
+  /** the drawn value, from the model or from the first record of what was there */
+  drawn?: string;
+  state: PartState;
+  /** what was put in; empty while the original is there */
+  parts: Fitted[];
+  /** another position's new part does this one's work too */
+  servedBy?: string;
+  /** why it was left or disconnected */
+  why?: string;
+  oldPart?: OldPart;
+  /** entries that worked on it, in order */
+  work: string[];
+  lastWorkAt?: string;
+};
+
+type Work = ContentOf<"part-work">["payload"];
+
+function originals(sheet: Pick<Sheet, "components" | "tubes">): Position[] {
+  const components = sheet.components.map(({ designator, role, stage, drawn }): Position => ({
+    designator,
+    role,
+    ...(stage ? { stage } : {}),
+    ...(drawn ? { drawn } : {}),
+    state: "original",
+    parts: [],
+    work: [],
+  }));
+  const tubes = sheet.tubes.map(({ position, type, work }): Position => ({
+    designator: position,
+    role: "tube",
+    stage: work,
+    drawn: type,
+    state: "original",
+    parts: [],
+    work: [],
+  }));
+  return [...components, ...tubes];
+}
+
+const IN_PLACE = new Set(["reflowed", "cleaned", "lubricated", "adjusted", "repaired"]);
+
+/** Applies one piece of work to the place it names. `subpart` is set when it names one of several parts fitted there. */
+function workOn(position: Position, designator: string, work: Work): Position {
+  const subpart = position.designator !== designator;
+  const others = subpart ? position.parts.filter((part) => part.designator !== designator) : [];
+  const { why: _why, oldPart: _oldPart, servedBy: _servedBy, ...kept } = position;
+  const why = work.why ? { why: work.why } : {};
+  const oldPart = work.oldPart ? { oldPart: work.oldPart } : position.oldPart ? { oldPart: position.oldPart } : {};
+  switch (work.action) {
+    case "replaced":
+    case "restuffed":
+      return { ...kept, ...oldPart, state: work.action, parts: [...others, ...work.now] };
+    case "removed":
+      return { ...kept, ...oldPart, ...why, state: others.length > 0 ? position.state : "removed", parts: others };
+    case "disconnected":
+      return { ...position, ...oldPart, ...why, state: "disconnected" };
+    case "left":
+      return { ...position, ...why, state: position.state === "original" || position.state === "serviced" ? "left" : position.state };
+    default:
+      return IN_PLACE.has(work.action) && (position.state === "original" || position.state === "left")
+        ? { ...kept, ...oldPart, state: "serviced" }
+        : position;
+  }
+}
+
+/**
+ * The set as built at a moment: the model's parts with all the work up to then.
+ *
+ * @param settled the set's entries after amendments
+ * @param sheet components and tubes of the model
+ * @param moment ISO instant, inclusive; what is known today about that day counts
+ * @returns every place, in the model's order, then places that only the log knows
+ */
+export function asBuilt(settled: readonly Settled[], sheet: Pick<Sheet, "components" | "tubes">, moment: string): Position[] {
+  const places = new Map(originals(sheet).map((position) => [position.designator, position]));
+  const find = (designator: string): Position =>
+    places.get(designator) ??
+    [...places.values()].find((position) => position.parts.some((part) => part.designator === designator)) ?? {
+      designator,
+      state: "original",
+      parts: [],
+      work: [],
+    };
+  for (const { content, entry, at } of ofKind(upTo(settled, moment), "part-work")) {
+    const work = content.payload;
+    const [first = ""] = work.designators;
+    const lead = find(first).designator;
+    for (const designator of work.designators) {
+      const before = find(designator);
+      const served = designator !== first && work.now.length > 0;
+      const after = served
+        ? { ...before, state: work.action as PartState, parts: [], servedBy: lead, ...(work.oldPart ? { oldPart: work.oldPart } : {}) }
+        : workOn(before, designator, work);
+      const drawn = before.drawn ?? work.was;
+      places.set(before.designator, { ...after, ...(drawn ? { drawn } : {}), work: [...before.work, entry.id], lastWorkAt: at });
+    }
+  }
+  return [...places.values()];
+}
+
+export type Difference = { designator: string; before?: Position; after: Position };
+
+const essence = (position: Position) =>
+  JSON.stringify([position.state, position.parts, position.servedBy ?? null, position.why ?? null, position.work]);
+
+/** What changed in the set between two moments, place by place. */
+export function differences(
+  settled: readonly Settled[],
+  sheet: Pick<Sheet, "components" | "tubes">,
+  from: string,
+  to: string,
+): Difference[] {
+  const [early, late] = Date.parse(from) <= Date.parse(to) ? [from, to] : [to, from];
+  const before = new Map(asBuilt(settled, sheet, early).map((position) => [position.designator, position]));
+  return asBuilt(settled, sheet, late).flatMap((after): Difference[] => {
+    const old = before.get(after.designator);
+    if (old && essence(old) === essence(after)) return [];
+    return [{ designator: after.designator, ...(old ? { before: old } : {}), after }];
+  });
+}

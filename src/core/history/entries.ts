@@ -1,0 +1,96 @@
+import { z } from "zod";
+import { handBack, note, partWork, reading, step, symptom, takeIn, testResult } from "./payloads";
+
+/** What an entry can say. To add a kind: a schema in payloads.ts, a line here, and the compiler names the rest. */
+const content = [
+  z.object({ kind: z.literal("take-in"), payload: takeIn }),
+  z.object({ kind: z.literal("symptom"), payload: symptom }),
+  z.object({ kind: z.literal("reading"), payload: reading }),
+  z.object({ kind: z.literal("part-work"), payload: partWork }),
+  z.object({ kind: z.literal("test-result"), payload: testResult }),
+  z.object({ kind: z.literal("note"), payload: note }),
+  z.object({ kind: z.literal("step"), payload: step }),
+  z.object({ kind: z.literal("hand-back"), payload: handBack }),
+] as const;
+
+export const contentSchema = z.discriminatedUnion("kind", content);
+export type Content = z.infer<typeof contentSchema>;
+export type ContentKind = Content["kind"];
+export type ContentOf<K extends ContentKind> = Extract<Content, { kind: K }>;
+
+const reason = z.string().trim().min(1, "Say why it is changed.").max(500, "The reason is longer than 500 characters.");
+const instant = z.iso.datetime({ offset: true, message: "A date and time is needed." });
+
+/**
+ * An amendment points at an entry and either withdraws it or replaces what it says (and, where wrong, when it was).
+ * It may also point at another amendment: withdrawing that one undoes it, correcting it replaces what it says.
+ */
+export const amendment = z.discriminatedUnion("action", [
+  z.object({ v: z.literal(1), action: z.literal("withdraw"), reason }),
+  z.object({ v: z.literal(1), action: z.literal("correct"), reason, content: contentSchema, at: instant.optional() }),
+]);
+export type Amendment = z.infer<typeof amendment>;
+
+export const bodySchema = z.discriminatedUnion("kind", [
+  ...content,
+  z.object({ kind: z.literal("amendment"), payload: amendment }),
+]);
+export type Body = z.infer<typeof bodySchema>;
+
+const envelope = z.object({
+  id: z.uuidv7("An entry's id is a UUID of version 7."),
+  setId: z.uuid(),
+  visitId: z.uuid(),
+  /** when it happened */
+  at: instant,
+  amends: z.uuid().nullable(),
+});
+
+const amendsFits = (entry: { kind: string; amends: string | null }) => (entry.kind === "amendment") === (entry.amends !== null);
+
+/** An entry as a client sends it. */
+export const draftSchema = z
+  .intersection(envelope, bodySchema)
+  .refine(amendsFits, { path: ["amends"], message: "An amendment points at the entry it amends, and nothing else does." });
+export type Draft = z.infer<typeof draftSchema>;
+
+/** An entry as the logbook holds it. */
+export type Entry = Draft & { recordedAt: string; by: string };
+
+/** A clock a little ahead is forgiven; a date in the future is not. Minutes. */
+export const CLOCK_SLACK_MINUTES = 5;
+const EARLIEST = Date.parse("1900-01-01T00:00:00Z");
+
+/**
+ * Checks when an entry is said to have happened.
+ * @param at ISO instant @param now milliseconds since 1970
+ * @returns a sentence when the date cannot be, else undefined
+ */
+export function wrongDate(at: string, now: number): string | undefined {
+  const moment = Date.parse(at);
+  if (Number.isNaN(moment)) return "That is not a date.";
+  if (moment > now + CLOCK_SLACK_MINUTES * 60_000)
+    return "That lies in the future: an entry says what has happened. Check the date, or this device's clock.";
+  if (moment < EARLIEST) return "That is before 1900: check the year.";
+  return undefined;
+}
+
+type Upgrade = (payload: Record<string, unknown>) => Record<string, unknown>;
+/** For a kind and the version it starts from, the function that lifts a payload by one version. */
+export type Upgrades = Partial<Record<Body["kind"], Record<number, Upgrade>>>;
+
+/** None yet: every kind is at version 1. A payload that changes its shape gets its old reader here. */
+export const UPGRADES: Upgrades = {};
+
+/** Lifts a stored payload to the version that the schemas read. */
+export function upgrade(kind: string, payload: unknown, upgrades: Upgrades = UPGRADES): unknown {
+  let current = payload as Record<string, unknown>;
+  const steps = upgrades[kind as Body["kind"]] ?? {};
+  for (let lift = steps[Number(current?.v)]; lift; lift = steps[Number(current.v)]) current = lift(current);
+  return current;
+}
+
+/** Sentences of a failed validation, each with the field it belongs to. */
+export function sentences(error: z.ZodError): { path: string; message: string }[] {
+  return error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message }));
+}
