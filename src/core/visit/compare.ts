@@ -1,0 +1,71 @@
+import { format } from "../quantity";
+import type { Sheet } from "../model";
+import { ofKind, type Settled } from "../history";
+import { pointRows, takenIn, type PointRow, type ReadingPayload, type Taken } from "./readings-table";
+
+export type Outcome = "mended" | "good" | "still-out" | "worse" | "better" | "no-baseline" | "to-measure" | "unjudged";
+
+export const OUTCOME_WORDS: Record<Outcome, string> = {
+  mended: "mended",
+  good: "good as before",
+  "still-out": "still out",
+  worse: "was good, is out now",
+  better: "closer, still out",
+  "no-baseline": "no baseline to compare with",
+  "to-measure": "not measured again",
+  unjudged: "no expected value",
+};
+
+export type Comparison = PointRow & { before?: Taken; after?: Taken; outcome: Outcome; setup: string[] };
+
+/** A line this much apart, as a fraction, is another set-up. Shop rule. */
+const LINE_APART = 0.02;
+
+/** Where the set-up of two readings differs: like is not compared with like, and the screen says so. */
+export function setupDifferences(before: ReadingPayload, after: ReadingPayload): string[] {
+  const found: string[] = [];
+  const volts = (value?: number) => (value === undefined ? "not noted" : format(value, "voltage"));
+  const [a, b] = [before.lineVolts, after.lineVolts];
+  if (a === undefined ? b !== undefined : b === undefined || Math.abs(b / a - 1) > LINE_APART)
+    found.push(`line ${volts(a)} before, ${volts(b)} now`);
+  if ((before.meter ?? "") !== (after.meter ?? ""))
+    found.push(`meter ${before.meter ?? "not noted"} before, ${after.meter ?? "not noted"} now`);
+  if (before.quantity === "resistance" && Boolean(before.inCircuit) !== Boolean(after.inCircuit))
+    found.push(before.inCircuit ? "in circuit before, lifted now" : "lifted before, in circuit now");
+  return found;
+}
+
+const isOut = (taken: Taken) => taken.judgement.verdict === "high" || taken.judgement.verdict === "low";
+const distance = (taken: Taken) => Math.abs((taken.judgement.ratio ?? 1) - 1);
+
+function outcomeOf(before: Taken | undefined, after: Taken | undefined): Outcome {
+  if (!after) return "to-measure";
+  if (!before) return "no-baseline";
+  if (after.judgement.verdict === "none") return "unjudged";
+  if (!isOut(after)) return isOut(before) ? "mended" : "good";
+  if (!isOut(before)) return "worse";
+  return distance(after) < distance(before) - 0.01 ? "better" : "still-out";
+}
+
+/** When the last work on a part of this visit was done; a proof taken before it proves nothing. */
+export function lastWorkAt(settled: readonly Settled[], visitId: string): string | undefined {
+  return ofKind(settled, "part-work")
+    .filter(({ entry, content }) => entry.visitId === visitId && content.payload.action !== "left")
+    .at(-1)?.at;
+}
+
+/** The baseline and the proof side by side, point by point. A proof older than the last work does not count. */
+export function compareVisit(sheet: Sheet, year: number | null, settled: readonly Settled[], visitId: string): Comparison[] {
+  const baseline = takenIn(settled, visitId, "baseline");
+  const proof = takenIn(settled, visitId, "prove");
+  const worked = lastWorkAt(settled, visitId);
+  const fresh = (taken?: Taken) => (taken && (!worked || Date.parse(taken.at) >= Date.parse(worked)) ? taken : undefined);
+  return pointRows(sheet, year, settled, visitId)
+    .filter(({ point }) => baseline.has(point) || proof.has(point) || sheet.points.some((p) => p.point === point))
+    .map((row) => {
+      const before = baseline.get(row.point);
+      const after = fresh(proof.get(row.point));
+      const setup = before && after ? setupDifferences(before.payload, after.payload) : [];
+      return { ...row, ...(before ? { before } : {}), ...(after ? { after } : {}), outcome: outcomeOf(before, after), setup };
+    });
+}

@@ -1,0 +1,143 @@
+import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
+import { ofKind, openPoints, type Settled } from "../history";
+import { compareVisit } from "./compare";
+import { chartRows, takenIn } from "./readings-table";
+
+export type StepState = "done" | "overridden" | "lacking" | "optional";
+
+export type SheetStep = {
+  step: Step;
+  name: string;
+  state: StepState;
+  /** what this step still asks for */
+  lacks: string[];
+  /** earlier steps that should be done or passed before this one */
+  gate: Step[];
+  /** why it was passed without being done */
+  reason?: string;
+};
+
+/** Steps that should be done, or passed with a reason, before a step. */
+const GATES: Record<Step, Step[]> = {
+  "take-in": [],
+  "make-safe": ["take-in"],
+  "first-power": ["take-in", "make-safe"],
+  baseline: ["make-safe", "first-power"],
+  find: ["baseline"],
+  fix: ["make-safe", "baseline"],
+  modify: ["baseline"],
+  align: ["fix"],
+  prove: ["fix"],
+  "hand-back": ["prove"],
+};
+
+/** Steps that a technician's word settles; the others are computed from what was recorded. */
+const BY_WORD: readonly Step[] = ["make-safe", "first-power", "find", "modify", "align"];
+
+export type VisitInput = { sheet: Sheet; year: number | null; settled: readonly Settled[]; visitId: string; now: string };
+
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+
+type Finding = { lacks: string[]; optional?: boolean };
+
+function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
+  const taken = takenIn(settled, visitId, "baseline");
+  if (taken.size === 0) return ["Nothing measured: without a baseline nobody can say later what the repair did."];
+  const missing = chartRows(sheet, year).filter((row) => !taken.has(row.point));
+  if (missing.length === 0) return [];
+  return [`${missing.length} of ${sheet.points.length} chart points not read: ${missing.map((row) => row.point).join(", ")}`];
+}
+
+function findLacks(input: VisitInput): Finding {
+  const open = openPoints(input.settled, input.now);
+  const symptoms = open.filter((point) => point.kind === "symptom").length;
+  const readings = open.filter((point) => point.kind === "reading").length;
+  const lacks = [
+    ...(symptoms > 0 ? [`${count(symptoms, "symptom", "symptoms")} to explain`] : []),
+    ...(readings > 0 ? [`${count(readings, "reading", "readings")} out of tolerance`] : []),
+  ];
+  return { lacks, optional: lacks.length === 0 };
+}
+
+function fixLacks({ settled, visitId, now }: VisitInput): string[] {
+  const mine = ofKind(settled, "part-work").filter(({ entry }) => entry.visitId === visitId);
+  const designators = new Map(ofKind(settled, "reading").map(({ entry, content }) => [entry.id, content.payload.designator]));
+  const drifted = openPoints(settled, now).filter((point) => point.kind === "reading" && designators.get(point.id));
+  return [
+    ...(mine.length === 0 ? ["No work on a part recorded yet"] : []),
+    ...drifted.map((point) => `${point.text}: nothing done about it`),
+  ];
+}
+
+function proveLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
+  const rows = compareVisit(sheet, year, settled, visitId);
+  const measured = rows.filter((row) => row.after);
+  if (measured.length === 0) return ["Nothing measured again since the last work"];
+  const toDo = rows.filter((row) => row.before && !row.after).map((row) => row.point);
+  const out = rows.filter((row) => ["still-out", "better", "worse"].includes(row.outcome)).map((row) => row.point);
+  return [
+    ...(toDo.length > 0 ? [`Not measured again: ${toDo.join(", ")}`] : []),
+    ...(out.length > 0 ? [`Out of tolerance: ${out.join(", ")}`] : []),
+  ];
+}
+
+function handBackLacks({ settled, visitId, now }: VisitInput): string[] {
+  const handed = ofKind(settled, "hand-back").some(({ entry }) => entry.visitId === visitId);
+  if (handed) return [];
+  const open = openPoints(settled, now).filter((point) => point.blocks);
+  return [...(open.length > 0 ? [`${count(open.length, "open point", "open points")} to clear or explain`] : []), "Not handed back"];
+}
+
+function findingsOf(step: Step, input: VisitInput): Finding {
+  switch (step) {
+    case "take-in":
+      return { lacks: ofKind(input.settled, "take-in").some(({ entry }) => entry.visitId === input.visitId) ? [] : ["Complaint, wishes and policy not written down"] };
+    case "make-safe":
+      return { lacks: ["Not confirmed: looked over, unplugged, discharged and measured"] };
+    case "first-power":
+      return { lacks: ["Not recorded: current watched while power came up"] };
+    case "baseline":
+      return { lacks: baselineLacks(input) };
+    case "find":
+      return findLacks(input);
+    case "fix":
+      return { lacks: fixLacks(input) };
+    case "modify":
+    case "align":
+      return { lacks: [], optional: true };
+    case "prove":
+      return { lacks: proveLacks(input) };
+    case "hand-back":
+      return { lacks: handBackLacks(input) };
+  }
+}
+
+/**
+ * The run sheet of a visit: for every step its state and what it still lacks, computed from the log.
+ * @param input model sheet and year, the set's entries after amendments, the visit, the present moment (ISO)
+ */
+export function runSheet(input: VisitInput): SheetStep[] {
+  const words = new Map(
+    ofKind(input.settled, "step")
+      .filter(({ entry }) => entry.visitId === input.visitId)
+      .map(({ content }) => [content.payload.step, content.payload]),
+  );
+  const steps = STEPS.map((step): SheetStep => {
+    const { lacks, optional } = findingsOf(step, input);
+    const word = words.get(step);
+    const base = { step, name: STEP_NAMES[step], gate: [] };
+    if (word?.state === "passed" && BY_WORD.includes(step)) return { ...base, state: "done", lacks: [] };
+    if (lacks.length === 0 && !optional) return { ...base, state: "done", lacks };
+    if (word?.state === "overridden") return { ...base, state: "overridden", lacks, ...(word.reason ? { reason: word.reason } : {}) };
+    return { ...base, state: optional ? "optional" : "lacking", lacks };
+  });
+  const unmet = new Set(steps.filter((item) => item.state === "lacking").map((item) => item.step));
+  return steps.map((item) => ({ ...item, gate: item.state === "done" ? [] : GATES[item.step].filter((step) => unmet.has(step)) }));
+}
+
+/** The step to work on: the first that lacks something. */
+export function currentStep(sheet: readonly SheetStep[]): Step {
+  const lacking = sheet.filter((item) => item.state === "lacking");
+  // Finding goes on until something is done about it; fixing is where the hands are.
+  return (lacking.find((item) => item.step !== "find") ?? lacking[0])?.step ?? "hand-back";
+}

@@ -1,0 +1,34 @@
+import { STEP_NAMES } from "../model";
+import { describeWork, ofKind, openPoints, type ContentOf, type Settled, type Wait } from "../history";
+import { runSheet, currentStep, type SheetStep, type VisitInput } from "./run-sheet";
+
+type Work = ContentOf<"part-work">["payload"];
+
+const mine = (settled: readonly Settled[], visitId: string) => settled.filter((item) => item.entry.visitId === visitId);
+
+/** The work of a visit in sentences, for the hand-back and the printed record; a technician edits it before it counts. */
+export function workSummary(settled: readonly Settled[], visitId: string): { done: string; left: string } {
+  const work = ofKind(mine(settled, visitId), "part-work").map(({ content }) => content.payload);
+  const sentence = (item: Work) => `${item.designators.join(", ")} ${describeWork(item)}.`;
+  const left = work.filter((item) => item.action === "left");
+  return {
+    done: work.filter((item) => item.action !== "left").map(sentence).join(" "),
+    left: left.map((item) => `${item.designators.join(", ")}: ${item.why ?? ""}`).join(" "),
+  };
+}
+
+export type BoardState = { step: string; sheet: SheetStep[]; waits: { for: Wait; text: string }[]; complaint?: string; open: number };
+
+/** Where a set in the shop stands: its step, what it waits for, and what is open. */
+export function boardState(input: VisitInput): BoardState {
+  const sheet = runSheet(input);
+  const open = openPoints(input.settled, input.now);
+  const complaint = ofKind(mine(input.settled, input.visitId), "take-in").at(-1)?.content.payload.complaint;
+  return {
+    step: STEP_NAMES[currentStep(sheet)],
+    sheet,
+    waits: open.flatMap((point) => (point.waits ? [{ for: point.waits, text: point.text }] : [])),
+    ...(complaint ? { complaint } : {}),
+    open: open.filter((point) => point.blocks && !point.waits).length,
+  };
+}
