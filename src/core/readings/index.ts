@@ -1,6 +1,7 @@
 /** Expected against measured: the ratio, the verdict and its reasons. */
 export { compareParts } from "./fitted";
 export {
+  CHART_TOLERANCE,
   chartTolerance,
   judge,
   UNMARKED_PART_TOLERANCE,

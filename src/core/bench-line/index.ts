@@ -1,0 +1,4 @@
+/** The bench line: shorthand in, typed entries out; and the way back. */
+export { parseLine } from "./parse";
+export type { LineContext, LineDraft, LineResult } from "./types";
+export { writeLine } from "./write";

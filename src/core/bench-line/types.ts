@@ -1,0 +1,36 @@
+import type { Amendment, Content, Line, Phase } from "../history";
+import type { Sheet } from "../model";
+import type { PointRow } from "../visit";
+
+/** What the line is read against: the set on the bench, and what is on the tape. */
+export type LineContext = {
+  sheet: Sheet;
+  /** rows of the chart and of what was measured on this set; their names may contain spaces */
+  points: PointRow[];
+  /** designators of the set: from the model and from the log. Empty: nothing to check a designator against */
+  known: ReadonlySet<string>;
+  /** which phase a reading belongs to when the line does not say */
+  phase: Phase;
+  /** entries on the tape with the numbers they are shown under */
+  tape: readonly { n: number; id: string; content: Content | null }[];
+  /** when an entry is corrected: what it said before, so that a reading keeps its expectation and phase */
+  base?: Content;
+};
+
+export type LineDraft =
+  | { type: "content"; content: Content }
+  | { type: "amendment"; amends: string; amendment: Amendment };
+
+/** Whatever is typed becomes one of these; there is no text that fails otherwise. */
+export type LineResult =
+  | { kind: "empty" }
+  | { kind: "draft"; draft: LineDraft; line: Line; hints: string[] }
+  | { kind: "question"; question: string; choices: { label: string; text: string }[] }
+  | { kind: "not-understood"; at: number; message: string };
+
+export const notUnderstood = (at: number, message: string): LineResult => ({ kind: "not-understood", at, message });
+
+/** Part of a line that could be read, or the result that ends the reading. */
+export type Step<T> = { ok: true; value: T } | { ok: false; result: LineResult };
+export const got = <T>(value: T): Step<T> => ({ ok: true, value });
+export const stop = (result: LineResult): Step<never> => ({ ok: false, result });

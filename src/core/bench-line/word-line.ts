@@ -1,0 +1,111 @@
+import { POLICIES, WAITS } from "../history";
+import { STEP_NAMES, STEPS } from "../model";
+import { draftOf } from "./check";
+import { parseTestLine } from "./test-line";
+import { notUnderstood, type LineContext, type LineResult } from "./types";
+import { piece, textOf, type Piece } from "./values";
+
+type Reader = (rest: Piece, context: LineContext, word: string) => LineResult;
+
+const list = (text: string) => text.split(",").map((item) => item.trim()).filter(Boolean);
+
+/** Splits `complaint; policy museum; with lead, knobs` into its first part and the named ones behind it. */
+function clauses(rest: Piece): { first: string; named: { word: string; value: string; at: number }[] } {
+  const [first = "", ...others] = textOf(rest).split(";");
+  let at = rest.start + first.length + 1;
+  const named = others.map((text) => {
+    const [, word = "", value = ""] = /^\s*(\S+)\s*([\s\S]*)$/.exec(text) ?? [];
+    const place = at;
+    at += text.length + 1;
+    return { word: word.toLowerCase(), value: value.trim(), at: place };
+  });
+  return { first: first.trim(), named };
+}
+
+const readTakeIn: Reader = (rest) => {
+  const { first, named } = clauses(rest);
+  const payload: Record<string, unknown> = { v: 1, complaint: first, policy: "original", received: [], missing: [] };
+  const fields: Record<string, string> = { since: "since", wants: "wants", earlier: "earlierWork", loose: "loose", looks: "cosmetic" };
+  for (const { word, value, at } of named) {
+    if (word === "policy") {
+      const policy = POLICIES.find((name) => value.toLowerCase().startsWith(name));
+      if (!policy) return notUnderstood(at, `A policy is ${POLICIES.join(", ")}.`);
+      payload.policy = policy;
+    } else if (word === "with") payload.received = list(value);
+    else if (word === "missing") payload.missing = list(value);
+    else if (fields[word]) payload[fields[word]] = value;
+    else return notUnderstood(at, `“${word}” is not known here: since, wants, policy, with, missing, earlier, loose or looks.`);
+  }
+  return draftOf({ kind: "take-in", payload }, rest.start);
+};
+
+const readHandBack: Reader = (rest) => {
+  const { first, named } = clauses(rest);
+  const payload: Record<string, unknown> = { v: 1, summary: first, oldParts: "none" };
+  for (const { word, value, at } of named) {
+    if (word === "left" || word === "watch") payload[word] = value;
+    else if (word === "next") payload.nextService = value;
+    else if (word === "old" && /^parts (returned|kept|none)$/.test(value)) payload.oldParts = value.slice(6);
+    else return notUnderstood(at, `“${word}” is not known here: left, watch, old parts returned / kept / none, or next and a date.`);
+  }
+  return draftOf({ kind: "hand-back", payload }, rest.start);
+};
+
+const readSymptom: Reader = (rest, context, word) => {
+  const state = word === "gone" || word === "changed" ? word : "present";
+  const about = /^#(\d+)\s*/.exec(textOf(rest));
+  const target = about ? context.tape.find((item) => item.n === Number(about[1])) : undefined;
+  if (about && target?.content?.kind !== "symptom") return notUnderstood(rest.start, `#${about[1]} is not a symptom on the tape.`);
+  const what = textOf(rest).slice(about?.[0].length ?? 0).trim() || (target?.content?.kind === "symptom" ? target.content.payload.what : "");
+  const payload = { v: 1, what, state, ...(target ? { about: target.id } : {}) };
+  return draftOf({ kind: "symptom", payload }, rest.start);
+};
+
+const note = (rest: Piece, extra: object): LineResult => draftOf({ kind: "note", payload: { v: 1, text: textOf(rest), open: false, closes: [], ...extra } }, rest.start);
+
+const readWait: Reader = (rest) => {
+  const found = /^(?:for\s+)?(parts|owner|process)\b[:\s]*/i.exec(textOf(rest));
+  const waits = WAITS.find((name) => name === found?.[1]?.toLowerCase());
+  if (!found || !waits) return notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`);
+  return note(piece(rest.line, rest.start + found[0].length, rest.end), { open: true, waits });
+};
+
+const readClose: Reader = (rest, context) => {
+  const found = /^#(\d+)[:\s]*/.exec(textOf(rest));
+  const target = context.tape.find((item) => item.n === Number(found?.[1]));
+  if (!found || !target) return notUnderstood(rest.start, "Say which open point is settled, by its number on the tape: settled #12 and how.");
+  const body = piece(rest.line, rest.start + found[0].length, rest.end);
+  return textOf(body) === "" ? notUnderstood(rest.end, "Say how it was settled.") : note(body, { closes: [target.id] });
+};
+
+const readStep: Reader = (rest, _context, word) => {
+  const text = textOf(rest).toLowerCase();
+  const found = STEPS.find((step) => text.startsWith(step) || text.startsWith(STEP_NAMES[step].toLowerCase()));
+  if (!found) return notUnderstood(rest.start, `Name the step: ${STEPS.map((step) => STEP_NAMES[step].toLowerCase()).join(", ")}.`);
+  const reason = textOf(rest).slice(found.length).replace(/^[:\s]+/, "").trim();
+  const state = word === "done" ? "passed" : "overridden";
+  return draftOf({ kind: "step", payload: { v: 1, step: found, state, ...(reason ? { reason } : {}) } }, rest.end);
+};
+
+const WORDS: [RegExp, Reader][] = [
+  [/^(\?)/, readSymptom],
+  [/^(gone|changed)(?=\s|$)[:\s]*/i, readSymptom],
+  [/^(note)(?=\s|:|$)[:\s]*/i, (rest) => note(rest, {})],
+  [/^(todo)(?=\s|:|$)[:\s]*/i, (rest) => note(rest, { open: true })],
+  [/^(waits?)(?=\s|$)[:\s]*/i, readWait],
+  [/^(settled)(?=\s|$)\s*/i, readClose],
+  [/^(done|pass)(?=\s|$)\s*/i, readStep],
+  [/^(test)(?=\s|$)\s*/i, parseTestLine],
+  [/^(take[ -]in)(?=\s|:|$)[:\s]*/i, readTakeIn],
+  [/^(hand[ -]back)(?=\s|:|$)[:\s]*/i, readHandBack],
+];
+
+/** A line that begins with one of the line's words. Undefined when it does not. */
+export function parseWordLine(line: string, context: LineContext): LineResult | undefined {
+  const lead = line.length - line.trimStart().length;
+  for (const [pattern, read] of WORDS) {
+    const found = pattern.exec(line.slice(lead));
+    if (found) return read(piece(line, lead + found[0].length, line.length), context, (found[1] ?? "").toLowerCase());
+  }
+  return undefined;
+}

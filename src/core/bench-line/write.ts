@@ -1,0 +1,91 @@
+import { format } from "../quantity";
+import type { Content, ContentOf, OldPart } from "../history";
+import { STEP_NAMES } from "../model";
+
+const OLD: Record<OldPart, string> = { bag: "old in bag", kept: "old kept", discarded: "old discarded", "in-shell": "old in shell" };
+
+const join = (...parts: (string | false | undefined)[]): string => parts.filter(Boolean).join(" ");
+
+function writeReading(payload: ContentOf<"reading">["payload"]): string {
+  if (payload.designator)
+    return join(payload.designator, payload.expected?.text, "=", payload.measured.text, payload.quantity === "resistance" && !payload.inCircuit && "lifted");
+  return join(
+    payload.point,
+    payload.measured.text,
+    payload.lineVolts !== undefined && `@ ${format(payload.lineVolts, "voltage", 4)}`,
+    payload.meter && `with ${payload.meter}`,
+  );
+}
+
+function writeWork(work: ContentOf<"part-work">["payload"]): string {
+  const [first] = work.designators;
+  const own = (designator: string) => work.now.length > 1 || designator !== first;
+  const now = work.now.map((part) => join(own(part.designator) && part.designator, part.text, part.note)).join(" + ");
+  const line = join(
+    work.designators.join("+"),
+    work.was,
+    !work.measured && work.found,
+    work.measured && `= ${work.measured.text}`,
+    work.measured && work.found,
+    work.action !== "replaced" && work.action,
+    now && `-> ${now}`,
+  );
+  return join(line + (work.why ? `: ${work.why}` : ""), work.oldPart && OLD[work.oldPart]);
+}
+
+function writeTest(payload: ContentOf<"test-result">["payload"]): string {
+  const setup = payload.setup && `on ${payload.setup}`;
+  if (payload.designator) return join(payload.designator, payload.test, `${payload.measured.text}/${payload.nominal?.text ?? ""}`, payload.unit, setup);
+  const limit = payload.nominal && `${payload.sense === "at-most" ? "max" : "min"} ${payload.nominal.text}`;
+  return join("test", payload.test, payload.measured.text, payload.unit, limit, setup);
+}
+
+const clause = (word: string, value: string | undefined) => (value ? `; ${word} ${value}` : "");
+
+/**
+ * Writes an entry as the bench line that makes it. The forms show it, so that using them teaches the line.
+ * @param numberOf the number on the tape of an entry that this one refers to
+ */
+export function writeLine(content: Content, numberOf: (id: string) => number | undefined = () => undefined): string {
+  const { kind, payload } = content;
+  switch (kind) {
+    case "take-in":
+      return (
+        `take in: ${payload.complaint}; policy ${payload.policy}` +
+        clause("since", payload.since) +
+        clause("wants", payload.wants) +
+        clause("with", payload.received.join(", ")) +
+        clause("missing", payload.missing.join(", ")) +
+        clause("earlier", payload.earlierWork) +
+        clause("loose", payload.loose) +
+        clause("looks", payload.cosmetic)
+      );
+    case "symptom": {
+      const n = payload.about ? numberOf(payload.about) : undefined;
+      return join(payload.state === "present" ? "?" : payload.state, n !== undefined && `#${n}`, payload.what);
+    }
+    case "reading":
+      return writeReading(payload);
+    case "part-work":
+      return writeWork(payload);
+    case "test-result":
+      return writeTest(payload);
+    case "note": {
+      const [closes] = payload.closes;
+      const n = closes ? numberOf(closes) : undefined;
+      if (n !== undefined) return `settled #${n} ${payload.text}`;
+      if (payload.waits) return `wait ${payload.waits} ${payload.text}`;
+      return `${payload.open ? "todo" : "note"} ${payload.text}`;
+    }
+    case "step":
+      return `${payload.state === "passed" ? "done" : "pass"} ${STEP_NAMES[payload.step].toLowerCase()}${payload.reason ? `: ${payload.reason}` : ""}`;
+    case "hand-back":
+      return (
+        `hand back: ${payload.summary}` +
+        clause("left", payload.left) +
+        clause("watch", payload.watch) +
+        `; old parts ${payload.oldParts}` +
+        clause("next", payload.nextService)
+      );
+  }
+}
