@@ -1,0 +1,26 @@
+import { drizzle, type PostgresJsDatabase } from "drizzle-orm/postgres-js";
+import postgres from "postgres";
+import * as schema from "./schema";
+
+export type Db = PostgresJsDatabase<typeof schema>;
+/** A database or a transaction on it. */
+export type Tx = Db | Parameters<Parameters<Db["transaction"]>[0]>[0];
+
+type Held = { db: Db; close: () => Promise<void> };
+
+/** Opens a connection pool of its own; the caller closes it. */
+export function connect(url: string, max = 10): Held {
+  const client = postgres(url, { max, onnotice: () => {}, connect_timeout: 10 });
+  return { db: drizzle(client, { schema }), close: () => client.end({ timeout: 5 }) };
+}
+
+// The development server loads modules again on every change; the pool outlives them.
+const global = globalThis as typeof globalThis & { jumelleDatabase?: Held };
+
+/** The application's database, from `DATABASE_URL`. */
+export function database(): Db {
+  const url = process.env.DATABASE_URL;
+  if (!url) throw new Error("DATABASE_URL is not set: start the application with bin/demo, or set it.");
+  global.jumelleDatabase ??= connect(url);
+  return global.jumelleDatabase.db;
+}

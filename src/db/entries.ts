@@ -1,0 +1,96 @@
+import { asc, eq, inArray } from "drizzle-orm";
+import { bodySchema, draftSchema, sentences, upgrade, wrongDate, type Draft, type Entry } from "@/core/history";
+import type { Db, Tx } from "./client";
+import { logEntry, stockMove } from "./schema";
+
+export type Problem = { path: string; message: string };
+export type Appended = { ok: true; entry: Entry } | { ok: false; problems: Problem[] };
+
+/** Parts that the work of an entry takes from stock (negative) or returns to it. */
+export type Move = { partId: string; quantity: number };
+
+const iso = (text: string) => new Date(text).toISOString();
+
+/** A stored row as an entry: its payload is lifted to the present version and held against its schema. */
+function read(row: typeof logEntry.$inferSelect): Entry {
+  const body = bodySchema.safeParse({ kind: row.kind, payload: upgrade(row.kind, row.payload) });
+  if (!body.success) throw new Error(`log entry ${row.id} (${row.kind}) does not read: ${body.error.issues[0]?.message}`);
+  return {
+    id: row.id,
+    setId: row.setId,
+    visitId: row.visitId,
+    at: iso(row.at),
+    recordedAt: iso(row.recordedAt),
+    by: row.by,
+    amends: row.amends,
+    ...body.data,
+  };
+}
+
+const FOREIGN_KEYS: Record<string, string> = {
+  entry_visit: "This visit does not belong to this set: reload the page.",
+  entry_amends: "The entry to amend is not in this set's logbook: reload the page.",
+  log_entry_by_person_id_fk: "The person at the bench is not known: choose one in the header.",
+  log_entry_set_id_set_id_fk: "This set is not in the books: reload the page.",
+};
+
+/** The name of the broken constraint, from the driver's error or the one wrapped in it. */
+function brokenConstraint(error: unknown): string | undefined {
+  const cause = error instanceof Error && error.cause ? error.cause : error;
+  const fields = cause as { code?: string; constraint_name?: string };
+  return fields.code === "23503" ? fields.constraint_name : undefined;
+}
+
+async function write(db: Db, draft: Draft, by: string, moves: readonly Move[]): Promise<Entry> {
+  return db.transaction(async (tx) => {
+    const { id, setId, visitId, kind, payload, at, amends } = draft;
+    const [added] = await tx.insert(logEntry).values({ id, setId, visitId, kind, payload, at, amends, by }).onConflictDoNothing({ target: logEntry.id }).returning();
+    // A retry of an entry that arrived before: the first one stands, and its stock moves with it.
+    const [row] = added ? [added] : await tx.select().from(logEntry).where(eq(logEntry.id, id));
+    if (added && moves.length > 0) await tx.insert(stockMove).values(moves.map((move) => ({ ...move, entryId: id })));
+    if (!row) throw new Error(`entry ${id} vanished`);
+    return read(row);
+  });
+}
+
+/**
+ * The one way into the logbook.
+ *
+ * @param draft as a client sends it; anything is validated here again
+ * @param by the person who writes it
+ * @param now milliseconds since 1970, to refuse dates in the future
+ * @param moves stock that the work takes or returns, written in the same transaction
+ * @returns the entry as it stands in the log (a retry with the same id returns the first one), or what is wrong
+ */
+export async function append(db: Db, draft: unknown, by: string, now: number, moves: readonly Move[] = []): Promise<Appended> {
+  const parsed = draftSchema.safeParse(draft);
+  if (!parsed.success) return { ok: false, problems: sentences(parsed.error) };
+  const { payload, at } = parsed.data;
+  const corrected = "action" in payload && payload.action === "correct" ? payload.at : undefined;
+  const wrong = wrongDate(at, now) ?? (corrected ? wrongDate(corrected, now) : undefined);
+  if (wrong) return { ok: false, problems: [{ path: "at", message: wrong }] };
+  try {
+    const entry = await write(db, parsed.data, by, moves);
+    if (entry.setId !== parsed.data.setId) return { ok: false, problems: [{ path: "id", message: "This id belongs to an entry of another set." }] };
+    return { ok: true, entry };
+  } catch (error) {
+    const constraint = brokenConstraint(error);
+    if (constraint && FOREIGN_KEYS[constraint]) return { ok: false, problems: [{ path: "", message: FOREIGN_KEYS[constraint] }] };
+    throw error;
+  }
+}
+
+/** All entries of a set, as they happened. */
+export async function entriesOfSet(db: Tx, setId: string): Promise<Entry[]> {
+  const rows = await db.select().from(logEntry).where(eq(logEntry.setId, setId)).orderBy(asc(logEntry.at), asc(logEntry.id));
+  return rows.map(read);
+}
+
+/** The entries of several sets at once, by set. */
+export async function entriesOfSets(db: Tx, setIds: readonly string[]): Promise<Map<string, Entry[]>> {
+  const bySet = new Map<string, Entry[]>(setIds.map((id) => [id, []]));
+  if (setIds.length === 0) return bySet;
+  const rows = await db.select().from(logEntry).where(inArray(logEntry.setId, [...setIds])).orderBy(asc(logEntry.at), asc(logEntry.id));
+  for (const row of rows) bySet.get(row.setId)?.push(read(row));
+  return bySet;
+}

@@ -1,0 +1,7 @@
+import { asc } from "drizzle-orm";
+import type { Tx } from "./client";
+import { person } from "./schema";
+
+export type Person = typeof person.$inferSelect;
+
+export const people = (db: Tx): Promise<Person[]> => db.select().from(person).orderBy(asc(person.name));

@@ -1,0 +1,41 @@
+import { database } from "@/db/client";
+import { append } from "@/db/entries";
+import { logFailure } from "./log";
+import { currentPerson, PERSON_COOKIE } from "./person";
+
+/** Longest request that can be an entry; a text of an entry is far below it. */
+const LONGEST_REQUEST = 200_000;
+
+const cookie = (request: Request, name: string): string | undefined =>
+  (request.headers.get("cookie") ?? "")
+    .split(/;\s*/)
+    .map((pair) => pair.split("="))
+    .find(([key]) => key === name)?.[1];
+
+/** Browsers send their origin with a post: one from another site is refused. */
+function foreign(request: Request): boolean {
+  const origin = request.headers.get("origin");
+  return origin !== null && URL.parse(origin)?.host !== request.headers.get("host");
+}
+
+const refuse = (status: number, message: string) => Response.json({ problems: [{ path: "", message }] }, { status });
+
+/** Takes one draft entry, appends it, and answers with the entry as the log holds it. Sending it again is harmless. */
+export async function handleAppend(request: Request): Promise<Response> {
+  if (foreign(request)) return refuse(403, "This request came from another site.");
+  const text = await request.text();
+  if (text.length > LONGEST_REQUEST) return refuse(413, "That is too long for one entry: split it into several notes.");
+  let draft: unknown;
+  try {
+    draft = JSON.parse(text);
+  } catch {
+    return refuse(400, "That was not an entry.");
+  }
+  try {
+    const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
+    const appended = await append(database(), draft, person.id, Date.now());
+    return appended.ok ? Response.json({ entry: appended.entry }) : Response.json({ problems: appended.problems }, { status: 422 });
+  } catch (error) {
+    return refuse(500, `The entry could not be saved; it is kept here and tried again. Reference ${logFailure("append", error)}.`);
+  }
+}
