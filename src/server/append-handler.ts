@@ -15,7 +15,8 @@ const cookie = (request: Request, name: string): string | undefined =>
 /** Browsers send their origin with a post: one from another site is refused. */
 function foreign(request: Request): boolean {
   const origin = request.headers.get("origin");
-  return origin !== null && URL.parse(origin)?.host !== request.headers.get("host");
+  if (origin === null) return false;
+  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get("host");
 }
 
 const refuse = (status: number, message: string) => Response.json({ problems: [{ path: "", message }] }, { status });

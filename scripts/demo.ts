@@ -1,0 +1,122 @@
+import type { ChildProcess } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
+import { createServer } from "node:net";
+import path from "node:path";
+import { parseArgs } from "node:util";
+import { migrateDatabase } from "@/db/migrate";
+import { commandOf, ensureDatabase, startCluster, Trouble, type Cluster } from "./cluster";
+import { seedWhenEmpty } from "./demo-data/seed";
+import { build, end, ended, ROOT, serve } from "./server";
+
+const say = (line: string) => console.log(line);
+
+function options(): { port: number; reset: boolean } {
+  try {
+    const { values } = parseArgs({ options: { port: { type: "string", default: "3000" }, reset: { type: "boolean", default: false } } });
+    const port = Number(values.port);
+    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Trouble(`--port takes a number from 1 to 65535, not “${values.port}”.`);
+    return { port, reset: values.reset };
+  } catch (error) {
+    if (error instanceof Trouble) throw error;
+    throw new Trouble(`${(error as Error).message.split(".")[0]}. Usage: bin/demo [--port N] [--reset]`);
+  }
+}
+
+/** Where the cluster lives: in the project, or, where root's project is closed to the database's user, beside the system's data. */
+function dataFolder(): string {
+  const own = path.join(ROOT, ".data");
+  if (process.getuid?.() !== 0) return own;
+  // Every folder above must let others pass.
+  const closed = ROOT.split(path.sep).some((_, index, parts) => {
+    const folder = parts.slice(0, index + 1).join(path.sep) || "/";
+    return (statSync(folder).mode & 0o001) === 0;
+  });
+  if (!closed) return own;
+  const elsewhere = path.join("/var/lib/jumelle", createHash("sha256").update(ROOT).digest("hex").slice(0, 12));
+  say(`The database's user may not enter ${ROOT}; the database lives in ${elsewhere}.`);
+  return elsewhere;
+}
+
+function portFree(port: number): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once("error", (error: NodeJS.ErrnoException) =>
+      reject(
+        new Trouble(
+          error.code === "EACCES"
+            ? `Port ${port} needs more rights than you have: choose one above 1023, like bin/demo --port 3001.`
+            : `Port ${port} is in use. Choose another one: bin/demo --port ${port === 3000 ? 3001 : 3000}`,
+        ),
+      ),
+    );
+    probe.listen(port, "127.0.0.1", () => probe.close(() => resolve()));
+  });
+}
+
+/** Refuses a second start on the same data, and forgets a pid file that was left behind. */
+function claim(stateFile: string): void {
+  if (existsSync(stateFile)) {
+    const [pid = "0", port = ""] = readFileSync(stateFile, "utf8").split(" ");
+    if (Number(pid) !== process.pid && commandOf(Number(pid)).includes("scripts/demo.ts"))
+      throw new Trouble(`Jumelle is running already: http://127.0.0.1:${port.trim()} (process ${pid}). Stop that one first.`);
+    rmSync(stateFile);
+  }
+}
+
+let cluster: Cluster | undefined;
+let child: ChildProcess | undefined;
+let stopping = false;
+let stateFile: string | undefined;
+const track = (started: ChildProcess) => (child = started);
+
+async function shutDown(code: number, word?: string): Promise<never> {
+  if (!stopping) {
+    stopping = true;
+    if (word) say(word);
+    await end(child);
+    cluster?.stop();
+    if (stateFile) rmSync(stateFile, { force: true });
+    process.exit(code);
+  }
+  return new Promise(() => {});
+}
+
+async function main(): Promise<void> {
+  const { port, reset } = options();
+  const external = process.env.DATABASE_URL;
+  if (external && reset) throw new Trouble("--reset erases only a database that bin/demo made itself. Empty the one in DATABASE_URL by hand, then start again.");
+  const data = external ? path.join(ROOT, ".data") : dataFolder();
+  try {
+    mkdirSync(data, { recursive: true, mode: 0o755 });
+  } catch (error) {
+    throw new Trouble(`${data} cannot be made: ${(error as Error).message}`);
+  }
+  const state = path.join(data, "demo.pid");
+  claim(state);
+  await portFree(port);
+  writeFileSync(state, `${process.pid} ${port}\n`);
+  stateFile = state;
+  let url = external;
+  if (!url) {
+    cluster = await startCluster(path.join(data, "pg"), say);
+    await ensureDatabase(cluster.url("postgres"), "jumelle", reset);
+    url = cluster.url("jumelle");
+  }
+  await migrateDatabase(url, path.join(ROOT, "drizzle"));
+  if (await seedWhenEmpty(url, new Date())) say("The demo shop is loaded.");
+  await build(track, say);
+  if (stopping) return;
+  const server = await serve(port, url, track);
+  say(`\nJumelle is open at http://127.0.0.1:${port}\nCtrl-C stops it; the data stays.`);
+  await ended(server);
+  if (!stopping) await shutDown(1, "The application ended by itself.");
+}
+
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void shutDown(0, "\nStopping…"));
+
+main().catch(async (error: unknown) => {
+  if (stopping) return;
+  console.error(error instanceof Trouble ? error.message : error);
+  await shutDown(1);
+});

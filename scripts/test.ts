@@ -1,0 +1,100 @@
+import type { ChildProcess } from "node:child_process";
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, existsSync, chmodSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { migrateDatabase } from "@/db/migrate";
+import { ensureDatabase, freePort, startCluster, Trouble, type Cluster } from "./cluster";
+import { seedWhenEmpty } from "./demo-data/seed";
+import { build, end, ended, ROOT, serve, start } from "./server";
+
+const REPORTS = path.join(ROOT, ".data/reports");
+const report = (name: string) => path.join(REPORTS, `${name}.json`);
+const module = (name: string) => path.join(ROOT, "node_modules", name);
+
+let running: ChildProcess | undefined;
+let server: ChildProcess | undefined;
+let cluster: Cluster | undefined;
+let folder: string | undefined;
+
+async function command(args: string[], env: Record<string, string> = {}): Promise<void> {
+  running = start(args, env);
+  if ((await ended(running)) !== 0) throw new Trouble(`failed: ${path.relative(ROOT, args[0] ?? "")} ${args.slice(1).join(" ")}`);
+}
+
+const vitest = (project: string) => () =>
+  command([module("vitest/vitest.mjs"), "run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report(project)}`]);
+
+/** The browser tests: a throw-away database with the demo shop, the production build, a server of their own. */
+async function browserTests(): Promise<void> {
+  folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-e2e-"));
+  chmodSync(folder, 0o755);
+  cluster = await startCluster(path.join(folder, "pg"), () => {}, ["-c", "fsync=off"]);
+  await ensureDatabase(cluster.url("postgres"), "jumelle");
+  const url = cluster.url("jumelle");
+  await migrateDatabase(url, path.join(ROOT, "drizzle"));
+  await seedWhenEmpty(url, new Date());
+  const port = await freePort();
+  server = await serve(port, url, (child) => (server = child));
+  await command([module("@playwright/test/cli.js"), "test"], { BASE_URL: `http://127.0.0.1:${port}`, E2E_REPORT: report("e2e") });
+}
+
+type Stage = { name: string; run: () => Promise<void> };
+
+const lint: Stage = { name: "lint", run: () => command([module("eslint/bin/eslint.js"), ".", "--max-warnings=0"]) };
+const routes: Stage = { name: "route types", run: () => command([module("next/dist/bin/next"), "typegen"]) };
+const types: Stage = { name: "types", run: () => command([module("typescript/bin/tsc"), "--noEmit"]) };
+const rule: Stage = { name: "dependency rule", run: () => command([module("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "src"]) };
+const unit: Stage = { name: "unit tests", run: vitest("unit") };
+const integration: Stage = { name: "integration tests", run: vitest("integration") };
+const production: Stage = { name: "production build", run: () => build((child) => (running = child), () => {}) };
+const e2e: Stage = { name: "browser tests", run: browserTests };
+
+const PLANS: Record<string, Stage[]> = {
+  all: [lint, routes, types, rule, unit, integration, production, e2e],
+  unit: [unit],
+  integration: [integration],
+  e2e: [production, e2e],
+};
+
+type VitestReport = { numPassedTests: number; numFailedTests: number };
+type PlaywrightReport = { stats: { expected: number; unexpected: number; flaky: number } };
+
+/** Adds up what the runners reported, and nothing else. */
+function tally(): string {
+  let passed = 0;
+  let failed = 0;
+  for (const name of ["unit", "integration", "e2e"]) {
+    if (!existsSync(report(name))) continue;
+    const json = JSON.parse(readFileSync(report(name), "utf8")) as VitestReport | PlaywrightReport;
+    passed += "stats" in json ? json.stats.expected + json.stats.flaky : json.numPassedTests;
+    failed += "stats" in json ? json.stats.unexpected : json.numFailedTests;
+  }
+  return `${passed} passed, ${failed} failed`;
+}
+
+async function cleanUp(): Promise<void> {
+  await end(running);
+  await end(server);
+  cluster?.stop();
+  if (folder) rmSync(folder, { recursive: true, force: true });
+}
+
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void cleanUp().then(() => process.exit(130)));
+
+rmSync(REPORTS, { recursive: true, force: true });
+mkdirSync(REPORTS, { recursive: true });
+let code = 0;
+try {
+  for (const stage of PLANS[process.argv[2] ?? "all"] ?? []) {
+    const from = Date.now();
+    console.log(`── ${stage.name}`);
+    await stage.run();
+    console.log(`   ${stage.name} passed in ${Math.round((Date.now() - from) / 1000)} s`);
+  }
+} catch (error) {
+  code = 1;
+  console.error(error instanceof Trouble ? error.message : error);
+}
+await cleanUp();
+console.log(tally());
+process.exit(code);

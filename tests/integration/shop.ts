@@ -1,0 +1,46 @@
+import { randomBytes } from "node:crypto";
+import path from "node:path";
+import { v7 } from "uuid";
+import { inject } from "vitest";
+import { ensureDatabase } from "../../scripts/cluster";
+import { connect, type Db } from "@/db/client";
+import { migrateDatabase } from "@/db/migrate";
+import { customer, model, person, set, visit } from "@/db/schema";
+import { SHEET } from "@/core/history/fixtures";
+
+export const MIGRATIONS = path.resolve(import.meta.dirname, "../../drizzle");
+
+/** A database of its own with the schema, and how to leave it. */
+export async function freshDatabase(): Promise<{ db: Db; url: string; close: () => Promise<void> }> {
+  const name = `t_${randomBytes(6).toString("hex")}`;
+  const server = inject("serverUrl");
+  await ensureDatabase(server, name);
+  const url = server.replace(/\/postgres$/, `/${name}`);
+  await migrateDatabase(url, MIGRATIONS);
+  return { ...connect(url), url };
+}
+
+export type Shop = { wren: string; tomasz: string; owner: string; model: string; set: string; visit: string };
+
+/** Two people, and one set in for a visit. */
+export async function openShop(db: Db): Promise<Shop> {
+  const shop = { wren: v7(), tomasz: v7(), owner: v7(), model: v7(), set: v7(), visit: v7() };
+  await db.insert(person).values([{ id: shop.wren, name: "Wren Okafor", role: "lead technician" }, { id: shop.tomasz, name: "Tomasz Bielak", role: "technician" }]);
+  await db.insert(customer).values({ id: shop.owner, name: "Marguerite Osei" });
+  await db.insert(model).values({ id: shop.model, maker: "Halvane", designation: "537", nickname: "Lantern", year: 1937, sheet: SHEET });
+  await db.insert(set).values({ id: shop.set, modelId: shop.model, ownerId: shop.owner, serial: "H-20417" });
+  await db.insert(visit).values({ id: shop.visit, setId: shop.set, openedAt: "2026-01-05T09:00:00Z" });
+  return shop;
+}
+
+/** A note as a client sends it. */
+export const draftNote = (shop: Shop, text: string, extra: object = {}) => ({
+  id: v7(),
+  setId: shop.set,
+  visitId: shop.visit,
+  at: new Date().toISOString(),
+  amends: null,
+  kind: "note",
+  payload: { v: 1, text, open: false, closes: [] },
+  ...extra,
+});
