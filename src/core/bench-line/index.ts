@@ -1,4 +1,5 @@
 /** The bench line: shorthand in, typed entries out; and the way back. */
+export { lineContext } from "./context";
 export { parseLine } from "./parse";
 export type { LineContext, LineDraft, LineResult } from "./types";
 export { writeLine } from "./write";

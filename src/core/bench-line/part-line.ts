@@ -5,7 +5,7 @@ import { partRules } from "../model";
 import { draftOf } from "./check";
 import { testOfPart } from "./test-line";
 import { got, notUnderstood, stop, type LineContext, type LineResult, type Step } from "./types";
-import { markingAt, piece, quantityAt, textOf, type Marked, type Piece } from "./values";
+import { markingAt, measuredAt, piece, textOf, type Piece } from "./values";
 
 /** `C14`, `C14!` (yes, it is in this set), `C1+C2` at the start of a line. */
 const HEAD = /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)(!?)((?:\s*[+,]\s*[A-Za-z]{1,3}\d{1,3}[A-Za-z]?!?)*)(?=\s|:|=|$)/;
@@ -80,22 +80,21 @@ function readBefore(where: Piece, designator: string, context: LineContext): Ste
   const before: Before = { inCircuit: true };
   const leftText = textOf(left);
   if (leftText !== "") {
-    const marking: Step<Marked> | undefined = /^[\d.,½¼¾µ]|^[Rnp]\d/.test(leftText) && quantity ? markingAt(left, rules) : undefined;
+    const marking = /^[\d.,½¼¾µ]|^[Rnp]\d/.test(leftText) && quantity ? markingAt(left, rules) : undefined;
     if (marking && !marking.ok) return marking;
-    if (marking) Object.assign(before, { was: marking.value.text, spec: marking.value.spec, ...(marking.value.rest ? { found: marking.value.rest } : {}) });
+    if (marking) Object.assign(before, { was: marking.value.text, spec: marking.value.value, ...(marking.value.rest ? { found: marking.value.rest } : {}) });
     else before.found = leftText;
   }
   if (equals < 0) return got(before);
   if (!quantity) return stop(notUnderstood(where.start + equals, `${designator} has no single value to measure: name what was measured, like V3 plate 240.`));
   const right = piece(where.line, where.start + equals + 1, where.end);
-  const words = /\s+(?:(in circuit)|(lifted|out))(?=\s|$)/i.exec(textOf(right));
-  const valueEnd = words ? words.index : (/\s+(?=[a-z]{3,})(?!(?:meg|ohm|mfd|mmf|uuf|kohm))/i.exec(textOf(right))?.index ?? textOf(right).length);
-  const value = quantityAt(piece(right.line, right.start, right.start + valueEnd), quantity, rules);
+  const value = measuredAt(right, quantity, rules);
   if (!value.ok) return value;
-  const rest = textOf(right).slice(valueEnd + (words?.[0].length ?? 0)).trim();
+  const circuit = /^(?:(in circuit)|(lifted|out))(?=\s|$)\s*/i.exec(value.value.rest);
+  const rest = value.value.rest.slice(circuit?.[0].length ?? 0);
   if (rest) before.found = [before.found, rest].filter(Boolean).join(" ");
-  before.measured = { text: textOf(right).slice(0, valueEnd).trim(), value: value.value, quantity };
-  before.inCircuit = !words?.[2];
+  before.measured = { text: value.value.text, value: value.value.value, quantity };
+  before.inCircuit = !circuit?.[2];
   return got(before);
 }
 
@@ -121,7 +120,7 @@ function readNow(where: Piece, designator: string, context: LineContext): Step<{
     const marking = markingAt(valuePiece, rules);
     if (!marking.ok) return marking;
     fitted.push({ designator: name, text: marking.value.text, ...(marking.value.rest ? { note: marking.value.rest } : {}) });
-    specs.push(marking.value.spec);
+    specs.push(marking.value.value);
   }
   return got({ fitted, specs });
 }

@@ -1,5 +1,5 @@
 import { parsePart, parseQuantity, type Parsed, type PartRules, type PartSpec, type Quantity } from "../quantity";
-import { got, notUnderstood, stop, type Step } from "./types";
+import { got, notUnderstood, stop, type LineResult, type Step } from "./types";
 
 /** A piece of the whole line, and where it stands in it, so that a question can rewrite the line around it. */
 export type Piece = { line: string; start: number; end: number };
@@ -28,24 +28,28 @@ export function take<T>(parsed: Parsed<T>, where: Piece): Step<T> {
 export const quantityAt = (where: Piece, quantity: Quantity, rules: PartRules = {}): Step<number> =>
   take(parseQuantity(textOf(where), quantity, rules), where);
 
-export type Marked = { text: string; spec: PartSpec; rest: string };
+type Read<T> = { text: string; value: T; rest: string };
 
-/**
- * Reads a marking at the start of a piece: the longest run of words that is one. The words behind it are the rest
- * (`.05/400 leaky` → marking `.05/400`, rest `leaky`).
- */
-export function markingAt(where: Piece, rules: PartRules): Step<Marked> {
+/** Reads the longest run of words at the start of a piece that parses; the words behind it are the rest. */
+function longest<T>(where: Piece, parse: (text: string) => Parsed<T>): Step<Read<T>> {
   const text = textOf(where);
   const ends = [...text.matchAll(/\s+|$/g)].map((match) => match.index).filter((end) => end > 0).reverse();
-  let question: Step<never> | undefined;
+  let question: LineResult | undefined;
   for (const end of ends) {
     const head = piece(where.line, where.start, where.start + end);
-    const parsed = parsePart(textOf(head), rules);
-    if (parsed.ok) return got({ text: textOf(head), spec: parsed.value, rest: text.slice(end).trim() });
-    if (parsed.kind === "ambiguous") question ??= take(parsed, head) as Step<never>;
+    const read = take(parse(textOf(head)), head);
+    if (read.ok) return got({ text: textOf(head), value: read.value, rest: text.slice(end).trim() });
+    if (read.result.kind === "question") question ??= read.result;
   }
-  if (question) return question;
+  if (question) return stop(question);
   const first = piece(where.line, where.start, where.start + (ends.at(-1) ?? text.length));
-  const parsed = take(parsePart(textOf(first), rules), first);
-  return parsed.ok ? got({ text: textOf(first), spec: parsed.value, rest: text.slice(textOf(first).length).trim() }) : parsed;
+  const read = take(parse(textOf(first)), first);
+  return read.ok ? got({ text: textOf(first), value: read.value, rest: text.slice(textOf(first).length).trim() }) : read;
 }
+
+/** Reads a marking at the start of a piece: `.05/400 leaky` → marking `.05/400`, rest `leaky`. */
+export const markingAt = (where: Piece, rules: PartRules): Step<Read<PartSpec>> => longest(where, (text) => parsePart(text, rules));
+
+/** Reads a measured value at the start of a piece: `612k drifted` → 612 kΩ, rest `drifted`. */
+export const measuredAt = (where: Piece, quantity: Quantity, rules: PartRules): Step<Read<number>> =>
+  longest(where, (text) => parseQuantity(text, quantity, rules));

@@ -1,0 +1,87 @@
+import { v7 } from "uuid";
+import { connect, type Db } from "@/db/client";
+import { append } from "@/db/entries";
+import { customer, model, person } from "@/db/schema";
+import { takeIn } from "@/db/sets";
+import { people } from "@/db/people";
+import { lineContext, parseLine } from "@/core/bench-line";
+import { settle, type Content, type Entry } from "@/core/history";
+import { MODELS } from "./models";
+import { CUSTOMERS, PEOPLE, STORIES, type Story, type Who } from "./stories";
+
+type Ids<K extends string> = Record<K, string>;
+
+function idsOf<K extends string>(keys: Record<K, unknown>): Ids<K> {
+  return Object.fromEntries(Object.keys(keys).map((key) => [key, v7()])) as Ids<K>;
+}
+
+/** The moment of a demo entry: so many days before today, in UTC. Nothing lies in the future. */
+function moment(today: Date, daysAgo: number, time: string): Date {
+  const day = new Date(Date.UTC(today.getUTCFullYear(), today.getUTCMonth(), today.getUTCDate() - daysAgo));
+  const [hours = 0, minutes = 0] = time.split(":").map(Number);
+  return new Date(day.getTime() + (hours * 60 + minutes) * 60_000);
+}
+
+type Shop = { people: Ids<Who>; customers: Ids<keyof typeof CUSTOMERS>; models: Ids<keyof typeof MODELS> };
+
+async function openShop(db: Db): Promise<Shop> {
+  const shop: Shop = { people: idsOf(PEOPLE), customers: idsOf(CUSTOMERS), models: idsOf(MODELS) };
+  const entries = <T>(table: Record<string, T>) => Object.entries(table);
+  await db.insert(person).values(entries(PEOPLE).map(([key, [name, role]]) => ({ id: shop.people[key as Who], name, role })));
+  await db.insert(customer).values(entries(CUSTOMERS).map(([key, [name, contact]]) => ({ id: shop.customers[key as keyof typeof CUSTOMERS], name, contact })));
+  await db.insert(model).values(entries(MODELS).map(([key, data]) => ({ id: shop.models[key] ?? v7(), ...data })));
+  return shop;
+}
+
+/** Plays a set's story: every line is read as the bench line reads it, and appended as the interface does. */
+async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void> {
+  const setId = v7();
+  const entries: Entry[] = [];
+  const kind = MODELS[story.model];
+  if (!kind) throw new Error(`no such model: ${story.model}`);
+  for (const { job, days } of story.visits) {
+    const visitId = v7();
+    for (const [daysAgo, at, who, line] of days.flatMap((day) => day.lines.map(([time, person, text]) => [day.daysAgo, time, person, text] as const))) {
+      const when = moment(today, daysAgo, at);
+      const id = v7({ msecs: when.getTime() });
+      const read = parseLine(line, lineContext({ sheet: kind.sheet, year: kind.year, settled: settle(entries).settled, visitId, now: when.toISOString() }));
+      if (read.kind !== "draft" || read.draft.type !== "content") throw new Error(`job ${job}: “${line}” does not read: ${JSON.stringify(read)}`);
+      const content: Content = read.draft.content;
+      const by = shop.people[who];
+      if (content.kind === "take-in") {
+        const result = await takeIn(
+          db,
+          {
+            customer: { id: shop.customers[story.owner] },
+            model: { id: shop.models[story.model] ?? "" },
+            set: { id: setId, serial: story.serial },
+            visitId,
+            openedAt: when.toISOString(),
+            takeIn: { id, payload: content.payload },
+            job,
+          },
+          by,
+          today.getTime(),
+        );
+        if (!result.ok) throw new Error(`job ${job}: ${JSON.stringify(result.problems)}`);
+        continue;
+      }
+      const appended = await append(db, { id, setId, visitId, at: when.toISOString(), amends: null, ...content }, by, today.getTime());
+      if (!appended.ok) throw new Error(`job ${job}: “${line}”: ${JSON.stringify(appended.problems)}`);
+      entries.push(appended.entry);
+    }
+  }
+}
+
+/** Loads the demo shop into a database where nobody works yet. */
+export async function seedWhenEmpty(url: string, today: Date): Promise<boolean> {
+  const { db, close } = connect(url, 2);
+  try {
+    if ((await people(db)).length > 0) return false;
+    const shop = await openShop(db);
+    for (const story of STORIES) await play(db, story, shop, today);
+    return true;
+  } finally {
+    await close();
+  }
+}

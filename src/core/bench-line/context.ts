@@ -1,0 +1,25 @@
+import { asBuilt, ofKind } from "../history";
+import { pointRows, type VisitInput } from "../visit";
+import type { Phase } from "../history";
+import type { LineContext } from "./types";
+
+/** Which phase a reading taken now belongs to: baseline until there was work on a part, proof afterwards. */
+function phaseNow({ settled, visitId }: VisitInput): Phase {
+  const worked = ofKind(settled, "part-work").some(({ entry, content }) => entry.visitId === visitId && content.payload.action !== "left");
+  return worked ? "prove" : "baseline";
+}
+
+/** What the bench line is read against, from the set's log and its model. */
+export function lineContext(input: VisitInput): LineContext {
+  const { sheet, year, settled, visitId, now } = input;
+  const places = asBuilt(settled, sheet, now);
+  const listed = sheet.components.length + sheet.tubes.length > 0;
+  return {
+    sheet,
+    points: pointRows(sheet, year, settled, visitId),
+    // A model without a parts list has nothing to check a designator against.
+    known: new Set(listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : []),
+    phase: phaseNow(input),
+    tape: settled.map((item, index) => ({ n: index + 1, id: item.entry.id, content: item.content })),
+  };
+}

@@ -1,0 +1,58 @@
+import { afterAll, beforeAll, expect, it } from "vitest";
+import { seedWhenEmpty } from "../../scripts/demo-data/seed";
+import { searchSets } from "@/db/search";
+import { setsPerhapsInShop } from "@/db/sets";
+import { closedAt, settle, timeline } from "@/core/history";
+import { boardState } from "@/core/visit";
+import { freshDatabase } from "./shop";
+
+let held: Awaited<ReturnType<typeof freshDatabase>>;
+const now = new Date();
+const find = async (query: string) => (await searchSets(held.db, query, now.toISOString())).map(({ file }) => file.serial);
+
+beforeAll(async () => {
+  held = await freshDatabase();
+  await seedWhenEmpty(held.url, now);
+});
+afterAll(() => held.close());
+
+it("loads once", async () => {
+  expect(await seedWhenEmpty(held.url, now)).toBe(false);
+});
+
+it("fills the board with sets at different steps, some of them waiting", async () => {
+  const files = await setsPerhapsInShop(held.db);
+  const states = files.flatMap((file) => {
+    const { settled } = settle(file.entries);
+    return file.visits
+      .filter((visit) => !closedAt(settled, visit.id))
+      .map((visit) => boardState({ sheet: file.model.sheet, year: file.model.year, settled, visitId: visit.id, now: now.toISOString() }));
+  });
+  expect(states).toHaveLength(9);
+  expect(new Set(states.map((state) => state.step)).size).toBeGreaterThan(3);
+  expect(new Set(states.flatMap((state) => state.waits.map((wait) => wait.for)))).toEqual(new Set(["parts", "owner", "process"]));
+});
+
+it("tells the first set's two visits, nine years apart", async () => {
+  const [file] = (await searchSets(held.db, "H-20417", now.toISOString())).map((hit) => hit.file);
+  const visits = timeline(settle(file?.entries ?? []).settled, file?.visits ?? []);
+  expect(visits.map((visit) => [visit.job, Boolean(visit.closedAt)])).toEqual([[214, true], [1187, false]]);
+  const [first, second] = visits;
+  const years = (Date.parse(second?.openedAt ?? "") - Date.parse(first?.openedAt ?? "")) / (365.25 * 86_400_000);
+  expect(years).toBeGreaterThan(8.9);
+});
+
+it("finds sets by tag, model, owner, serial and designator, all words together", async () => {
+  expect(await find("1190")).toEqual(["N48-3316"]);
+  expect(await find("#214")).toEqual(["H-20417"]);
+  expect(await find("lantern")).toEqual(["H-20417"]);
+  expect((await find("osei")).sort()).toEqual(["7-08811", "H-20417"]);
+  expect(await find("osei halvane")).toEqual(["H-20417"]);
+  expect(await find("c31")).toEqual(["CR-1174"]);
+  expect(await find("chirps")).toEqual(["T60-338"]);
+  expect(await find("100%")).toEqual([]);
+  expect(await find("' or 1=1 --")).toEqual([]);
+  const hit = (await searchSets(held.db, "halvane C14", now.toISOString()))[0];
+  expect(hit?.position).toMatchObject({ state: "restuffed" });
+  expect(hit?.lastWork).toContain("47 nF 630 V");
+});
