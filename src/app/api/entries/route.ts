@@ -1,0 +1,3 @@
+import { handleAppend } from "@/server/append-handler";
+
+export const POST = handleAppend;

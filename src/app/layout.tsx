@@ -1,0 +1,25 @@
+import type { Metadata } from "next";
+import { cookies } from "next/headers";
+import { Shell } from "@/features/shell/Shell";
+import { currentPerson, PERSON_COOKIE } from "@/server/person";
+import "./globals.css";
+
+export const metadata: Metadata = { title: { default: "Jumelle", template: "%s · Jumelle" }, description: "The bench logbook of a restoration shop" };
+
+// Everything here is read from the shop's own database.
+export const dynamic = "force-dynamic";
+
+export default async function Layout({ children }: { children: React.ReactNode }) {
+  const jar = await cookies();
+  const { person, everyone } = await currentPerson(jar.get(PERSON_COOKIE)?.value);
+  const theme = jar.get("jumelle-theme")?.value === "cellar" ? "cellar" : "paper";
+  return (
+    <html lang="en" data-theme={theme}>
+      <body className="bg-base-100 text-base-content">
+        <Shell people={everyone.map(({ id, name }) => ({ id, name }))} personId={person.id} theme={theme}>
+          {children}
+        </Shell>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,12 @@
+import Link from "next/link";
+import { Empty } from "@/ui/Empty";
+
+export default function NotFound() {
+  return (
+    <main className="p-8">
+      <Empty title="There is nothing at this address.">
+        The tag may have been mistyped. <Link href="/sets" className="link">Search the sets</Link> or go <Link href="/" className="link">back to the board</Link>.
+      </Empty>
+    </main>
+  );
+}

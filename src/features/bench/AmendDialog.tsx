@@ -1,0 +1,134 @@
+"use client";
+
+import { useEffect, useMemo, useRef, useState } from "react";
+import { parseLine } from "@/core/bench-line";
+import { describe, type Amendment, type Content, type Entry, type Settled } from "@/core/history";
+import { ErrorText } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { Time } from "@/ui/Time";
+import { DraftChip } from "./DraftChip";
+
+type AmendDialogProps = { item: Settled; number: number; onClose: () => void };
+
+const originalOf = (entry: Entry): Content => ({ kind: entry.kind, payload: entry.payload }) as Content;
+
+/** What was first written, and every amendment since; each of them can be undone by one more. */
+function Trail({ item, onUndo }: { item: Settled; onUndo: (amendment: Entry) => void }) {
+  const { nameOf } = useLogbook();
+  const original = describe(originalOf(item.entry));
+  return (
+    <ol className="mt-1 flex flex-col gap-1 border-l-2 border-base-300 pl-3">
+      <li>
+        <span className="dim text-sm">
+          <Time iso={item.entry.at} /> · {nameOf(item.entry.by)} · first written
+        </span>
+        <br />
+        <strong className="font-mono">{original.subject}</strong> {original.text}
+      </li>
+      {item.amendments.map((entry) => {
+        const payload = entry.payload as Amendment;
+        const inForce = item.inForce?.entry.id === entry.id;
+        return (
+          <li key={entry.id}>
+            <span className="dim text-sm">
+              <Time iso={entry.at} /> · {nameOf(entry.by)} · {payload.action === "withdraw" ? "withdrawn" : "corrected"}: {payload.reason}
+            </span>
+            {payload.action === "correct" ? (
+              <p>
+                <strong className="font-mono">{describe(payload.content).subject}</strong> {describe(payload.content).text}
+              </p>
+            ) : null}
+            {inForce ? (
+              <button type="button" className="btn btn-outline h-10" onClick={() => onUndo(entry)}>
+                Undo this {payload.action === "withdraw" ? "withdrawal" : "correction"}
+              </button>
+            ) : null}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+/** Corrects or withdraws an entry of the tape, with a reason. Nothing is overwritten. */
+export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
+  const { append, context, lineOf } = useLogbook();
+  const dialog = useRef<HTMLDialogElement>(null);
+  const base = item.content ?? originalOf(item.entry);
+  const [text, setText] = useState(() => lineOf(base));
+  const [reason, setReason] = useState("");
+  const [error, setError] = useState<string>();
+  const result = useMemo(() => parseLine(text, { ...context, base }), [text, context, base]);
+
+  useEffect(() => dialog.current?.showModal(), []);
+
+  const amend = async (payload: Amendment, amends: string) => {
+    const outcome = await append({ kind: "amendment", payload }, { amends });
+    if (outcome.ok) dialog.current?.close();
+    else setError(outcome.problems[0]?.message);
+  };
+  const withReason = (make: (why: string) => Promise<void>) => {
+    const why = reason.trim();
+    if (!why) return setError("Say why it is changed: the next technician wants to know.");
+    return void make(why);
+  };
+  const correct = () => {
+    if (result.kind !== "draft" || result.draft.type !== "content") return setError("The line above does not read as an entry yet.");
+    const { content } = result.draft;
+    return withReason((why) => amend({ v: 1, action: "correct", reason: why, content }, item.entry.id));
+  };
+  const withdraw = () => withReason((why) => amend({ v: 1, action: "withdraw", reason: why }, item.entry.id));
+
+  return (
+    <dialog ref={dialog} className="modal" aria-labelledby="amend-title" onClose={onClose}>
+      <div className="modal-box max-w-2xl">
+        <h2 id="amend-title" className="text-xl font-bold">
+          Entry #{number}
+        </h2>
+        <Trail item={item} onUndo={(entry) => void amend({ v: 1, action: "withdraw", reason: reason.trim() || "undone" }, entry.id)} />
+        {item.content ? (
+          <form
+            className="mt-4 flex flex-col gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              correct();
+            }}
+          >
+            <label className="flex flex-col gap-1">
+              <span className="font-semibold">What it should say</span>
+              <input className="input h-12 w-full font-mono" value={text} autoComplete="off" spellCheck={false} onChange={(event) => setText(event.target.value)} />
+            </label>
+            <DraftChip result={result} line={text} onChoose={setText} />
+            <label className="flex flex-col gap-1">
+              <span className="font-semibold">Why</span>
+              <input
+                className="input h-12 w-full"
+                value={reason}
+                maxLength={500}
+                aria-invalid={Boolean(error)}
+                onChange={(event) => {
+                  setError(undefined);
+                  setReason(event.target.value);
+                }}
+              />
+            </label>
+            {error ? <ErrorText>{error}</ErrorText> : null}
+            <div className="flex flex-wrap gap-2">
+              <button className="btn btn-primary h-11">Correct it</button>
+              <button type="button" className="btn btn-outline btn-warning h-11" onClick={() => withdraw()}>
+                Withdraw it
+              </button>
+              <button type="button" className="btn btn-ghost ml-auto h-11" onClick={() => dialog.current?.close()}>
+                Leave it
+              </button>
+            </div>
+          </form>
+        ) : (
+          <button type="button" className="btn mt-4 h-11" onClick={() => dialog.current?.close()}>
+            Close
+          </button>
+        )}
+      </div>
+    </dialog>
+  );
+}

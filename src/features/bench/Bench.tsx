@@ -1,0 +1,77 @@
+"use client";
+
+import Link from "next/link";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { STEPS, type Step } from "@/core/model";
+import { hazards, hazardsAt } from "@/core/power";
+import { currentStep, runSheet } from "@/core/visit";
+import { ofKind } from "@/core/history";
+import { HazardStrip } from "@/ui/HazardStrip";
+import { useLogbook } from "@/ui/logbook";
+import { Tag } from "@/ui/Tag";
+import { BenchLine } from "./BenchLine";
+import { Gate } from "./Gate";
+import { RunSheet } from "./RunSheet";
+import { Tape } from "./Tape";
+
+export type Plates = Record<Step, React.ReactNode>;
+
+/** The bench: tag and hazards on top; run sheet, work plate and tape in sight together. */
+export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: Step | undefined }) {
+  const { input, settled, visit, model, owner, serial, setId } = useLogbook();
+  const sheet = useMemo(() => runSheet(input), [input]);
+  const [selected, setSelected] = useState<Step>(() => initialStep ?? currentStep(sheet));
+  const item = sheet.find((one) => one.step === selected);
+  const complaint = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload.complaint;
+  const dangers = hazardsAt(selected, hazards(model.sheet, model.year));
+  const cautions = model.sheet.cautions.filter((caution) => caution.step === selected);
+
+  const select = useCallback((step: Step) => {
+    setSelected(step);
+    window.history.replaceState(null, "", `?step=${step}`);
+  }, []);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const by = event.key === "]" ? 1 : event.key === "[" ? -1 : 0;
+      const field = /^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName);
+      const next = STEPS[STEPS.indexOf(selected) + by];
+      if (by === 0 || field || !next) return;
+      event.preventDefault();
+      select(next);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [selected, select]);
+
+  return (
+    <main className="flex h-[calc(100dvh-3rem)] flex-col">
+      <h1 className="sr-only">Bench, job {visit.job}</h1>
+      <div className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-base-300 bg-base-200 px-2 py-1.5">
+        <div className="min-w-72 flex-1">
+          <Tag job={visit.job} model={model} owner={owner} serial={serial} complaint={complaint} href={`/sets/${setId}`} />
+        </div>
+        <HazardStrip hazards={dangers} />
+        <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline h-10">
+          Record
+        </Link>
+      </div>
+      <div className="grid min-h-0 flex-1 grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] lg:grid-cols-[14rem_minmax(0,1fr)_23.5rem] lg:grid-rows-1">
+        <RunSheet sheet={sheet} selected={selected} next={currentStep(sheet)} onSelect={select} />
+        <section aria-label="Work plate" className="overflow-y-auto p-3">
+          {item ? <Gate key={selected} item={item} sheet={sheet} onSelect={select} /> : null}
+          {cautions.map((caution) => (
+            <p key={caution.text} className="mb-2 border-l-4 border-warning pl-2 font-semibold">
+              {caution.text}
+            </p>
+          ))}
+          {plates[selected]}
+        </section>
+        <div className="flex min-h-0 flex-col border-t border-base-300 lg:border-t-0 lg:border-l">
+          <Tape />
+          <BenchLine />
+        </div>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,87 @@
+"use client";
+
+import { useEffect, useMemo, useRef, useState } from "react";
+import { parseLine, type LineDraft } from "@/core/bench-line";
+import type { Body } from "@/core/history";
+import { ErrorText } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { DraftChip } from "./DraftChip";
+import { useTyped } from "./typed";
+
+const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>
+  draft.type === "content" ? { body: draft.content } : { body: { kind: "amendment", payload: draft.amendment }, amends: draft.amends };
+
+/** One text field that turns shorthand into entries, showing what it understood before Enter. */
+export function BenchLine() {
+  const { context, append, setId } = useLogbook();
+  const { text, setText, remember, older, newer } = useTyped(setId);
+  const [refusal, setRefusal] = useState<string>();
+  const field = useRef<HTMLInputElement>(null);
+  const result = useMemo(() => parseLine(text, context), [text, context]);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || event.ctrlKey || event.metaKey) return;
+      event.preventDefault();
+      field.current?.focus();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+
+  const change = (next: string) => {
+    setRefusal(undefined);
+    setText(next);
+  };
+
+  const write = async () => {
+    if (result.kind !== "draft") return;
+    const { body, amends } = bodyOf(result.draft);
+    const typed = text;
+    remember(typed);
+    setText("");
+    const outcome = await append(body, amends ? { amends } : {});
+    if (outcome.ok) return;
+    // Refused: what was typed comes back, unless something new stands there already.
+    setText((current) => current || typed);
+    setRefusal(outcome.problems[0]?.message);
+  };
+
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    const choice = result.kind === "question" && event.altKey ? result.choices[Number(event.key) - 1] : undefined;
+    if (choice) change(choice.text);
+    else if (event.key === "ArrowUp") older();
+    else if (event.key === "ArrowDown") newer();
+    else if (event.key === "Escape") field.current?.blur();
+    else return;
+    event.preventDefault();
+  };
+
+  return (
+    <form
+      className="flex flex-col gap-1.5 border-t border-base-300 bg-base-200 p-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void write();
+      }}
+    >
+      <input
+        ref={field}
+        value={text}
+        onChange={(event) => change(event.target.value)}
+        onKeyDown={onKeyDown}
+        aria-label="Bench line"
+        aria-describedby="draft-chip"
+        autoComplete="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        placeholder="Bench line"
+        className="input h-12 w-full font-mono text-lg"
+      />
+      <div id="draft-chip" aria-live="polite" className="max-h-44 min-h-14 overflow-y-auto">
+        {refusal ? <ErrorText>{refusal}</ErrorText> : <DraftChip result={result} line={text} onChoose={change} />}
+      </div>
+    </form>
+  );
+}

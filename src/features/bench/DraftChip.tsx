@@ -1,0 +1,59 @@
+"use client";
+
+import { CornerDownLeft } from "lucide-react";
+import type { LineResult } from "@/core/bench-line";
+import { VerdictMark } from "@/ui/VerdictMark";
+
+type DraftChipProps = { result: LineResult; line: string; onChoose: (text: string) => void };
+
+/** What the line was understood as, before Enter: the entry, a question with its answers, or the place that is unclear. */
+export function DraftChip({ result, line, onChoose }: DraftChipProps) {
+  if (result.kind === "empty")
+    return (
+      <p className="dim text-sm">
+        <kbd className="kbd kbd-sm">/</kbd> jumps here. Try <span className="font-mono">B+ 248 @ 230</span>, <span className="font-mono">C14 leaky -&gt; 0.047/630</span>, <span className="font-mono">? hum</span>
+      </p>
+    );
+  if (result.kind === "not-understood")
+    return (
+      <div>
+        <p className="font-semibold text-warning">{result.message}</p>
+        {line.trim() !== "" && line.length <= 200 ? (
+          <p className="font-mono text-sm break-all" aria-hidden="true">
+            <span className="dim">{line.slice(0, result.at)}</span>
+            <mark className="bg-warning text-warning-content">{line.slice(result.at, result.at + 1) || "▯"}</mark>
+            {line.slice(result.at + 1)}
+          </p>
+        ) : null}
+      </div>
+    );
+  if (result.kind === "question")
+    return (
+      <div>
+        <p className="font-semibold">{result.question}</p>
+        <div className="mt-1 flex flex-wrap gap-1.5">
+          {result.choices.map((choice, index) => (
+            <button key={choice.text} type="button" className="btn btn-outline btn-primary h-10 px-3" onClick={() => onChoose(choice.text)}>
+              <kbd className="kbd kbd-xs">Alt {index + 1}</kbd> {choice.label}
+            </button>
+          ))}
+        </div>
+      </div>
+    );
+  const { line: entry, hints } = result;
+  return (
+    <div>
+      <p className="flex flex-wrap items-baseline gap-x-2 rounded-field border border-primary bg-base-100 px-2 py-1">
+        <span className="font-mono font-bold">{entry.subject}</span>
+        <span>{entry.text}</span>
+        {entry.verdict ? <VerdictMark mark={entry.verdict} /> : null}
+        <CornerDownLeft size={16} className="dim ml-auto self-center" aria-label="Enter writes it" />
+      </p>
+      {hints.slice(0, 2).map((hint) => (
+        <p key={hint} className="dim mt-0.5 text-sm">
+          {hint}
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,105 @@
+"use client";
+
+import { CloudOff, History, PencilLine } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
+import { describe, type Settled } from "@/core/history";
+import { useLogbook } from "@/ui/logbook";
+import { Time } from "@/ui/Time";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { AmendDialog } from "./AmendDialog";
+import { day } from "@/ui/dates";
+
+const initials = (name: string) =>
+  name
+    .split(/\s+/)
+    .map((word) => word[0])
+    .join("");
+
+type ItemProps = { item: Settled; number: number; onOpen: () => void };
+
+function TapeItem({ item, number, onOpen }: ItemProps) {
+  const { pending, nameOf } = useLogbook();
+  const { entry, content, inForce } = item;
+  const line = content ? describe(content) : describe(entry as never);
+  const waiting = pending.has(entry.id) || item.amendments.some((amendment) => pending.has(amendment.id));
+  return (
+    <li>
+      <button type="button" onClick={onOpen} className="block min-h-10 w-full rounded-field px-2 py-1 text-left hover:bg-base-200" aria-label={`Entry ${number}: ${line.subject}, ${line.text}. Correct or withdraw it`}>
+        <span className="dim flex items-baseline gap-2 text-sm">
+          <span className="font-mono">#{number}</span>
+          <Time iso={item.at} as="clock" />
+          <span title={nameOf(entry.by)}>{initials(nameOf(entry.by))}</span>
+          {inForce ? (
+            <span className="flex items-center gap-1 text-info">
+              <PencilLine size={14} aria-hidden="true" /> {content ? "corrected" : "withdrawn"}: {inForce.reason}
+            </span>
+          ) : null}
+          {waiting ? (
+            <span className="ml-auto flex items-center gap-1 text-warning">
+              <CloudOff size={14} aria-hidden="true" /> not saved yet
+            </span>
+          ) : null}
+        </span>
+        <span className={`flex flex-wrap items-baseline gap-x-2 ${content ? "" : "line-through opacity-70"}`}>
+          <span className="font-mono font-bold">{line.subject}</span>
+          <span className="min-w-0 break-words">{line.text}</span>
+          {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+/** The logbook of this visit, newest at the bottom; earlier visits unfold above it. */
+export function Tape() {
+  const { settled, visit, offline } = useLogbook();
+  const [open, setOpen] = useState<string>();
+  const [earlier, setEarlier] = useState(false);
+  const end = useRef<HTMLDivElement>(null);
+  const numbered = settled.map((item, index) => ({ item, number: index + 1 }));
+  const before = numbered.filter(({ item }) => item.entry.visitId !== visit.id);
+  const shown = earlier ? numbered : numbered.filter(({ item }) => item.entry.visitId === visit.id);
+  const opened = numbered.find(({ item }) => item.entry.id === open);
+  const last = shown.at(-1)?.item.entry.id;
+
+  useEffect(() => {
+    end.current?.scrollIntoView({ block: "nearest" });
+  }, [last]);
+
+  let shownDay = "";
+  return (
+    <section aria-label="Tape" className="min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
+      {before.length > 0 ? (
+        <button type="button" className="btn btn-ghost btn-block h-10" onClick={() => setEarlier(!earlier)}>
+          <History size={16} aria-hidden="true" />
+          {earlier ? "Only this visit" : `${before.length} entries of earlier visits`}
+        </button>
+      ) : null}
+      {shown.length === 0 ? <p className="dim p-3">Nothing on the tape yet. The first line below begins it.</p> : null}
+      <ol>
+        {shown.map(({ item, number }) => {
+          const today = day(item.at);
+          const heading = today === shownDay ? null : today;
+          shownDay = today;
+          return (
+            <div key={item.entry.id} className="contents">
+              {heading ? (
+                <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold" suppressHydrationWarning>
+                  {heading}
+                </li>
+              ) : null}
+              <TapeItem item={item} number={number} onOpen={() => setOpen(item.entry.id)} />
+            </div>
+          );
+        })}
+      </ol>
+      {offline ? (
+        <p role="status" className="m-2 flex items-center gap-2 rounded-field border-2 border-warning p-2 text-warning">
+          <CloudOff size={18} aria-hidden="true" /> The server cannot be reached. What you write is kept on this device and sent again by itself.
+        </p>
+      ) : null}
+      <div ref={end} />
+      {opened ? <AmendDialog key={opened.item.entry.id} item={opened.item} number={opened.number} onClose={() => setOpen(undefined)} /> : null}
+    </section>
+  );
+}

@@ -1,0 +1,117 @@
+import { Hourglass, Wrench } from "lucide-react";
+import Link from "next/link";
+import { closedAt, settle, WAIT_NAMES, type Wait } from "@/core/history";
+import { boardState, type BoardState } from "@/core/visit";
+import type { SetFile } from "@/db/sets";
+import { Empty } from "@/ui/Empty";
+import { Tag } from "@/ui/Tag";
+import { since } from "@/ui/dates";
+
+type Card = { job: number; openedAt: string; file: SetFile; state: BoardState };
+
+function cardsOf(files: readonly SetFile[], now: string): Card[] {
+  return files
+    .flatMap((file) => {
+      const { settled } = settle(file.entries);
+      return file.visits
+        .filter((visit) => !closedAt(settled, visit.id))
+        .map(({ id, job, openedAt }) => ({
+          job,
+          openedAt,
+          file,
+          state: boardState({ sheet: file.model.sheet, year: file.model.year, settled, visitId: id, now }),
+        }));
+    })
+    .sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt));
+}
+
+/** How far a visit is: one tick a step, filled when done, hollow when passed over. */
+function Progress({ state }: { state: BoardState }) {
+  const done = state.sheet.filter((item) => item.state === "done").length;
+  return (
+    <span className="flex items-center gap-1" role="img" aria-label={`${done} of ${state.sheet.length} steps done`}>
+      {state.sheet.map((item) => (
+        <span
+          key={item.step}
+          title={`${item.name}: ${item.state}`}
+          className={`h-2.5 w-3.5 rounded-sm border ${
+            item.state === "done" ? "border-primary bg-primary" : item.state === "overridden" ? "border-primary" : "border-base-300 bg-base-100"
+          }`}
+        />
+      ))}
+    </span>
+  );
+}
+
+function BoardCard({ card, now }: { card: Card; now: string }) {
+  const { file, state, job } = card;
+  return (
+    <li className="rounded-box border border-base-300 bg-base-200 p-2.5">
+      <Tag job={job} model={file.model} owner={file.owner.name} complaint={state.complaint} href={`/bench/${job}`} compact />
+      <div className="mt-2 flex items-center gap-3 px-1">
+        <span className="flex items-center gap-1.5 font-bold">
+          <Wrench size={16} aria-hidden="true" /> {state.step}
+        </span>
+        <Progress state={state} />
+        <span className="dim ml-auto text-sm">
+          {since(card.openedAt, now)} here{state.open > 0 ? ` · ${state.open} open` : ""}
+        </span>
+      </div>
+      {state.waits.map((wait) => (
+        <p key={wait.text} className="mt-1.5 flex gap-1.5 px-1 text-warning">
+          <Hourglass size={18} className="mt-0.5 shrink-0" aria-hidden="true" />
+          <span>
+            {wait.text} <span className="dim">(waits for {WAIT_NAMES[wait.for]})</span>
+          </span>
+        </p>
+      ))}
+    </li>
+  );
+}
+
+function Column({ title, hint, cards, now, wide }: { title: string; hint: string; cards: Card[]; now: string; wide?: boolean }) {
+  if (cards.length === 0) return null;
+  return (
+    <section>
+      <h2 className="text-lg font-bold">
+        {title} <span className="dim font-normal">· {cards.length}</span>
+      </h2>
+      <p className="dim mb-2 text-sm">{hint}</p>
+      <ul className={`grid gap-2.5 ${wide ? "md:grid-cols-2" : ""}`}>
+        {cards.map((card) => (
+          <BoardCard key={card.job} card={card} now={now} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const WAITING: { wait: Wait; title: string; hint: string }[] = [
+  { wait: "parts", title: "Waits for parts", hint: "Moves when the parts are in." },
+  { wait: "owner", title: "Waits for an answer", hint: "A call to the owner moves these." },
+  { wait: "process", title: "Waits for time", hint: "Paint, glue, winding or soak." },
+];
+
+/** The sets in the shop: which one can move now, and what blocks the rest. */
+export function Board({ files, now }: { files: readonly SetFile[]; now: string }) {
+  const cards = cardsOf(files, now);
+  if (cards.length === 0)
+    return (
+      <Empty title="No set is in the shop.">
+        <Link href="/sets/new" className="btn btn-primary mt-3">
+          Take one in
+        </Link>
+      </Empty>
+    );
+  const free = cards.filter((card) => card.state.waits.length === 0);
+  return (
+    <div className="grid items-start gap-5 xl:grid-cols-[2fr_1fr]">
+      <Column title="Can move now" hint="Longest in the shop first." cards={free} now={now} wide />
+      <div className="flex flex-col gap-5">
+        {WAITING.map(({ wait, title, hint }) => (
+          <Column key={wait} title={title} hint={hint} cards={cards.filter((card) => card.state.waits[0]?.for === wait)} now={now} />
+        ))}
+      </div>
+    </div>
+  );
+}

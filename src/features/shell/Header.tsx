@@ -1,0 +1,69 @@
+"use client";
+
+import { Keyboard, Moon, Sun, UserRound } from "lucide-react";
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+import { useTransition } from "react";
+import { choosePerson, chooseTheme } from "./actions";
+import { PLACES } from "./places";
+
+type HeaderProps = { people: { id: string; name: string }[]; personId: string; theme: "paper" | "cellar"; onHelp: () => void };
+
+function Mark() {
+  return (
+    <svg width="26" height="26" viewBox="0 0 32 32" aria-hidden="true">
+      <path d="M11 4h16a3 3 0 0 1 3 3v18a3 3 0 0 1-3 3H11L2 19v-6z" className="fill-primary" />
+      <circle cx="10" cy="16" r="2.6" className="fill-base-100" />
+      <path d="M16 16h3l1.5-5 2.5 10 1.5-5H28" fill="none" className="stroke-base-100" strokeWidth="2" strokeLinecap="round" strokeLinejoin="round" />
+    </svg>
+  );
+}
+
+export function Header({ people, personId, theme, onHelp }: HeaderProps) {
+  const path = usePathname();
+  const [pending, start] = useTransition();
+  const other = theme === "paper" ? "cellar" : "paper";
+  return (
+    <header className="no-print flex h-12 shrink-0 items-center gap-1 border-b border-base-300 bg-base-200 px-3">
+      <Link href="/" className="mr-3 flex items-center gap-2 text-lg font-bold">
+        <Mark /> Jumelle
+      </Link>
+      <nav aria-label="Places" className="flex">
+        {PLACES.map(({ href, name }) => (
+          <Link
+            key={href}
+            href={href}
+            aria-current={path === href ? "page" : undefined}
+            className="flex min-h-10 items-center rounded-field px-3 hover:bg-base-300 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
+          >
+            {name}
+          </Link>
+        ))}
+      </nav>
+      <div className="ml-auto flex items-center gap-1">
+        <label className="flex items-center gap-1.5">
+          <UserRound size={18} aria-hidden="true" />
+          <span className="sr-only">Who is at the bench</span>
+          <select
+            className="select h-10 w-44"
+            value={personId}
+            disabled={pending}
+            onChange={(event) => start(() => choosePerson(event.target.value))}
+          >
+            {people.map((person) => (
+              <option key={person.id} value={person.id}>
+                {person.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button type="button" className="btn btn-ghost btn-square" aria-label={`Change to the ${other} theme`} onClick={() => start(() => chooseTheme(other))}>
+          {theme === "paper" ? <Moon size={20} aria-hidden="true" /> : <Sun size={20} aria-hidden="true" />}
+        </button>
+        <button type="button" className="btn btn-ghost btn-square" aria-label="Keyboard and bench line help" onClick={onHelp}>
+          <Keyboard size={20} aria-hidden="true" />
+        </button>
+      </div>
+    </header>
+  );
+}

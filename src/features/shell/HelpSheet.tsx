@@ -1,0 +1,63 @@
+"use client";
+
+const KEYS: [string, string][] = [
+  ["/", "to the bench line (on a bench page)"],
+  ["g, then b s r t n", "go to Board, Sets, Reference, Tools, New job"],
+  ["[ and ]", "the step before, the step after (on a bench page)"],
+  ["Enter", "in the bench line: write the entry; in a table: next row"],
+  ["↑ ↓", "in the bench line: lines typed before; in a table: rows"],
+  ["1 to 4", "answer a question of the bench line, with Alt"],
+  ["Esc", "leaves the field; nothing typed is lost"],
+  ["?", "this sheet"],
+];
+
+const LINES: [string, string][] = [
+  ["C14 .05/400 leaky -> 0.047/630", "a part replaced: what it was, what was found, what went in"],
+  ["C1 restuffed -> 22µ/450 old in shell", "restuffed; also cleaned, reflowed, adjusted, removed …"],
+  ["C1 2x16µ -> C1A 16µ/450 + C1B 16µ/450", "one original by several new parts"],
+  ["R9 left: within twice the tolerance", "left, and why"],
+  ["R7 470k = 612k", "a part measured in circuit; add lifted when one end is off"],
+  ["B+ 248 @ 230 with digital meter", "a reading at a point, with the line voltage and the meter"],
+  ["V4 gm 3700/4100", "a tube against its nominal"],
+  ["test output 2.1 W min 3 on dummy load", "a test of the set against a limit (min or max)"],
+  ["? hum worse when warm", "a symptom; gone #12 when it is gone"],
+  ["todo … / wait parts … / note …", "an open point, something waited for, a note"],
+  ["settled #12 new lead fitted", "an open point is settled"],
+  ["done make safe: 0.3 V left", "a step is done; pass baseline: why when it is passed over"],
+  ["amend #12 R7 = 471k because misread", "correct an entry; withdraw #12 because …"],
+];
+
+function Rows({ rows, mono }: { rows: [string, string][]; mono?: boolean }) {
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+      {rows.map(([left, right]) => (
+        <div key={left} className="contents">
+          <dt className={mono ? "font-mono text-[0.95rem]" : "font-semibold"}>{left}</dt>
+          <dd className="dim">{right}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+export function HelpSheet({ ref }: { ref: React.Ref<HTMLDialogElement> }) {
+  return (
+    <dialog ref={ref} className="modal" aria-labelledby="help-title">
+      <div className="modal-box max-w-5xl">
+        <h2 id="help-title" className="text-xl font-bold">
+          Keyboard and bench line
+        </h2>
+        <h3 className="mt-4 mb-1 font-bold">Keys, outside fields</h3>
+        <Rows rows={KEYS} />
+        <h3 className="mt-4 mb-1 font-bold">The bench line</h3>
+        <Rows rows={LINES} mono />
+        <form method="dialog" className="modal-action">
+          <button className="btn btn-primary">Close</button>
+        </form>
+      </div>
+      <form method="dialog" className="modal-backdrop">
+        <button aria-label="Close the help sheet">close</button>
+      </form>
+    </dialog>
+  );
+}

@@ -1,0 +1,8 @@
+/** The places of the application, with the letter that goes there after g. */
+export const PLACES = [
+  { href: "/", name: "Board", letter: "b" },
+  { href: "/sets", name: "Sets", letter: "s" },
+  { href: "/reference", name: "Reference", letter: "r" },
+  { href: "/tools", name: "Tools", letter: "t" },
+  { href: "/sets/new", name: "New job", letter: "n" },
+] as const;

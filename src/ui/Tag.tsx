@@ -1,0 +1,27 @@
+import Link from "next/link";
+import type { Model } from "@/core/model";
+import { modelName } from "@/core/model";
+
+type TagProps = { job: number; model: Pick<Model, "maker" | "designation" | "nickname">; owner: string; serial?: string; complaint?: string | undefined; href?: string; compact?: boolean };
+
+/** The tie-on tag of a set: job number, model, owner, and the complaint in one line. */
+export function Tag({ job, model, owner, serial, complaint, href, compact }: TagProps) {
+  const name = modelName(model);
+  return (
+    <div className="repair-tag min-w-0">
+      <div className="flex min-w-0 items-baseline gap-x-3">
+        <span className="font-mono text-lg font-bold">{job}</span>
+        {href ? (
+          <Link href={href} className="truncate text-lg font-bold hover:underline">
+            {name}
+          </Link>
+        ) : (
+          <span className="truncate text-lg font-bold">{name}</span>
+        )}
+        {!compact && serial ? <span className="dim truncate font-mono">No. {serial}</span> : null}
+        <span className="dim ml-auto truncate">{owner}</span>
+      </div>
+      <p className="truncate">{complaint ?? "Complaint not written down yet"}</p>
+    </div>
+  );
+}

@@ -1,0 +1,12 @@
+import { printValue, type Quantity } from "@/core/quantity";
+
+/** A value in tabular figures with its unit dimmed. */
+export function ValueText({ value, quantity, digits }: { value: number; quantity: Quantity; digits?: number }) {
+  const { number, unit } = printValue(value, quantity, digits);
+  return (
+    <span className="font-mono whitespace-nowrap">
+      {number}
+      <span className="dim">&#8201;{unit}</span>
+    </span>
+  );
+}

@@ -1,0 +1,152 @@
+"use client";
+
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
+import { lineContext, writeLine, type LineContext } from "@/core/bench-line";
+import { settle, type Body, type Content, type Draft, type Entry, type Settled, type Visit } from "@/core/history";
+import type { Model } from "@/core/model";
+import type { VisitInput } from "@/core/visit";
+import { makeDraft, readOutbox, send, writeOutbox, type Problem } from "./outbox";
+
+/** What the bench page is given by the server. */
+export type LogbookData = {
+  setId: string;
+  serial: string;
+  owner: string;
+  model: Model;
+  visit: Visit;
+  entries: Entry[];
+  people: { id: string; name: string }[];
+  personId: string;
+  now: string;
+};
+
+export type Outcome = { ok: true } | { ok: false; problems: Problem[] };
+
+export type Logbook = LogbookData & {
+  settled: Settled[];
+  input: VisitInput;
+  context: LineContext;
+  /** ids of entries that are not acknowledged yet */
+  pending: ReadonlySet<string>;
+  offline: boolean;
+  /** appends an entry; resolves when it is saved, kept for a retry, or refused */
+  append: (body: Body, extra?: { at?: string; amends?: string }) => Promise<Outcome>;
+  lineOf: (content: Content) => string;
+  nameOf: (personId: string) => string;
+};
+
+const Context = createContext<Logbook | undefined>(undefined);
+
+export function useLogbook(): Logbook {
+  const logbook = useContext(Context);
+  if (!logbook) throw new Error("useLogbook needs a LogbookProvider above it");
+  return logbook;
+}
+
+const RETRY_MS = 4000;
+const REFRESH_MS = 15_000;
+
+/** Holds a set's entries in the page: folds them, appends to them, and keeps what the server has not acknowledged. */
+export function LogbookProvider({ data, children }: { data: LogbookData; children: React.ReactNode }) {
+  const { setId, visit, personId } = data;
+  const [saved, setSaved] = useState(data.entries);
+  const [outbox, setOutbox] = useState<Draft[]>([]);
+  const [offline, setOffline] = useState(false);
+  const box = useRef<Draft[]>([]);
+
+  const changeOutbox = useCallback(
+    (change: (drafts: Draft[]) => Draft[]) => {
+      box.current = change(box.current);
+      writeOutbox(setId, box.current);
+      setOutbox(box.current);
+    },
+    [setId],
+  );
+
+  const deliver = useCallback(
+    async (draft: Draft): Promise<Outcome> => {
+      const result = await send(draft);
+      setOffline(result.kind === "unreachable");
+      if (result.kind === "unreachable") return { ok: true };
+      if (result.kind === "saved") setSaved((entries) => [...entries.filter((entry) => entry.id !== draft.id), result.entry]);
+      changeOutbox((drafts) => drafts.filter((other) => other.id !== draft.id));
+      return result.kind === "saved" ? { ok: true } : { ok: false, problems: result.problems };
+    },
+    [changeOutbox],
+  );
+
+  const append = useCallback(
+    (body: Body, extra?: { at?: string; amends?: string }): Promise<Outcome> => {
+      const draft = makeDraft(setId, visit.id, body, extra);
+      changeOutbox((drafts) => [...drafts, draft]);
+      return deliver(draft);
+    },
+    [setId, visit.id, changeOutbox, deliver],
+  );
+
+  const refresh = useCallback(async () => {
+    const answer = await fetch(`/api/sets/${setId}/entries`).catch(() => undefined);
+    if (!answer?.ok) return;
+    const { entries } = (await answer.json()) as { entries: Entry[] };
+    setSaved((known) => {
+      const here = new Set(entries.map((entry) => entry.id));
+      const missing = known.filter((entry) => !here.has(entry.id));
+      return entries.length + missing.length === known.length && missing.length === 0 ? known : [...entries, ...missing];
+    });
+  }, [setId]);
+
+  // What an earlier page could not deliver is sent again, with the same ids.
+  useEffect(() => {
+    box.current = readOutbox(setId);
+    if (box.current.length === 0) return;
+    for (const draft of box.current) void deliver(draft);
+    // The kept drafts are shown while they wait.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setOutbox(box.current);
+  }, [setId, deliver]);
+
+  useEffect(() => {
+    const retry = () => box.current.forEach((draft) => void deliver(draft));
+    const timer = offline ? window.setInterval(retry, RETRY_MS) : undefined;
+    window.addEventListener("online", retry);
+    return () => {
+      window.clearInterval(timer);
+      window.removeEventListener("online", retry);
+    };
+  }, [offline, deliver]);
+
+  // Another tablet may write to the same set.
+  useEffect(() => {
+    const look = () => document.visibilityState === "visible" && void refresh();
+    const timer = window.setInterval(look, REFRESH_MS);
+    window.addEventListener("focus", look);
+    return () => {
+      window.clearInterval(timer);
+      window.removeEventListener("focus", look);
+    };
+  }, [refresh]);
+
+  const logbook = useMemo((): Logbook => {
+    const waiting = outbox.filter((draft) => !saved.some((entry) => entry.id === draft.id));
+    const entries: Entry[] = [...saved, ...waiting.map((draft) => ({ ...draft, recordedAt: draft.at, by: personId }))];
+    const { settled } = settle(entries);
+    const now = entries.reduce((latest, entry) => (Date.parse(entry.at) > Date.parse(latest) ? entry.at : latest), data.now);
+    const input: VisitInput = { sheet: data.model.sheet, year: data.model.year, settled, visitId: visit.id, now };
+    const context = lineContext(input);
+    const numbers = new Map(context.tape.map((item) => [item.id, item.n]));
+    return {
+      ...data,
+      entries,
+      settled,
+      input,
+      context,
+      pending: new Set(waiting.map((draft) => draft.id)),
+      offline,
+      append,
+      lineOf: (content) => writeLine(content, (id) => numbers.get(id)),
+      nameOf: (id) => data.people.find((person) => person.id === id)?.name ?? "unknown",
+    };
+  }, [data, saved, outbox, offline, append, personId, visit.id]);
+
+  return <Context value={logbook}>{children}</Context>;
+}

@@ -1,0 +1,1 @@
+export { LogbookProvider, useLogbook, type Logbook, type LogbookData, type Outcome } from "./LogbookProvider";
