@@ -6,7 +6,7 @@ import { describe, type Amendment, type Content, type Entry, type Settled } from
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
-import { DraftChip } from "./DraftChip";
+import { DraftChip } from "@/ui/DraftChip";
 
 type AmendDialogProps = { item: Settled; number: number; onClose: () => void };
 

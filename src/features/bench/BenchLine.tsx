@@ -5,7 +5,7 @@ import { parseLine, type LineDraft } from "@/core/bench-line";
 import type { Body } from "@/core/history";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
-import { DraftChip } from "./DraftChip";
+import { DraftChip } from "@/ui/DraftChip";
 import { useTyped } from "./typed";
 
 const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>

@@ -2,7 +2,7 @@
 
 import { CornerDownLeft } from "lucide-react";
 import type { LineResult } from "@/core/bench-line";
-import { VerdictMark } from "@/ui/VerdictMark";
+import { VerdictMark } from "./VerdictMark";
 
 type DraftChipProps = { result: LineResult; line: string; onChoose: (text: string) => void };
 

@@ -1,0 +1,40 @@
+import type { Metadata } from "next";
+import { cookies } from "next/headers";
+import { notFound } from "next/navigation";
+import { STEPS } from "@/core/model";
+import { database } from "@/db/client";
+import { setFile, visitByJob } from "@/db/sets";
+import { currentPerson, PERSON_COOKIE } from "@/server/person";
+import { BenchPage } from "./BenchPage";
+
+type Props = { params: Promise<{ job: string }>; searchParams: Promise<{ step?: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: `Bench ${(await params).job}` };
+}
+
+export default async function Page({ params, searchParams }: Props) {
+  const { job } = await params;
+  if (!/^\d{1,9}$/.test(job)) notFound();
+  const visit = await visitByJob(database(), Number(job));
+  const file = visit ? await setFile(database(), visit.setId) : undefined;
+  if (!visit || !file) notFound();
+  const { person, everyone } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
+  const asked = (await searchParams).step;
+  return (
+    <BenchPage
+      step={STEPS.find((step) => step === asked)}
+      data={{
+        setId: file.id,
+        serial: file.serial,
+        owner: file.owner.name,
+        model: file.model,
+        visit,
+        entries: file.entries,
+        people: everyone.map(({ id, name }) => ({ id, name })),
+        personId: person.id,
+        now: new Date().toISOString(),
+      }}
+    />
+  );
+}

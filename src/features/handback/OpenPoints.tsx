@@ -1,0 +1,60 @@
+"use client";
+
+import { useState } from "react";
+import { openPoints, type OpenPoint } from "@/core/history";
+import { ErrorText } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+
+function Settle({ point }: { point: OpenPoint }) {
+  const { append } = useLogbook();
+  const [open, setOpen] = useState(false);
+  const [how, setHow] = useState("");
+  const [error, setError] = useState<string>();
+  const settle = async () => {
+    if (!how.trim()) return setError("Say how it was settled.");
+    const outcome = await append({ kind: "note", payload: { v: 1, text: how.trim(), open: false, closes: [point.id] } });
+    return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+  };
+  if (!open)
+    return (
+      <button type="button" className="btn btn-outline h-10" onClick={() => setOpen(true)} aria-label={`Settle: ${point.text}`}>
+        Settle
+      </button>
+    );
+  return (
+    <form
+      className="flex w-full flex-wrap gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void settle();
+      }}
+    >
+      <input className="input h-11 grow" autoFocus value={how} aria-label={`How it was settled: ${point.text}`} placeholder="how it was settled" onChange={(event) => setHow(event.target.value)} />
+      <button className="btn btn-primary h-11">Settled</button>
+      {error ? <ErrorText>{error}</ErrorText> : null}
+    </form>
+  );
+}
+
+/** What the set still asks for; each point is settled with a word on how. */
+export function OpenPoints() {
+  const { settled, input } = useLogbook();
+  const points = openPoints(settled, input.now);
+  const blocking = points.filter((point) => point.blocks);
+  const left = points.filter((point) => !point.blocks);
+  return (
+    <div className="mb-3">
+      <h2 className="font-bold">Open points</h2>
+      {blocking.length === 0 ? <p className="dim">None: nothing stands in the way.</p> : null}
+      <ul>
+        {blocking.map((point) => (
+          <li key={point.id} className="flex min-h-11 flex-wrap items-center gap-2 border-b border-base-300 py-1">
+            <span className="grow">{point.text}</span>
+            <Settle point={point} />
+          </li>
+        ))}
+      </ul>
+      {left.length > 0 ? <p className="dim mt-2">Left as they are: {left.map((point) => point.text).join("; ")}.</p> : null}
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+"use server";
+
+import { cookies } from "next/headers";
+import { z } from "zod";
+import { database } from "@/db/client";
+import { takeIn, type TakenIn } from "@/db/sets";
+import { logFailure } from "@/server/log";
+import { currentPerson, PERSON_COOKIE } from "@/server/person";
+import { newJobFields, sheetOf, takeInPayload, type NewJobFields } from "./schema";
+
+const ids = z.object({ set: z.uuid(), visit: z.uuid(), entry: z.uuid(), customer: z.uuid(), model: z.uuid() });
+/** Ids of what exists already win over the new ones that the page made. */
+export type JobIds = z.infer<typeof ids> & { knownCustomer?: string; knownModel?: string };
+
+const known = z.object({ knownCustomer: z.uuid().optional(), knownModel: z.uuid().optional() });
+
+/** Takes a set in. Sending the same ids again changes nothing, so a lost answer is no harm. */
+export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
+  const fields = newJobFields.safeParse(typed);
+  const id = ids.and(known).safeParse(given);
+  if (!fields.success) return { ok: false, problems: fields.error.issues.map(({ path, message }) => ({ path: path.join("."), message })) };
+  if (!id.success) return { ok: false, problems: [{ path: "", message: "This page is out of date: reload it." }] };
+  const { setId, owner, contact, serial, newModel, takeIn: words } = fields.data;
+  const { knownCustomer, knownModel } = id.data;
+  if (!knownCustomer && !owner) return { ok: false, problems: [{ path: "owner", message: "The owner is missing." }] };
+  if (!knownModel && !newModel) return { ok: false, problems: [{ path: "model", message: "The model is missing." }] };
+  try {
+    const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
+    const now = Date.now();
+    return await takeIn(
+      database(),
+      {
+        customer: knownCustomer ? { id: knownCustomer } : { id: id.data.customer, name: owner, contact },
+        model:
+          knownModel || !newModel
+            ? { id: knownModel ?? "" }
+            : {
+                id: id.data.model,
+                maker: newModel.maker,
+                designation: newModel.designation,
+                nickname: newModel.nickname || null,
+                year: newModel.year === "" ? null : newModel.year,
+                sheet: sheetOf(newModel),
+              },
+        set: { id: setId || id.data.set, serial },
+        visitId: id.data.visit,
+        openedAt: new Date(now).toISOString(),
+        takeIn: { id: id.data.entry, payload: takeInPayload(words) },
+      },
+      person.id,
+      now,
+    );
+  } catch (error) {
+    return { ok: false, problems: [{ path: "", message: `It could not be saved; nothing typed here is lost. Reference ${logFailure("take in", error)}.` }] };
+  }
+}

@@ -1,0 +1,57 @@
+import { writeLine } from "@/core/bench-line";
+import { PUTS_IN, type Action, type OldPart, type Position } from "@/core/history";
+
+/** The fields of one piece of work, as typed. They become a bench line, and the line is what is checked. */
+export type WorkFields = {
+  designators: string;
+  action: Action;
+  was: string;
+  measured: string;
+  found: string;
+  now: { designator: string; text: string }[];
+  why: string;
+  oldPart: OldPart | "";
+};
+
+export const EMPTY_WORK: WorkFields = {
+  designators: "",
+  action: "replaced",
+  was: "",
+  measured: "",
+  found: "",
+  now: [{ designator: "", text: "" }],
+  why: "",
+  oldPart: "",
+};
+
+export const putsIn = (action: Action): boolean => PUTS_IN.includes(action);
+
+/** Fields for working on a place: what is there now is what it was. */
+export function fieldsFor(position: Position): WorkFields {
+  const [part] = position.parts;
+  return { ...EMPTY_WORK, designators: position.designator, was: (position.parts.length === 1 ? part?.text : position.drawn) ?? "" };
+}
+
+/** The bench line of the fields. */
+export function lineOfFields(fields: WorkFields): string {
+  const designators = fields.designators.split(/[+,\s]+/).filter(Boolean);
+  if (designators.length === 0) return "";
+  const [first = ""] = designators;
+  const now = putsIn(fields.action)
+    ? fields.now.filter((part) => part.text.trim()).map((part) => ({ designator: part.designator.trim() || first, text: part.text.trim() }))
+    : [];
+  return writeLine({
+    kind: "part-work",
+    payload: {
+      v: 1,
+      designators,
+      action: fields.action,
+      ...(fields.was.trim() ? { was: fields.was.trim() } : {}),
+      ...(fields.measured.trim() ? { measured: { text: fields.measured.trim(), value: 0, quantity: "resistance" } } : {}),
+      ...(fields.found.trim() ? { found: fields.found.trim() } : {}),
+      now,
+      ...(fields.why.trim() ? { why: fields.why.trim() } : {}),
+      ...(fields.oldPart ? { oldPart: fields.oldPart } : {}),
+    },
+  });
+}
