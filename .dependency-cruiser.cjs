@@ -46,7 +46,7 @@ module.exports = {
       name: "areas-through-their-face",
       comment: "An area of core is used through its index.ts.",
       severity: "error",
-      from: { path: "^src/", pathNot: core },
+      from: { path: "^src/", pathNot: [core, "\\.test\\.ts$"] },
       to: { path: "^src/core/[^/]+/(?!index\\.ts$)" },
     },
     { name: "resolvable", severity: "error", from: {}, to: { couldNotResolve: true } },

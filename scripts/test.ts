@@ -9,7 +9,7 @@ import { build, end, ended, ROOT, serve, start } from "./server";
 
 const REPORTS = path.join(ROOT, ".data/reports");
 const report = (name: string) => path.join(REPORTS, `${name}.json`);
-const module = (name: string) => path.join(ROOT, "node_modules", name);
+const tool = (name: string) => path.join(ROOT, "node_modules", name);
 
 let running: ChildProcess | undefined;
 let server: ChildProcess | undefined;
@@ -22,7 +22,7 @@ async function command(args: string[], env: Record<string, string> = {}): Promis
 }
 
 const vitest = (project: string) => () =>
-  command([module("vitest/vitest.mjs"), "run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report(project)}`]);
+  command([tool("vitest/vitest.mjs"), "run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report(project)}`]);
 
 /** The browser tests: a throw-away database with the demo shop, the production build, a server of their own. */
 async function browserTests(): Promise<void> {
@@ -35,15 +35,15 @@ async function browserTests(): Promise<void> {
   await seedWhenEmpty(url, new Date());
   const port = await freePort();
   server = await serve(port, url, (child) => (server = child));
-  await command([module("@playwright/test/cli.js"), "test"], { BASE_URL: `http://127.0.0.1:${port}`, E2E_REPORT: report("e2e") });
+  await command([tool("@playwright/test/cli.js"), "test"], { BASE_URL: `http://127.0.0.1:${port}`, E2E_REPORT: report("e2e") });
 }
 
 type Stage = { name: string; run: () => Promise<void> };
 
-const lint: Stage = { name: "lint", run: () => command([module("eslint/bin/eslint.js"), ".", "--max-warnings=0"]) };
-const routes: Stage = { name: "route types", run: () => command([module("next/dist/bin/next"), "typegen"]) };
-const types: Stage = { name: "types", run: () => command([module("typescript/bin/tsc"), "--noEmit"]) };
-const rule: Stage = { name: "dependency rule", run: () => command([module("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "src"]) };
+const lint: Stage = { name: "lint", run: () => command([tool("eslint/bin/eslint.js"), ".", "--max-warnings=0"]) };
+const routes: Stage = { name: "route types", run: () => command([tool("next/dist/bin/next"), "typegen"]) };
+const types: Stage = { name: "types", run: () => command([tool("typescript/bin/tsc"), "--noEmit"]) };
+const rule: Stage = { name: "dependency rule", run: () => command([tool("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "src"]) };
 const unit: Stage = { name: "unit tests", run: vitest("unit") };
 const integration: Stage = { name: "integration tests", run: vitest("integration") };
 const production: Stage = { name: "production build", run: () => build((child) => (running = child), () => {}) };

@@ -1,7 +1,7 @@
 "use client";
 
 import { CloudOff, History, PencilLine } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { Fragment, useEffect, useRef, useState } from "react";
 import { describe, type Settled } from "@/core/history";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
@@ -66,7 +66,6 @@ export function Tape() {
     end.current?.scrollIntoView({ block: "nearest" });
   }, [last]);
 
-  let shownDay = "";
   return (
     <section aria-label="Tape" className="min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
       {before.length > 0 ? (
@@ -77,19 +76,18 @@ export function Tape() {
       ) : null}
       {shown.length === 0 ? <p className="dim p-3">Nothing on the tape yet. The first line below begins it.</p> : null}
       <ol>
-        {shown.map(({ item, number }) => {
-          const today = day(item.at);
-          const heading = today === shownDay ? null : today;
-          shownDay = today;
+        {shown.map(({ item, number }, index) => {
+          const previous = shown[index - 1];
+          const heading = previous && day(previous.item.at) === day(item.at) ? null : day(item.at);
           return (
-            <div key={item.entry.id} className="contents">
+            <Fragment key={item.entry.id}>
               {heading ? (
                 <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold" suppressHydrationWarning>
                   {heading}
                 </li>
               ) : null}
               <TapeItem item={item} number={number} onOpen={() => setOpen(item.entry.id)} />
-            </div>
+            </Fragment>
           );
         })}
       </ol>

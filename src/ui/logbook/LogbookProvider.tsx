@@ -101,7 +101,6 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     if (box.current.length === 0) return;
     for (const draft of box.current) void deliver(draft);
     // The kept drafts are shown while they wait.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
     setOutbox(box.current);
   }, [setId, deliver]);
 

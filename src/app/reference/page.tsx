@@ -1,0 +1,31 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { modelName, SUPPLY_WORDS } from "@/core/model";
+import { database } from "@/db/client";
+import { models } from "@/db/models";
+import { Empty } from "@/ui/Empty";
+
+export const metadata: Metadata = { title: "Reference" };
+
+export default async function ReferencePage() {
+  const all = await models(database());
+  return (
+    <main className="p-4">
+      <h1 className="mb-3 text-2xl font-bold">Models</h1>
+      {all.length === 0 ? <Empty title="No model yet.">The first one is made with the first job.</Empty> : null}
+      <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">
+        {all.map((model) => (
+          <li key={model.id}>
+            <Link href={`/reference/${model.id}`} className="block h-full rounded-box border border-base-300 bg-base-200 p-3 hover:border-primary">
+              <strong className="text-lg">{modelName(model)}</strong> <span className="dim">{model.year}</span>
+              <span className="block">{model.sheet.kind}</span>
+              <span className="dim block text-sm">
+                {SUPPLY_WORDS[model.sheet.supply]} · {model.sheet.tubes.length} tubes or transistors · {model.sheet.components.length} parts · {model.sheet.points.length} chart points
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}

@@ -1,0 +1,15 @@
+import type { Metadata } from "next";
+import { ColourBands } from "@/features/tools/ColourBands";
+import { ValueReader } from "@/features/tools/ValueReader";
+
+export const metadata: Metadata = { title: "Tools" };
+
+export default function ToolsPage() {
+  return (
+    <main className="grid items-start gap-4 p-4 xl:grid-cols-2">
+      <h1 className="sr-only">Tools</h1>
+      <ValueReader />
+      <ColourBands />
+    </main>
+  );
+}

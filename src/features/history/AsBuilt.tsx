@@ -1,0 +1,85 @@
+"use client";
+
+import { useState } from "react";
+import { asBuilt, differences, OLD_PART_NAMES, printPart, type Position, type Settled, type Visit } from "@/core/history";
+import type { Sheet } from "@/core/model";
+import { PartStateMark } from "@/ui/PartStateMark";
+import { dateField, day as printDay } from "@/ui/dates";
+import { DaySlider } from "./DaySlider";
+import { momentOf, stopsOf } from "./stops";
+
+type AsBuiltProps = { settled: readonly Settled[]; visits: readonly Visit[]; sheet: Sheet; now: string };
+
+function now(position: Position): string {
+  if (position.servedBy) return `served by ${position.servedBy}`;
+  if (position.state === "removed") return "nothing";
+  if (position.parts.length === 0) return position.drawn ? printPart(position.drawn, position.designator) : "–";
+  return position.parts.map((part) => `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}${part.note ? ` ${part.note}` : ""}`).join(" + ");
+}
+
+/** The parts record as it stood on a chosen day, and what changed between that day and today. */
+export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
+  const [day, setDay] = useState(() => dateField(today));
+  const [filter, setFilter] = useState<"all" | "worked" | "changed">("all");
+  const stops = stopsOf(settled, visits, today);
+  const moment = momentOf(day);
+  const places = asBuilt(settled, sheet, moment);
+  const changed = new Set(differences(settled, sheet, moment, momentOf(dateField(today))).map((difference) => difference.designator));
+  const untouched = places.filter((place) => place.state === "original" || place.state === "serviced" || place.state === "left").length;
+  const shown = places.filter((place) => filter === "all" || (filter === "worked" ? place.work.length > 0 : changed.has(place.designator)));
+  const filters = [
+    ["all", `All ${places.length}`],
+    ["worked", "Worked on"],
+    ["changed", `Changed between this day and today (${changed.size})`],
+  ] as const;
+  return (
+    <section aria-label="Parts record">
+      <DaySlider stops={stops} day={day} onDay={setDay} />
+      <div className="my-2 flex flex-wrap items-center gap-2">
+        {filters.map(([key, label]) => (
+          <button key={key} type="button" aria-pressed={filter === key} className={`btn h-10 ${filter === key ? "btn-primary" : "btn-outline"}`} onClick={() => setFilter(key)}>
+            {label}
+          </button>
+        ))}
+        <p className="dim ml-auto" role="status">
+          {printDay(day)}: {untouched} of {places.length} places held their original part
+        </p>
+      </div>
+      {places.length === 0 ? <p className="dim p-3">No parts are known yet: neither from the model nor from work on this set.</p> : null}
+      {places.length > 0 && shown.length === 0 ? <p className="dim p-3">No part to show here.</p> : null}
+      <div className="overflow-x-auto rounded-box border border-base-300" hidden={shown.length === 0}>
+        <table className="table">
+          <thead>
+            <tr className="text-base text-base-content">
+              <th scope="col">Part</th>
+              <th scope="col">Stage, role</th>
+              <th scope="col">Drawn</th>
+              <th scope="col">State</th>
+              <th scope="col">There now</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((place) => (
+              <tr key={place.designator} className="text-base">
+                <th scope="row" className="py-1.5 font-mono">
+                  {place.designator}
+                </th>
+                <td className="dim py-1.5">{[place.stage, place.role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–"}</td>
+                <td className="py-1.5 font-mono">{place.drawn ? printPart(place.drawn, place.designator) : "–"}</td>
+                <td className="py-1.5">
+                  <PartStateMark state={place.state} />
+                </td>
+                <td className="py-1.5">
+                  <span className="font-mono">{now(place)}</span>
+                  <span className="dim block text-sm">
+                    {[place.why, place.oldPart ? `old part ${OLD_PART_NAMES[place.oldPart]}` : "", place.lastWorkAt ? printDay(place.lastWorkAt) : ""].filter(Boolean).join(" · ")}
+                  </span>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

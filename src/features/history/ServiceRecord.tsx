@@ -1,0 +1,171 @@
+import { describe, ofKind, openPoints, POLICY_NAMES, type Settled, type VisitOfTimeline } from "@/core/history";
+import { modelName } from "@/core/model";
+import { compareVisit, OUTCOME_WORDS, workSummary } from "@/core/visit";
+import { format } from "@/core/quantity";
+import type { SetRecord } from "@/db/sets";
+import { Time } from "@/ui/Time";
+
+type RecordProps = { record: SetRecord; visit: VisitOfTimeline; settled: readonly Settled[]; now: string };
+
+const Section = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <section className="mt-5">
+    <h2 className="border-b border-base-content text-lg font-bold">{title}</h2>
+    <div className="mt-1.5">{children}</div>
+  </section>
+);
+
+/** What the owner takes home and the next technician reads: one visit on paper. */
+export function ServiceRecord({ record, visit, settled, now }: RecordProps) {
+  const { model, owner, serial } = record;
+  const mine = visit.items;
+  const takeIn = ofKind(mine, "take-in").at(-1)?.content.payload;
+  const handBack = ofKind(mine, "hand-back").at(-1)?.content.payload;
+  const work = ofKind(mine, "part-work");
+  const tests = ofKind(mine, "test-result");
+  const symptoms = ofKind(mine, "symptom").filter(({ content }) => content.payload.state !== "gone");
+  const rows = compareVisit(model.sheet, model.year, settled, visit.id).filter((row) => row.before || row.after);
+  const moment = visit.closedAt ?? now;
+  const open = openPoints(settled, moment);
+  const drafted = workSummary(settled, visit.id);
+  return (
+    <article className="print-page mx-auto max-w-4xl rounded-box border border-base-300 bg-base-100 p-8">
+      <header className="flex items-start justify-between gap-6">
+        <div>
+          <p className="font-bold">Saltmarsh Wireless Repair, Eastholm</p>
+          <h1 className="mt-2 text-2xl font-bold">Service record, job {visit.job}</h1>
+          <p className="text-lg">
+            {modelName(model)}
+            {model.year ? ` (${model.year})` : ""}, No. {serial || "unknown"}
+          </p>
+          <p>{model.sheet.kind}</p>
+        </div>
+        <dl className="grid grid-cols-[auto_auto] gap-x-3 text-right">
+          <dt>Owner</dt>
+          <dd className="font-bold">{owner.name}</dd>
+          <dt>Taken in</dt>
+          <dd>
+            <Time iso={visit.openedAt} as="day" />
+          </dd>
+          <dt>Handed back</dt>
+          <dd>{visit.closedAt ? <Time iso={visit.closedAt} as="day" /> : "still in the shop"}</dd>
+          {takeIn ? (
+            <>
+              <dt>Policy</dt>
+              <dd>{POLICY_NAMES[takeIn.policy]}</dd>
+            </>
+          ) : null}
+        </dl>
+      </header>
+      <Section title="Complaint">
+        <p>{takeIn?.complaint ?? "Not written down."}</p>
+        {takeIn?.wants ? <p>The owner wanted: {takeIn.wants}.</p> : null}
+        {takeIn && takeIn.received.length > 0 ? <p>Came with: {takeIn.received.join(", ")}.</p> : null}
+        {takeIn && takeIn.missing.length > 0 ? <p>Missing: {takeIn.missing.join(", ")}.</p> : null}
+        {symptoms.length > 0 ? <p>Seen in the shop: {symptoms.map(({ content }) => content.payload.what).join("; ")}.</p> : null}
+      </Section>
+      <Section title="What was done">
+        <p>{handBack?.summary ?? (drafted.done || "Nothing yet.")}</p>
+      </Section>
+      {work.length > 0 ? (
+        <Section title="Parts">
+          <table className="w-full">
+            <tbody>
+              {work.map(({ entry, at, content }) => {
+                const line = describe(content);
+                return (
+                  <tr key={entry.id} className="align-top">
+                    <th scope="row" className="w-28 py-0.5 pr-3 text-left font-mono">
+                      {line.subject}
+                    </th>
+                    <td className="py-0.5">{line.text}</td>
+                    <td className="py-0.5 pl-3 text-right whitespace-nowrap">
+                      <Time iso={at} as="day" />
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </Section>
+      ) : null}
+      {rows.length > 0 ? (
+        <Section title="Readings, before and after">
+          <table className="w-full">
+            <thead>
+              <tr className="text-left">
+                <th scope="col">Point</th>
+                <th scope="col" className="text-right">
+                  Expected
+                </th>
+                <th scope="col" className="text-right">
+                  Before
+                </th>
+                <th scope="col" className="text-right">
+                  After
+                </th>
+                <th scope="col" className="pl-4">
+                  Outcome
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => {
+                const print = (value: number | undefined) => (value === undefined ? "–" : format(value, row.quantity, 4));
+                return (
+                  <tr key={row.point}>
+                    <th scope="row" className="text-left font-semibold">
+                      {row.point}
+                    </th>
+                    <td className="text-right font-mono">{print(row.expected?.value)}</td>
+                    <td className="text-right font-mono">{print(row.before?.payload.measured.value)}</td>
+                    <td className="text-right font-mono">{print(row.after?.payload.measured.value)}</td>
+                    <td className="pl-4">
+                      {OUTCOME_WORDS[row.outcome]}
+                      {row.setup.length > 0 ? ` (${row.setup.join("; ")})` : ""}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </Section>
+      ) : null}
+      {tests.length > 0 ? (
+        <Section title="Tests">
+          {tests.map(({ entry, content }) => {
+            const line = describe(content);
+            return (
+              <p key={entry.id}>
+                <strong className="font-mono">{line.subject}</strong> {line.text}
+              </p>
+            );
+          })}
+        </Section>
+      ) : null}
+      {handBack?.left || drafted.left || open.length > 0 ? (
+        <Section title="What was left, and why">
+          <p>{handBack?.left ?? drafted.left}</p>
+          {open
+            .filter((point) => point.blocks)
+            .map((point) => (
+              <p key={point.id}>Open: {point.text}.</p>
+            ))}
+        </Section>
+      ) : null}
+      {handBack ? (
+        <Section title="For the owner">
+          {handBack.watch ? <p>Watch: {handBack.watch}</p> : null}
+          <p>Old parts: {handBack.oldParts === "none" ? "there are none" : handBack.oldParts}.</p>
+          {handBack.nextService ? (
+            <p>
+              Next service: <Time iso={handBack.nextService} as="day" />
+            </p>
+          ) : null}
+        </Section>
+      ) : null}
+      <p className="mt-8 text-sm">
+        Mains-operated sets are opened by trained people only; local electrical codes come first. Values are as measured with the instruments noted in the log.
+      </p>
+    </article>
+  );
+}

@@ -1,0 +1,59 @@
+"use client";
+
+import { Printer } from "lucide-react";
+import Link from "next/link";
+import { describe, type ContentKind, type Settled, type VisitOfTimeline } from "@/core/history";
+import { Time } from "@/ui/Time";
+import { VerdictMark } from "@/ui/VerdictMark";
+
+/** Steps are scaffolding: the history shows what was found, done and measured. */
+const SHOWN: readonly ContentKind[] = ["take-in", "symptom", "reading", "part-work", "test-result", "note", "hand-back"];
+
+function Item({ item }: { item: Settled }) {
+  if (!item.content || !SHOWN.includes(item.content.kind)) return null;
+  const line = describe(item.content);
+  return (
+    <li className="flex gap-3 py-1">
+      <span className="dim w-12 shrink-0 text-sm leading-6">
+        <Time iso={item.at} as="clock" />
+      </span>
+      <span className="min-w-0">
+        <strong className="font-mono">{line.subject}</strong> <span className="break-words">{line.text}</span> {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
+      </span>
+    </li>
+  );
+}
+
+/** A set's history by visit, the newest visit first and open. */
+export function Timeline({ visits, setId }: { visits: readonly VisitOfTimeline[]; setId: string }) {
+  return (
+    <section aria-label="History" className="flex flex-col gap-3">
+      {visits.toReversed().map((visit, index) => (
+        <details key={visit.id} open={index === 0} className="rounded-box border border-base-300">
+          <summary className="flex min-h-12 cursor-pointer flex-wrap items-center gap-x-3 px-3 py-1">
+            <span className="font-mono text-lg font-bold">{visit.job}</span>
+            <span>
+              <Time iso={visit.openedAt} as="day" /> to {visit.closedAt ? <Time iso={visit.closedAt} as="day" /> : "now"}
+            </span>
+            <span className="dim">{visit.items.length} entries</span>
+          </summary>
+          <div className="flex gap-2 px-3 pb-1">
+            {visit.closedAt ? null : (
+              <Link href={`/bench/${visit.job}`} className="btn btn-primary h-10">
+                To the bench
+              </Link>
+            )}
+            <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline h-10">
+              <Printer size={16} aria-hidden="true" /> Service record
+            </Link>
+          </div>
+          <ol className="px-3 pb-2">
+            {visit.items.map((item) => (
+              <Item key={item.entry.id} item={item} />
+            ))}
+          </ol>
+        </details>
+      ))}
+    </section>
+  );
+}
