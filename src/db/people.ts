@@ -4,4 +4,5 @@ import { person } from "./schema";
 
 export type Person = typeof person.$inferSelect;
 
-export const people = (db: Tx): Promise<Person[]> => db.select().from(person).orderBy(asc(person.name));
+/** Everyone who works here, in the order in which they came. */
+export const people = (db: Tx): Promise<Person[]> => db.select().from(person).orderBy(asc(person.id));

@@ -12,14 +12,14 @@ export function Tag({ job, model, owner, serial, complaint, href, compact }: Tag
       <div className="flex min-w-0 items-baseline gap-x-3">
         <span className="font-mono text-lg font-bold">{job}</span>
         {href ? (
-          <Link href={href} className="truncate text-lg font-bold hover:underline">
+          <Link href={href} className="max-w-full shrink-0 truncate text-lg font-bold hover:underline">
             {name}
           </Link>
         ) : (
-          <span className="truncate text-lg font-bold">{name}</span>
+          <span className="max-w-full shrink-0 truncate text-lg font-bold">{name}</span>
         )}
         {!compact && serial ? <span className="dim truncate font-mono">No. {serial}</span> : null}
-        <span className="dim ml-auto truncate">{owner}</span>
+        {compact ? null : <span className="dim ml-auto truncate">{owner}</span>}
       </div>
       <p className="truncate">{complaint ?? "Complaint not written down yet"}</p>
     </div>

@@ -4,8 +4,8 @@ import { printValue, type Quantity } from "@/core/quantity";
 export function ValueText({ value, quantity, digits }: { value: number; quantity: Quantity; digits?: number }) {
   const { number, unit } = printValue(value, quantity, digits);
   return (
-    <span className="font-mono whitespace-nowrap">
-      {number}
+    <span className="whitespace-nowrap">
+      <span className="font-mono">{number}</span>
       <span className="dim">&#8201;{unit}</span>
     </span>
   );

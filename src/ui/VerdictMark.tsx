@@ -13,8 +13,9 @@ const MARKS: Record<Mark, { icon: LucideIcon; word: string; tone: string }> = {
 };
 
 /** A verdict by shape, word and colour; never by colour alone. */
-export function VerdictMark({ mark, note }: { mark: Mark; note?: string | undefined }) {
+export function VerdictMark({ mark, note, iconOnly }: { mark: Mark; note?: string | undefined; iconOnly?: boolean }) {
   const { icon: Icon, word, tone } = MARKS[mark];
+  if (iconOnly) return <Icon size={18} className={`shrink-0 ${tone}`} aria-label={word} role="img" />;
   return (
     <span className={`inline-flex items-center gap-1 font-semibold whitespace-nowrap ${tone}`}>
       <Icon size={18} aria-hidden="true" />

@@ -1,6 +1,6 @@
 import { format, formatDeviation, formatPart, parsePart, quantityOfDesignator } from "../quantity";
 import { judgeTest } from "../readings";
-import { STEP_NAMES } from "../model";
+import { partRules, STEP_NAMES, type Sheet } from "../model";
 import type { Content, ContentOf } from "./entries";
 import { judgeReading } from "./open-points";
 import { PUTS_IN, WAIT_NAMES } from "./payloads";
@@ -8,10 +8,11 @@ import { PUTS_IN, WAIT_NAMES } from "./payloads";
 /** One line for the tape: what it is about, and what it says. */
 export type Line = { subject: string; text: string; verdict?: "good" | "watch" | "bad" };
 
-/** A marking in print, where it reads in one way; else as it was typed. */
-export function printPart(text: string, designator?: string): string {
+/** A marking in print, where it reads in one way (by the model's rules, where its sheet is given); else as it was typed. */
+export function printPart(text: string, designator?: string, sheet?: Pick<Sheet, "dialect" | "components">): string {
   const quantity = designator ? quantityOfDesignator(designator) : undefined;
-  const parsed = parsePart(text, quantity ? { quantity } : {});
+  const rules = designator && sheet ? partRules(sheet, designator) : quantity ? { quantity } : {};
+  const parsed = parsePart(text, rules);
   return parsed.ok ? formatPart(parsed.value) : text;
 }
 

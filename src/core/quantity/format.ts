@@ -51,8 +51,8 @@ export function format(value: number, quantity: Quantity, digits = 3): string {
   return `${number} ${unit}`;
 }
 
-/** Prints a deviation with its sign, e.g. `+30 %`. Fractions in, whole or three significant digits out. */
+/** Prints a deviation with its sign, e.g. `+30 %` or `−5.5 %`. A fraction goes in; below ten percent one decimal comes out. */
 export function formatDeviation(fraction: number): string {
-  const percent = Math.abs(fraction) >= 0.1 ? Math.round(fraction * 100) : roundTo(fraction * 100, 2);
+  const percent = Math.abs(fraction) >= 0.1 ? Math.round(fraction * 100) : Math.round(fraction * 1000) / 10;
   return `${percent > 0 ? "+" : ""}${plain(percent)} %`;
 }

@@ -61,6 +61,8 @@ export function compareVisit(sheet: Sheet, year: number | null, settled: readonl
   const worked = lastWorkAt(settled, visitId);
   const fresh = (taken?: Taken) => (taken && (!worked || Date.parse(taken.at) >= Date.parse(worked)) ? taken : undefined);
   return pointRows(sheet, year, settled, visitId)
+    // A part that was measured is answered by work on it, not by measuring it again.
+    .filter(({ designator }) => designator === undefined)
     .filter(({ point }) => baseline.has(point) || proof.has(point) || sheet.points.some((p) => p.point === point))
     .map((row) => {
       const before = baseline.get(row.point);

@@ -48,7 +48,7 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
     <main className="flex h-[calc(100dvh-3rem)] flex-col">
       <h1 className="sr-only">Bench, job {visit.job}</h1>
       <div className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-base-300 bg-base-200 px-2 py-1.5">
-        <div className="min-w-72 flex-1">
+        <div className="min-w-80 flex-1">
           <Tag job={visit.job} model={model} owner={owner} serial={serial} complaint={complaint} href={`/sets/${setId}`} />
         </div>
         <HazardStrip hazards={dangers} />

@@ -53,7 +53,7 @@ export function Gate({ item, sheet, onSelect }: GateProps) {
       {unmet.map((other) => (
         <section key={other.step} className="rounded-box border-2 border-warning p-2.5" aria-label={`Gate: ${other.name}`}>
           <div className="flex flex-wrap items-center gap-2">
-            <p className="grow">
+            <p className="min-w-64 flex-1">
               <strong>{other.name} is not done.</strong> <span className="dim">{other.lacks[0]}</span>
             </p>
             <button type="button" className="btn btn-outline h-10" onClick={() => onSelect(other.step)}>
@@ -68,7 +68,7 @@ export function Gate({ item, sheet, onSelect }: GateProps) {
       ))}
       {own.length > 0 ? (
         <section className="flex flex-wrap items-center gap-2 rounded-box bg-base-200 px-3 py-1.5" aria-label="What this step lacks">
-          <ul className="grow">
+          <ul className="min-w-64 flex-1">
             {own.map((lack) => (
               <li key={lack}>{lack}</li>
             ))}

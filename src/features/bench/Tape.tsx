@@ -40,10 +40,8 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
             </span>
           ) : null}
         </span>
-        <span className={`flex flex-wrap items-baseline gap-x-2 ${content ? "" : "line-through opacity-70"}`}>
-          <span className="font-mono font-bold">{line.subject}</span>
-          <span className="min-w-0 break-words">{line.text}</span>
-          {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
+        <span className={`block break-words ${content ? "" : "line-through opacity-75"}`}>
+          <strong>{line.subject}</strong> {line.text} {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
         </span>
       </button>
     </li>

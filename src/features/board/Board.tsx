@@ -1,6 +1,6 @@
 import { Hourglass, Wrench } from "lucide-react";
 import Link from "next/link";
-import { closedAt, settle, WAIT_NAMES, type Wait } from "@/core/history";
+import { closedAt, settle, WAITS, type Wait } from "@/core/history";
 import { boardState, type BoardState } from "@/core/visit";
 import type { SetFile } from "@/db/sets";
 import { Empty } from "@/ui/Empty";
@@ -25,6 +25,8 @@ function cardsOf(files: readonly SetFile[], now: string): Card[] {
     .sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt));
 }
 
+const WAIT_LABELS: Record<Wait, string> = { parts: "Parts", owner: "Owner", process: "Time" };
+
 /** How far a visit is: one tick a step, filled when done, hollow when passed over. */
 function Progress({ state }: { state: BoardState }) {
   const done = state.sheet.filter((item) => item.state === "done").length;
@@ -48,20 +50,23 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
   return (
     <li className="rounded-box border border-base-300 bg-base-200 p-2.5">
       <Tag job={job} model={file.model} owner={file.owner.name} complaint={state.complaint} href={`/bench/${job}`} compact />
-      <div className="mt-2 flex items-center gap-3 px-1">
-        <span className="flex items-center gap-1.5 font-bold">
+      <div className="mt-1.5 flex items-center justify-between gap-3 px-1">
+        <span className="flex items-center gap-1.5 font-bold whitespace-nowrap">
           <Wrench size={16} aria-hidden="true" /> {state.step}
         </span>
         <Progress state={state} />
-        <span className="dim ml-auto text-sm">
+      </div>
+      <p className="dim flex justify-between gap-3 px-1 text-sm">
+        <span className="truncate">{file.owner.name}</span>
+        <span className="whitespace-nowrap">
           {since(card.openedAt, now)} here{state.open > 0 ? ` · ${state.open} open` : ""}
         </span>
-      </div>
+      </p>
       {state.waits.map((wait) => (
         <p key={wait.text} className="mt-1.5 flex gap-1.5 px-1 text-warning">
           <Hourglass size={18} className="mt-0.5 shrink-0" aria-hidden="true" />
           <span>
-            {wait.text} <span className="dim">(waits for {WAIT_NAMES[wait.for]})</span>
+            <strong>{WAIT_LABELS[wait.for]}:</strong> {wait.text}
           </span>
         </p>
       ))}
@@ -69,15 +74,14 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
   );
 }
 
-function Column({ title, hint, cards, now, wide }: { title: string; hint: string; cards: Card[]; now: string; wide?: boolean }) {
+function Section({ title, hint, cards, now }: { title: string; hint: string; cards: Card[]; now: string }) {
   if (cards.length === 0) return null;
   return (
     <section>
-      <h2 className="text-lg font-bold">
-        {title} <span className="dim font-normal">· {cards.length}</span>
+      <h2 className="mb-2 text-lg font-bold">
+        {title} <span className="dim text-base font-normal">· {cards.length} · {hint}</span>
       </h2>
-      <p className="dim mb-2 text-sm">{hint}</p>
-      <ul className={`grid gap-2.5 ${wide ? "md:grid-cols-2" : ""}`}>
+      <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">
         {cards.map((card) => (
           <BoardCard key={card.job} card={card} now={now} />
         ))}
@@ -85,12 +89,6 @@ function Column({ title, hint, cards, now, wide }: { title: string; hint: string
     </section>
   );
 }
-
-const WAITING: { wait: Wait; title: string; hint: string }[] = [
-  { wait: "parts", title: "Waits for parts", hint: "Moves when the parts are in." },
-  { wait: "owner", title: "Waits for an answer", hint: "A call to the owner moves these." },
-  { wait: "process", title: "Waits for time", hint: "Paint, glue, winding or soak." },
-];
 
 /** The sets in the shop: which one can move now, and what blocks the rest. */
 export function Board({ files, now }: { files: readonly SetFile[]; now: string }) {
@@ -103,15 +101,12 @@ export function Board({ files, now }: { files: readonly SetFile[]; now: string }
         </Link>
       </Empty>
     );
-  const free = cards.filter((card) => card.state.waits.length === 0);
+  const waitOf = (card: Card) => WAITS.indexOf(card.state.waits[0]?.for ?? "parts");
+  const waiting = cards.filter((card) => card.state.waits.length > 0).sort((a, b) => waitOf(a) - waitOf(b));
   return (
-    <div className="grid items-start gap-5 xl:grid-cols-[2fr_1fr]">
-      <Column title="Can move now" hint="Longest in the shop first." cards={free} now={now} wide />
-      <div className="flex flex-col gap-5">
-        {WAITING.map(({ wait, title, hint }) => (
-          <Column key={wait} title={title} hint={hint} cards={cards.filter((card) => card.state.waits[0]?.for === wait)} now={now} />
-        ))}
-      </div>
+    <div className="flex flex-col gap-3">
+      <Section title="Can move now" hint="longest in the shop first" cards={cards.filter((card) => card.state.waits.length === 0)} now={now} />
+      <Section title="Waits" hint="for parts, for an answer, for time" cards={waiting} now={now} />
     </div>
   );
 }

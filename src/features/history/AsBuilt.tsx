@@ -10,10 +10,10 @@ import { momentOf, stopsOf } from "./stops";
 
 type AsBuiltProps = { settled: readonly Settled[]; visits: readonly Visit[]; sheet: Sheet; now: string };
 
-function now(position: Position): string {
+function thereNow(position: Position, sheet: Sheet): string {
   if (position.servedBy) return `served by ${position.servedBy}`;
   if (position.state === "removed") return "nothing";
-  if (position.parts.length === 0) return position.drawn ? printPart(position.drawn, position.designator) : "–";
+  if (position.parts.length === 0) return position.drawn ? printPart(position.drawn, position.designator, sheet) : "–";
   return position.parts.map((part) => `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}${part.note ? ` ${part.note}` : ""}`).join(" + ");
 }
 
@@ -65,12 +65,12 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
                   {place.designator}
                 </th>
                 <td className="dim py-1.5">{[place.stage, place.role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–"}</td>
-                <td className="py-1.5 font-mono">{place.drawn ? printPart(place.drawn, place.designator) : "–"}</td>
+                <td className="py-1.5 font-mono">{place.drawn ? printPart(place.drawn, place.designator, sheet) : "–"}</td>
                 <td className="py-1.5">
                   <PartStateMark state={place.state} />
                 </td>
                 <td className="py-1.5">
-                  <span className="font-mono">{now(place)}</span>
+                  <span className="font-mono">{thereNow(place, sheet)}</span>
                   <span className="dim block text-sm">
                     {[place.why, place.oldPart ? `old part ${OLD_PART_NAMES[place.oldPart]}` : "", place.lastWorkAt ? printDay(place.lastWorkAt) : ""].filter(Boolean).join(" · ")}
                   </span>

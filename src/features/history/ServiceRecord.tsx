@@ -5,7 +5,7 @@ import { format } from "@/core/quantity";
 import type { SetRecord } from "@/db/sets";
 import { Time } from "@/ui/Time";
 
-type RecordProps = { record: SetRecord; visit: VisitOfTimeline; settled: readonly Settled[]; now: string };
+type RecordProps = { record: SetRecord; visit: VisitOfTimeline; settled: readonly Settled[]; now: string; shop?: string | undefined };
 
 const Section = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <section className="mt-5">
@@ -15,7 +15,7 @@ const Section = ({ title, children }: { title: string; children: React.ReactNode
 );
 
 /** What the owner takes home and the next technician reads: one visit on paper. */
-export function ServiceRecord({ record, visit, settled, now }: RecordProps) {
+export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps) {
   const { model, owner, serial } = record;
   const mine = visit.items;
   const takeIn = ofKind(mine, "take-in").at(-1)?.content.payload;
@@ -31,7 +31,7 @@ export function ServiceRecord({ record, visit, settled, now }: RecordProps) {
     <article className="print-page mx-auto max-w-4xl rounded-box border border-base-300 bg-base-100 p-8">
       <header className="flex items-start justify-between gap-6">
         <div>
-          <p className="font-bold">Saltmarsh Wireless Repair, Eastholm</p>
+          {shop ? <p className="font-bold">{shop}</p> : null}
           <h1 className="mt-2 text-2xl font-bold">Service record, job {visit.job}</h1>
           <p className="text-lg">
             {modelName(model)}
@@ -116,9 +116,9 @@ export function ServiceRecord({ record, visit, settled, now }: RecordProps) {
                     <th scope="row" className="text-left font-semibold">
                       {row.point}
                     </th>
-                    <td className="text-right font-mono">{print(row.expected?.value)}</td>
-                    <td className="text-right font-mono">{print(row.before?.payload.measured.value)}</td>
-                    <td className="text-right font-mono">{print(row.after?.payload.measured.value)}</td>
+                    <td className="text-right">{print(row.expected?.value)}</td>
+                    <td className="text-right">{print(row.before?.payload.measured.value)}</td>
+                    <td className="text-right">{print(row.after?.payload.measured.value)}</td>
                     <td className="pl-4">
                       {OUTCOME_WORDS[row.outcome]}
                       {row.setup.length > 0 ? ` (${row.setup.join("; ")})` : ""}

@@ -2,15 +2,19 @@
 
 import { Printer } from "lucide-react";
 import Link from "next/link";
+import { Fragment } from "react";
 import { describe, type ContentKind, type Settled, type VisitOfTimeline } from "@/core/history";
+import { day } from "@/ui/dates";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 
 /** Steps are scaffolding: the history shows what was found, done and measured. */
 const SHOWN: readonly ContentKind[] = ["take-in", "symptom", "reading", "part-work", "test-result", "note", "hand-back"];
 
+const shown = (item: Settled): boolean => item.content !== null && SHOWN.includes(item.content.kind);
+
 function Item({ item }: { item: Settled }) {
-  if (!item.content || !SHOWN.includes(item.content.kind)) return null;
+  if (!item.content) return null;
   const line = describe(item.content);
   return (
     <li className="flex gap-3 py-1">
@@ -18,7 +22,7 @@ function Item({ item }: { item: Settled }) {
         <Time iso={item.at} as="clock" />
       </span>
       <span className="min-w-0">
-        <strong className="font-mono">{line.subject}</strong> <span className="break-words">{line.text}</span> {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
+        <strong>{line.subject}</strong> <span className="break-words">{line.text}</span> {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
       </span>
     </li>
   );
@@ -48,9 +52,20 @@ export function Timeline({ visits, setId }: { visits: readonly VisitOfTimeline[]
             </Link>
           </div>
           <ol className="px-3 pb-2">
-            {visit.items.map((item) => (
-              <Item key={item.entry.id} item={item} />
-            ))}
+            {visit.items.filter(shown).map((item, index, items) => {
+              const before = items[index - 1];
+              const newDay = !before || day(before.at) !== day(item.at);
+              return (
+                <Fragment key={item.entry.id}>
+                  {newDay ? (
+                    <li className="dim mt-1 border-b border-base-300 text-sm font-bold" suppressHydrationWarning>
+                      {day(item.at)}
+                    </li>
+                  ) : null}
+                  <Item item={item} />
+                </Fragment>
+              );
+            })}
           </ol>
         </details>
       ))}

@@ -91,13 +91,6 @@ export function NewJob({ known }: { known: Known }) {
             <Field label="Owner" error={errors.owner?.message} hint={owner && !knownCustomer ? "New customer: is made with this job." : undefined}>
               {(props) => <input {...props} {...register("owner")} className="input h-11 w-full" list="known-customers" autoFocus autoComplete="off" />}
             </Field>
-            {owner && !knownCustomer ? (
-              <Field label="Where to reach them" error={errors.contact?.message}>
-                {(props) => <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />}
-              </Field>
-            ) : (
-              <div className="hidden md:block" />
-            )}
             <Field label="Maker and model" error={errors.model?.message} hint={isNewModel ? "New model: a few words about it below." : undefined}>
               {(props) => (
                 <input
@@ -111,6 +104,11 @@ export function NewJob({ known }: { known: Known }) {
                 />
               )}
             </Field>
+            {owner && !knownCustomer ? (
+              <Field label="Where to reach them" error={errors.contact?.message}>
+                {(props) => <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />}
+              </Field>
+            ) : null}
             <Field label="Serial number" error={errors.serial?.message}>
               {(props) => <input {...props} {...register("serial")} className="input h-11 w-full font-mono" autoComplete="off" />}
             </Field>

@@ -1,7 +1,7 @@
 "use client";
 
 import { Search } from "lucide-react";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { asBuilt, openPoints, printPart, type Position } from "@/core/history";
 import { useLogbook } from "@/ui/logbook";
 import { PartStateMark } from "@/ui/PartStateMark";
@@ -21,13 +21,21 @@ export function PartsPlate() {
   const { settled, input, model } = useLogbook();
   const [fields, setFields] = useState(EMPTY_WORK);
   const [query, setQuery] = useState("");
+  const top = useRef<HTMLDivElement>(null);
+  const choose = (position: Position) => {
+    setFields(fieldsFor(position));
+    top.current?.scrollIntoView({ block: "start" });
+    top.current?.querySelector<HTMLElement>("[data-first]")?.focus({ preventScroll: true });
+  };
   const places = asBuilt(settled, model.sheet, input.now);
   const open = openPoints(settled, input.now);
   const asking = (position: Position) => open.find((point) => (point.kind === "reading" || point.kind === "left") && point.text.startsWith(`${position.designator} `));
   const shown = places.filter((position) => matches(position, query)).sort((a, b) => Number(Boolean(asking(b))) - Number(Boolean(asking(a))));
   return (
     <div className="flex flex-col gap-3">
-      <WorkForm fields={fields} onChange={setFields} />
+      <div ref={top} className="scroll-mt-3">
+        <WorkForm fields={fields} onChange={setFields} />
+      </div>
       <datalist id="places">
         {places.map((position) => (
           <option key={position.designator} value={position.designator} />
@@ -49,11 +57,11 @@ export function PartsPlate() {
                 <li key={position.designator} className="border-b border-base-300">
                   <button
                     type="button"
-                    onClick={() => setFields(fieldsFor(position))}
+                    onClick={() => choose(position)}
                     className="grid min-h-11 w-full grid-cols-[4rem_9rem_minmax(0,1fr)_8.5rem] items-center gap-2 px-1 text-left hover:bg-base-200"
                   >
                     <span className="font-mono font-bold">{position.designator}</span>
-                    <span className="font-mono">{position.drawn ? printPart(position.drawn, position.designator) : "–"}</span>
+                    <span className="font-mono">{position.drawn ? printPart(position.drawn, position.designator, model.sheet) : "–"}</span>
                     <span className="min-w-0">
                       <span className="dim">{[position.role?.replaceAll("-", " "), position.stage].filter(Boolean).join(", ")}</span>
                       {fittedText(position) ? <span className="block font-mono">now {fittedText(position)}</span> : null}

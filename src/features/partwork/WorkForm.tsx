@@ -8,7 +8,7 @@ import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { EMPTY_WORK, lineOfFields, putsIn, type WorkFields } from "./fields";
+import { EMPTY_WORK, lineOfFields, putsIn, stillMissing, type WorkFields } from "./fields";
 
 type WorkFormProps = { fields: WorkFields; onChange: (fields: WorkFields) => void };
 
@@ -21,6 +21,7 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
   const typed = lineOfFields(fields);
   const line = answered?.from === typed ? answered.line : typed;
   const result = useMemo(() => parseLine(line, context), [line, context]);
+  const missing = stillMissing(fields);
   const change = (part: Partial<WorkFields>) => {
     setRefusal(undefined);
     onChange({ ...fields, ...part });
@@ -78,7 +79,7 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
               {fields.now.length > 1 ? (
                 <input className="input h-11 w-28 font-mono" aria-label={`New part ${index + 1}, designator`} value={part.designator} placeholder="C1A" onChange={(event) => changeNow(index, { designator: event.target.value })} />
               ) : null}
-              <input className="input h-11 grow font-mono" aria-label={`New part ${index + 1}, value and rating`} value={part.text} placeholder="0.047/630 film" autoComplete="off" onChange={(event) => changeNow(index, { text: event.target.value })} />
+              <input className="input h-11 grow font-mono" data-first={index === 0 || undefined} aria-label={`New part ${index + 1}, value and rating`} value={part.text} placeholder="0.047/630 film" autoComplete="off" onChange={(event) => changeNow(index, { text: event.target.value })} />
               {fields.now.length > 1 ? (
                 <button type="button" className="btn btn-ghost btn-square h-11" aria-label={`Remove new part ${index + 1}`} onClick={() => change({ now: fields.now.filter((_, at) => at !== index) })}>
                   <X size={18} aria-hidden="true" />
@@ -105,7 +106,7 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
             ))}
           </select>
         </label>
-        <button className="btn btn-primary h-11" disabled={result.kind !== "draft"}>
+        <button className="btn btn-primary h-11" disabled={missing !== undefined || result.kind !== "draft"}>
           Write it down
         </button>
         <button type="button" className="btn btn-ghost h-11" onClick={() => onChange(EMPTY_WORK)}>
@@ -113,12 +114,14 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
         </button>
       </div>
       {refusal ? <ErrorText>{refusal}</ErrorText> : null}
-      {line ? (
+      {missing ? (
+        <p className="dim">{missing}</p>
+      ) : (
         <>
           <DraftChip result={result} line={line} onChoose={(text) => setAnswered({ from: typed, line: text })} />
           <LineHint line={line} />
         </>
-      ) : null}
+      )}
     </form>
   );
 }

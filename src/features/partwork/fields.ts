@@ -1,5 +1,5 @@
 import { writeLine } from "@/core/bench-line";
-import { PUTS_IN, type Action, type OldPart, type Position } from "@/core/history";
+import { NEEDS_REASON, PUTS_IN, type Action, type OldPart, type Position } from "@/core/history";
 
 /** The fields of one piece of work, as typed. They become a bench line, and the line is what is checked. */
 export type WorkFields = {
@@ -30,6 +30,14 @@ export const putsIn = (action: Action): boolean => PUTS_IN.includes(action);
 export function fieldsFor(position: Position): WorkFields {
   const [part] = position.parts;
   return { ...EMPTY_WORK, designators: position.designator, was: (position.parts.length === 1 ? part?.text : position.drawn) ?? "" };
+}
+
+/** What the fields still lack before they are worth reading; undefined when they can be read. */
+export function stillMissing(fields: WorkFields): string | undefined {
+  if (!fields.designators.trim()) return "Choose a part below, or write its designator.";
+  if (putsIn(fields.action) && !fields.now.some((part) => part.text.trim())) return "What went in: value and rating, like 0.047/630.";
+  if (NEEDS_REASON.includes(fields.action) && !fields.why.trim()) return `Why it is ${fields.action}.`;
+  return undefined;
 }
 
 /** The bench line of the fields. */

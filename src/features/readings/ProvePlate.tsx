@@ -28,9 +28,9 @@ function Before({ row }: { row: Comparison }) {
   if (!row.before) return <span className="dim">none</span>;
   const { payload, judgement } = row.before;
   return (
-    <span className="flex flex-col">
+    <span className="flex items-center gap-1.5">
       <ValueText value={payload.measured.value} quantity={row.quantity} digits={4} />
-      {judgement.verdict === "none" ? null : <VerdictMark mark={judgement.verdict} />}
+      {judgement.verdict === "none" ? null : <VerdictMark mark={judgement.verdict} iconOnly />}
     </span>
   );
 }
@@ -40,7 +40,7 @@ export function ProvePlate() {
   const { model, settled, visit } = useLogbook();
   const { cell, setUp, setSetUp } = useReadings("prove");
   const { volts } = lineVoltsOf(setUp.line);
-  const rows = compareVisit(model.sheet, model.year, settled, visit.id).filter((row) => !row.designator);
+  const rows = compareVisit(model.sheet, model.year, settled, visit.id);
   const compared = rows.some((row) => row.before);
   return (
     <div>
@@ -54,14 +54,14 @@ export function ProvePlate() {
       <table className="table" hidden={rows.length === 0}>
         <thead>
           <tr className="text-base text-base-content">
-            <th scope="col">Point</th>
-            <th scope="col">Expected</th>
-            <th scope="col">Before</th>
-            <th scope="col">
+            <th scope="col" className="px-2 py-2">Point</th>
+            <th scope="col" className="px-2 py-2">Expected</th>
+            <th scope="col" className="px-2 py-2">Before</th>
+            <th scope="col" className="px-2 py-2">
               <ArrowRight size={16} className="mr-1 inline" aria-hidden="true" />
               Now
             </th>
-            <th scope="col">Outcome</th>
+            <th scope="col" className="px-2 py-2">Outcome</th>
           </tr>
         </thead>
         <tbody>
@@ -69,19 +69,19 @@ export function ProvePlate() {
             const one = cell(row);
             return (
               <tr key={row.point} className="text-base">
-                <th scope="row" className="py-1 font-semibold">
+                <th scope="row" className="px-2 py-0.5 font-semibold">
                   {row.point}
                 </th>
-                <td className="py-1">
+                <td className="px-2 py-0.5">
                   <ExpectedCell row={row} lineVolts={volts} />
                 </td>
-                <td className="py-1">
+                <td className="px-2 py-0.5">
                   <Before row={row} />
                 </td>
-                <td className="py-1">
+                <td className="px-2 py-0.5">
                   <ReadingCell row={row} text={one.text} live={one.live} onText={one.setText} onSave={one.save} />
                 </td>
-                <td className="py-1">
+                <td className="px-2 py-0.5">
                   {row.after ? <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} /> : <VerdictCell cell={one} />}
                   {one.stale ? <span className="block text-sm text-warning">read {one.stale.payload.measured.text} before the last work: measure again</span> : null}
                   {row.setup.map((difference) => (

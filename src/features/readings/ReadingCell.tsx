@@ -17,7 +17,7 @@ export function ReadingCell({ row, text, live, onText, onSave }: ReadingCellProp
   return (
     <input
       data-reading
-      className="input h-11 w-28 text-right font-mono text-lg"
+      className="input h-10 w-24 text-right font-mono text-lg"
       inputMode="decimal"
       autoComplete="off"
       aria-label={`${row.point}, measured`}

@@ -20,7 +20,7 @@ export function ExpectedCell({ row, lineVolts }: { row: PointRow; lineVolts: num
   const { corrected = row.expected.value } = judge({ quantity: row.quantity, measured: 1, expected: row.expected, ...(lineVolts ? { lineVolts } : {}) });
   return (
     <>
-      <ValueText value={corrected} quantity={row.quantity} /> <span className="dim text-sm">±{Math.round(row.expected.tolerance * 100)} %</span>
+      <ValueText value={corrected} quantity={row.quantity} /> <span className="dim text-sm whitespace-nowrap">±{Math.round(row.expected.tolerance * 100)} %</span>
     </>
   );
 }
@@ -89,10 +89,10 @@ export function ReadingsPlate() {
         <table className="table">
           <thead>
             <tr className="text-base text-base-content">
-              <th scope="col">Point</th>
-              <th scope="col">Expected{volts ? " now" : ""}</th>
-              <th scope="col">Measured</th>
-              <th scope="col">Verdict</th>
+              <th scope="col" className="px-2 py-2">Point</th>
+              <th scope="col" className="px-2 py-2">Expected{volts ? " now" : ""}</th>
+              <th scope="col" className="px-2 py-2">Measured</th>
+              <th scope="col" className="px-2 py-2">Verdict</th>
             </tr>
           </thead>
           <tbody>
@@ -100,16 +100,16 @@ export function ReadingsPlate() {
               const one = cell(row);
               return (
                 <tr key={row.point} className="text-base">
-                  <th scope="row" className="py-1 font-semibold">
+                  <th scope="row" className="px-2 py-0.5 font-semibold">
                     {row.point}
                   </th>
-                  <td className="py-1">
+                  <td className="px-2 py-0.5">
                     <ExpectedCell row={row} lineVolts={volts} />
                   </td>
-                  <td className="py-1">
+                  <td className="px-2 py-0.5">
                     <ReadingCell row={row} text={one.text} live={one.live} onText={one.setText} onSave={one.save} />
                   </td>
-                  <td className="py-1">
+                  <td className="px-2 py-0.5">
                     <VerdictCell cell={one} />
                   </td>
                 </tr>

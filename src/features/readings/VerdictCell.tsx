@@ -14,7 +14,7 @@ export function VerdictCell({ cell }: { cell: Cell }) {
   return (
     <span title={reasons.join(" ")}>
       <VerdictMark mark={verdict} />
-      {ratio !== undefined ? <span className="ml-2 font-mono">{formatDeviation(ratio - 1)}</span> : null}
+      {ratio !== undefined ? <span className="ml-2">{formatDeviation(ratio - 1)}</span> : null}
       {verdict === "no-proof" || ratio === undefined ? <span className="dim block text-sm">{reasons[0]}</span> : null}
     </span>
   );

@@ -14,12 +14,14 @@ export function useReadings(phase: Phase) {
   const { settled, visit, append } = useLogbook();
   const taken = takenIn(settled, visit.id, phase);
   const worked = lastWorkAt(settled, visit.id);
-  const last = [...taken.values()].at(-1)?.payload;
+  const before = [...taken.values()].map((one) => one.payload);
+  const lastLine = before.findLast((payload) => payload.lineVolts !== undefined)?.lineVolts;
+  const lastMeter = before.findLast((payload) => payload.meter !== undefined)?.meter;
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [errors, setErrors] = useState<Record<string, string | undefined>>({});
   const [own, setSetUp] = useState<SetUp>();
   // The set-up of the last reading goes on until somebody changes it.
-  const setUp = own ?? { line: last?.lineVolts ? String(last.lineVolts) : "", meter: last?.meter ?? "" };
+  const setUp = own ?? { line: lastLine ? String(lastLine) : "", meter: lastMeter ?? "" };
   const { volts } = lineVoltsOf(setUp.line);
 
   const cell = (row: PointRow): Cell => {
@@ -28,7 +30,8 @@ export function useReadings(phase: Phase) {
     const stale = phase === "prove" && found !== undefined && worked !== undefined && Date.parse(found.at) < Date.parse(worked);
     const known = stale ? undefined : found;
     const text = typed[row.point] ?? known?.payload.measured.text ?? "";
-    const live = liveVerdict(text, row, volts);
+    // What was taken is judged at the line it was taken at; what is being typed, at the line as it is now.
+    const live = liveVerdict(text, row, typed[row.point] === undefined && known ? known.payload.lineVolts : volts);
     const save = async () => {
       if (live.kind !== "value" || (known && known.payload.measured.text === text.trim())) return;
       const reading = {

@@ -22,16 +22,14 @@ export default async function SetPage({ params }: { params: Promise<{ id: string
   return (
     <main className="flex flex-col gap-4 p-4">
       <header className="flex flex-wrap items-start gap-x-6 gap-y-2">
-        <div>
+        <div className="min-w-72 flex-1">
           <h1 className="text-2xl font-bold">{modelName(model)}</h1>
           <p className="dim">
             {[model.year, model.sheet.kind].filter(Boolean).join(" · ")} · <span className="font-mono">No. {file.serial || "unknown"}</span>
           </p>
-        </div>
-        <HazardStrip hazards={hazards(model.sheet, model.year)} />
-        <div className="ml-auto">
           <Owner customer={file.owner} />
         </div>
+        <HazardStrip hazards={hazards(model.sheet, model.year)} />
       </header>
       <div className="grid items-start gap-5 xl:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">
         <AsBuilt settled={settled} visits={file.visits} sheet={model.sheet} now={new Date().toISOString()} />
