@@ -25,7 +25,7 @@ function sourcesHash(): string {
 }
 
 /** Children are put in a group of their own, so that Ctrl-C reaches them through us and in order. */
-export function start(args: string[], env: NodeJS.ProcessEnv, output: "inherit" | "ignore" = "inherit"): ChildProcess {
+export function start(args: string[], env: Record<string, string>, output: "inherit" | "ignore" = "inherit"): ChildProcess {
   return spawn(process.execPath, args, {
     cwd: ROOT,
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
@@ -66,7 +66,7 @@ const DEMO_SHOP = "Saltmarsh Wireless Repair, Eastholm";
 
 /** Serves the build and waits until it answers. */
 export async function serve(port: number, databaseUrl: string, track: (child: ChildProcess) => void): Promise<ChildProcess> {
-  const child = start([NEXT, "start", "-H", "127.0.0.1", "-p", String(port)], { SHOP_NAME: DEMO_SHOP, ...process.env, DATABASE_URL: databaseUrl, NODE_ENV: "production" }, "ignore");
+  const child = start([NEXT, "start", "-H", "127.0.0.1", "-p", String(port)], { SHOP_NAME: process.env.SHOP_NAME ?? DEMO_SHOP, DATABASE_URL: databaseUrl, NODE_ENV: "production" }, "ignore");
   track(child);
   for (let tries = 0; tries < 240; tries += 1) {
     if (child.exitCode !== null) throw new Trouble("The application did not start: see the message above.");
