@@ -1,7 +1,7 @@
 export default function Loading() {
   return (
-    <main className="flex items-center gap-3 p-8" role="status">
+    <div className="flex items-center gap-3 p-8" role="status">
       <span className="loading loading-ring loading-md" aria-hidden="true" /> Opening the books…
-    </main>
+    </div>
   );
 }

@@ -2,9 +2,10 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { parseLine } from "@/core/bench-line";
-import { describe, type Amendment, type Content, type Entry, type Settled } from "@/core/history";
+import { describe, wrongDate, type Amendment, type Content, type Entry, type Settled } from "@/core/history";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
+import { momentField } from "@/ui/dates";
 import { Time } from "@/ui/Time";
 import { DraftChip } from "@/ui/DraftChip";
 
@@ -57,6 +58,7 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
   const base = item.content ?? originalOf(item.entry);
   const [text, setText] = useState(() => lineOf(base));
   const [reason, setReason] = useState("");
+  const [when, setWhen] = useState(() => momentField(item.at));
   const [error, setError] = useState<string>();
   const result = useMemo(() => parseLine(text, { ...context, base }), [text, context, base]);
 
@@ -75,7 +77,13 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
   const correct = () => {
     if (result.kind !== "draft" || result.draft.type !== "content") return setError("The line above does not read as an entry yet.");
     const { content } = result.draft;
-    return withReason((why) => amend({ v: 1, action: "correct", reason: why, content }, item.entry.id));
+    const moved = when !== momentField(item.at);
+    const at = moved && !Number.isNaN(Date.parse(when)) ? new Date(when).toISOString() : undefined;
+    const wrong = moved ? wrongDate(at ?? "", Date.now()) : undefined;
+    if (wrong) return setError(wrong);
+    // An entry that was moved before stays where it was moved to.
+    const keep = item.at === item.entry.at ? undefined : item.at;
+    return withReason((why) => amend({ v: 1, action: "correct", reason: why, content, ...(at ?? keep ? { at: at ?? keep } : {}) }, item.entry.id));
   };
   const withdraw = () => withReason((why) => amend({ v: 1, action: "withdraw", reason: why }, item.entry.id));
 
@@ -99,6 +107,18 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
               <input className="input h-12 w-full font-mono" value={text} autoComplete="off" spellCheck={false} onChange={(event) => setText(event.target.value)} />
             </label>
             <DraftChip result={result} line={text} onChoose={setText} />
+            <label className="flex flex-col gap-1">
+              <span className="font-semibold">When it happened</span>
+              <input
+                type="datetime-local"
+                className="input h-12 w-64"
+                value={when}
+                onChange={(event) => {
+                  setError(undefined);
+                  setWhen(event.target.value);
+                }}
+              />
+            </label>
             <label className="flex flex-col gap-1">
               <span className="font-semibold">Why</span>
               <input

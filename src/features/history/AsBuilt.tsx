@@ -72,7 +72,7 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
                 <td className="py-1.5">
                   <span className="font-mono">{thereNow(place, sheet)}</span>
                   <span className="dim block text-sm">
-                    {[place.why, place.oldPart ? `old part ${OLD_PART_NAMES[place.oldPart]}` : "", place.lastWorkAt ? printDay(place.lastWorkAt) : ""].filter(Boolean).join(" · ")}
+                    {[place.why, place.oldPart ? `old part: ${OLD_PART_NAMES[place.oldPart]}` : "", place.lastWorkAt ? printDay(place.lastWorkAt) : ""].filter(Boolean).join(" · ")}
                   </span>
                 </td>
               </tr>

@@ -33,7 +33,7 @@ export function SetList({ hits }: { hits: readonly Hit[] }) {
                     {file.model.year ?? "year unknown"} · {file.model.sheet.kind}
                   </div>
                 </th>
-                <td className="font-mono">{file.serial || "–"}</td>
+                <td className="font-mono whitespace-nowrap">{file.serial || "–"}</td>
                 <td>{file.owner.name}</td>
                 {withPart ? (
                   <td>
@@ -59,7 +59,7 @@ export function SetList({ hits }: { hits: readonly Hit[] }) {
                 )}
                 <td>
                   {inShop && last ? (
-                    <Link href={`/bench/${last.job}`} className="btn btn-outline btn-primary">
+                    <Link href={`/bench/${last.job}`} className="btn btn-outline btn-primary whitespace-nowrap">
                       Bench {last.job}
                     </Link>
                   ) : (

@@ -1,0 +1,50 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, line, test } from "./bench";
+
+const STEPS = ["take-in", "make-safe", "first-power", "baseline", "find", "fix", "modify", "prove", "hand-back"];
+const VIEWS = ["/", "/sets", "/sets?q=c14", "/sets?q=nothing-like-it", "/sets/new", "/reference", "/tools", "/nowhere", ...STEPS.map((step) => `/bench/1187?step=${step}`), "/bench/1191"];
+
+for (const theme of ["paper", "cellar"] as const) {
+  test(`no axe violations on any main view, ${theme} theme`, async ({ page, context, baseURL, expectTrouble }) => {
+    test.setTimeout(240_000);
+    // The view for an address that leads nowhere answers 404, which the console reports.
+    expectTrouble.allowed = true;
+    await context.addCookies([{ name: "jumelle-theme", value: theme, url: baseURL ?? "" }]);
+    await page.goto("/sets?q=H-20417");
+    const file = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
+    await page.goto("/reference");
+    const model = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
+    for (const view of [...VIEWS, file ?? "", `${file}/record`, model ?? ""]) {
+      await page.goto(view);
+      await expect(page.locator("main")).toHaveCount(1);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${view} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+    }
+  });
+}
+
+test("the draft chip, a question and the amend dialog have no axe violations", async ({ page }) => {
+  await page.goto("/bench/1187");
+  for (const text of ["C14 leaky -> 0.1/250", "C99 leaky -> 0.1/630", "nonsense"]) {
+    await line(page).fill(text);
+    await expect(line(page)).toHaveValue(text);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id, nodes }) => `${text} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  }
+  await page.getByRole("button", { name: /^Entry .*VR1/ }).click();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `dialog ${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
+
+test("what is pressed at the bench is at least 40 px high", async ({ page }) => {
+  for (const step of STEPS) {
+    await page.goto(`/bench/1187?step=${step}`);
+    const small = await page.locator("main button:visible, main a:visible, main select:visible, main summary:visible").evaluateAll((elements) =>
+      elements
+        .filter((element) => !element.closest(".repair-tag"))
+        .map((element) => ({ height: element.getBoundingClientRect().height, text: element.textContent }))
+        .filter(({ height }) => height < 40),
+    );
+    expect(small).toEqual([]);
+  }
+});

@@ -1,0 +1,46 @@
+import { expect, test as base, type Page } from "@playwright/test";
+
+/** Every test fails on an error in the console or an exception on the page. Tests that break things on purpose say so. */
+export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
+  expectTrouble: [
+    async ({ page }, use) => {
+      const trouble = { allowed: false };
+      const seen: string[] = [];
+      page.on("console", (message) => message.type() === "error" && seen.push(message.text()));
+      page.on("pageerror", (error) => seen.push(String(error)));
+      await use(trouble);
+      if (!trouble.allowed) expect(seen).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+export const line = (page: Page) => page.getByRole("textbox", { name: "Bench line" });
+export const tape = (page: Page) => page.getByRole("region", { name: "Tape" });
+export const plate = (page: Page) => page.getByRole("region", { name: "Work plate" });
+export const step = (page: Page, name: string) => page.getByRole("navigation", { name: "Run sheet" }).getByRole("button", { name });
+
+/** Types a bench line and waits for its entry on the tape. */
+export async function write(page: Page, text: string, shows: string | RegExp): Promise<void> {
+  await line(page).fill(text);
+  await line(page).press("Enter");
+  await expect(tape(page).getByText(shows).last()).toBeVisible();
+  await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+}
+
+let counter = 0;
+/** A serial number that no other test uses. */
+export const freshSerial = () => `T-${Date.now().toString(36)}-${(counter += 1)}`;
+
+/** Takes a set of a known model in and stands at its bench. */
+export async function takeIn(page: Page, model: string, complaint: string): Promise<void> {
+  await page.goto("/sets/new");
+  await page.getByLabel("Owner", { exact: true }).fill("Marguerite Osei");
+  await page.getByLabel("Maker and model").fill(model);
+  await page.getByLabel("Serial number").fill(freshSerial());
+  await page.getByLabel("Complaint, in the owner's words").fill(complaint);
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await expect(page.getByRole("heading", { name: /^Bench, job \d+$/ })).toBeAttached();
+}

@@ -1,0 +1,108 @@
+import { expect, line, step, takeIn, tape, test, write } from "./bench";
+
+test("the board tells which set can move and what the others wait for", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByText("Parts: matched 811A")).toBeVisible();
+  await expect(page.getByText("Owner: may the battery plug be a reproduction?")).toBeVisible();
+  await page.getByRole("link", { name: /Kestrel/ }).click();
+  await expect(page.getByRole("list", { name: "Hazards of this set" })).toContainText("1.5 kV and RF");
+});
+
+test("the whole bench is in sight at 1280×800 and on a tablet", async ({ page }) => {
+  for (const size of [{ width: 1280, height: 800 }, { width: 820, height: 1180 }]) {
+    await page.setViewportSize(size);
+    await page.goto("/bench/1187");
+    await expect(line(page)).toBeInViewport();
+    await expect(step(page, "Hand back")).toBeInViewport();
+    await expect(page.getByRole("list", { name: "Hazards of this set" })).toBeInViewport();
+    const [height, width] = await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth]);
+    expect(height).toBeLessThanOrEqual(size.height);
+    expect(width).toBeLessThanOrEqual(size.width);
+  }
+});
+
+test("the set's file shows the parts record as it stood on a chosen day", async ({ page }) => {
+  await page.goto("/sets?q=H-20417");
+  await page.getByRole("link", { name: /Lantern/ }).click();
+  const parts = page.getByRole("region", { name: "Parts record" });
+  const c14 = parts.getByRole("row", { name: /^C14/ });
+  await expect(c14).toContainText("restuffed");
+  await parts.getByRole("button", { name: "Before job 1187" }).click();
+  await expect(c14).toContainText("left");
+  await expect(parts.getByRole("row", { name: /^C1 / })).toContainText("22 µF");
+  await parts.getByRole("button", { name: /Changed between/ }).click();
+  await expect(parts.getByRole("row", { name: /^R7/ })).toBeVisible();
+  await expect(parts.getByRole("row", { name: /^C1 / })).toHaveCount(0);
+  await parts.getByRole("button", { name: /^All/ }).click();
+  await parts.getByRole("button", { name: "Before job 214" }).click();
+  await expect(c14).toContainText("original");
+  await parts.getByRole("slider", { name: "Day in the set's history" }).press("End");
+  await expect(c14).toContainText("restuffed");
+  await parts.getByLabel("As it stood at the end of").fill("2021-01-01");
+  await expect(c14).toContainText("left");
+});
+
+test("a withdrawal is undone, and every word stays on record", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for the amendments");
+  await write(page, "? whistles on the medium wave", "whistles on the medium wave");
+  await expect(step(page, "Find")).toContainText("1 symptom to explain");
+  await tape(page).getByRole("button", { name: /whistles/ }).click();
+  await page.getByRole("textbox", { name: "Why", exact: true }).fill("that was the other set");
+  await page.getByRole("button", { name: "Withdraw it" }).click();
+  await expect(tape(page).getByText("withdrawn: that was the other set")).toBeVisible();
+  await expect(step(page, "Find")).not.toContainText("symptom");
+  await tape(page).getByRole("button", { name: /whistles/ }).click();
+  await page.getByRole("button", { name: "Undo this withdrawal" }).click();
+  await expect(step(page, "Find")).toContainText("1 symptom to explain");
+  await tape(page).getByRole("button", { name: /whistles/ }).click();
+  await expect(page.getByRole("dialog")).toContainText("withdrawn: that was the other set");
+});
+
+test("entries carry the person who is chosen in the header, who is remembered", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for the authors");
+  await page.getByLabel("Who is at the bench").selectOption("Tomasz Bielak");
+  await page.reload();
+  await expect(page.getByLabel("Who is at the bench")).toHaveValue(/.+/);
+  await expect(page.getByLabel("Who is at the bench").locator("option:checked")).toHaveText("Tomasz Bielak");
+  await write(page, "note by Tomasz", "by Tomasz");
+  await expect(tape(page).getByRole("listitem").filter({ hasText: "by Tomasz" }).getByTitle("Tomasz Bielak")).toBeVisible();
+});
+
+test("two tablets write to one set, and each sees the other's entry", async ({ page, context }) => {
+  await takeIn(page, "Halvane 537", "for two tablets");
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await write(other, "note from the other tablet", "from the other tablet");
+  await write(page, "note from this one", "from this one");
+  await page.evaluate(() => window.dispatchEvent(new Event("focus")));
+  await expect(tape(page).getByText("from the other tablet")).toBeVisible();
+});
+
+test("keys lead through the places and open the help sheet", async ({ page }) => {
+  await page.goto("/");
+  for (const [letter, address] of [["s", "/sets"], ["r", "/reference"], ["t", "/tools"], ["b", "/"]] as const) {
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await page.keyboard.press("g");
+    await page.keyboard.press(letter);
+    await expect(page).toHaveURL(new RegExp(`${address.replace("/", "\\/")}$`));
+  }
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog")).toContainText("The bench line");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toBeHidden();
+});
+
+test("the tools read markings and colour bands", async ({ page }) => {
+  await page.goto("/tools");
+  const reader = page.getByRole("region", { name: "Value reader" });
+  await reader.getByLabel("As written").fill("8");
+  await reader.getByRole("button", { name: "8 µF" }).click();
+  await expect(reader.getByText("8 µF", { exact: true })).toBeVisible();
+  await expect(reader.getByRole("row", { name: /E12/ })).toContainText("8.2 µF");
+  const bands = page.getByRole("region", { name: "Colour bands" });
+  await bands.getByLabel("Band 1").selectOption("brown");
+  await bands.getByLabel("Band 2").selectOption("black");
+  await expect(bands.getByText("100 kΩ ±5 %")).toBeVisible();
+  await bands.getByLabel("Bands of").fill("4k75");
+  await expect(bands.getByText("yellow, violet, green, brown, gold")).toBeVisible();
+});
