@@ -59,7 +59,7 @@ test.describe("the bench line", () => {
     await page.getByLabel("When it happened").fill("2099-01-01T10:00");
     await page.getByRole("textbox", { name: "Why", exact: true }).fill("the wrong day");
     await page.getByRole("button", { name: "Correct it" }).click();
-    await expect(page.getByRole("alert")).toContainText("That lies in the future");
+    await expect(page.getByRole("dialog").getByRole("alert")).toContainText("That lies in the future");
     await page.getByLabel("When it happened").fill("2020-05-04T10:00");
     await page.getByRole("button", { name: "Correct it" }).click();
     await expect(tape(page).getByText("4 May 2020")).toBeVisible();

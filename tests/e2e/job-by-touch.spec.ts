@@ -24,10 +24,10 @@ test("a set goes through the shop by touch", async ({ page }) => {
   await expect(plate(page).getByRole("alert")).toContainText("85 V is still there");
   await page.getByLabel("Left on the reservoir").fill("0.4");
   await page.getByRole("button", { name: "It is safe to work on" }).tap();
-  await expect(tape(page).getByText("0.4 V left by the meter; lead sound")).toBeVisible();
+  await expect(tape(page).getByText("400 mV left by the meter; lead sound")).toBeVisible();
 
   await step(page, "First power").tap();
-  await expect(plate(page).getByRole("row", { name: /100 %/ })).toContainText("0.41");
+  await expect(plate(page).getByRole("row", { name: /100 %/ })).toContainText("410 mA");
   await page.getByRole("button", { name: "It came up as it should" }).tap();
 
   // The chart's points are judged while they are typed.
@@ -38,7 +38,7 @@ test("a set goes through the shop by touch", async ({ page }) => {
     await expect(plate(page).getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) })).toContainText(verdict);
     await page.getByRole("textbox", { name: `${point}, measured` }).blur();
   }
-  await expect(tape(page).getByText(/98 V at 230 V line/)).toBeVisible();
+  await expect(tape(page).getByText(/V2 screen 98 V at 230 V line/)).toBeVisible();
 
   // The gate: the baseline is not complete, and is passed with a reason.
   await step(page, "Fix").tap();
@@ -70,7 +70,7 @@ test("a set goes through the shop by touch", async ({ page }) => {
   await tape(page).getByRole("button", { name: /R9, left/ }).tap();
   await page.getByLabel("What it should say").fill("R9 25k left: 27k, within twice the tolerance");
   await page.getByRole("button", { name: "Correct it" }).tap();
-  await expect(page.getByRole("alert")).toContainText("Say why");
+  await expect(page.getByRole("dialog").getByRole("alert")).toContainText("Say why");
   await page.getByRole("textbox", { name: "Why", exact: true }).fill("forgot the value");
   await page.getByRole("button", { name: "Correct it" }).tap();
   await expect(tape(page).getByText("corrected: forgot the value")).toBeVisible();

@@ -48,7 +48,7 @@ test("a withdrawal is undone, and every word stays on record", async ({ page }) 
   await expect(step(page, "Find")).toContainText("1 symptom to explain");
   await tape(page).getByRole("button", { name: /whistles/ }).click();
   await page.getByRole("textbox", { name: "Why", exact: true }).fill("that was the other set");
-  await page.getByRole("button", { name: "Withdraw it" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Withdraw it" }).click();
   await expect(tape(page).getByText("withdrawn: that was the other set")).toBeVisible();
   await expect(step(page, "Find")).not.toContainText("symptom");
   await tape(page).getByRole("button", { name: /whistles/ }).click();
@@ -81,11 +81,15 @@ test("two tablets write to one set, and each sees the other's entry", async ({ p
 test("keys lead through the places and open the help sheet", async ({ page }) => {
   await page.goto("/");
   for (const [letter, address] of [["s", "/sets"], ["r", "/reference"], ["t", "/tools"], ["b", "/"]] as const) {
-    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-    await page.keyboard.press("g");
-    await page.keyboard.press(letter);
-    await expect(page).toHaveURL(new RegExp(`${address.replace("/", "\\/")}$`));
+    // The keys work once the page is alive.
+    await expect(async () => {
+      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+      await page.keyboard.press("g");
+      await page.keyboard.press(letter);
+      await expect(page).toHaveURL(new RegExp(`${address.replace("/", "\\/")}$`), { timeout: 2000 });
+    }).toPass();
   }
+  await expect(page.getByText("Can move now")).toBeVisible();
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog")).toContainText("The bench line");
   await page.keyboard.press("Escape");
