@@ -92,13 +92,13 @@ async function main(): Promise<void> {
   } catch (error) {
     throw new Trouble(`${data} cannot be made: ${(error as Error).message}`);
   }
-  const state = path.join(data, "demo.pid");
-  claim(state);
   await portFree(port);
-  writeFileSync(state, `${process.pid} ${port}\n`);
-  stateFile = state;
   let url = external;
   if (!url) {
+    const state = path.join(data, "demo.pid");
+    claim(state);
+    writeFileSync(state, `${process.pid} ${port}\n`);
+    stateFile = state;
     cluster = await startCluster(path.join(data, "pg"), say);
     await ensureDatabase(cluster.url("postgres"), "jumelle", reset);
     url = cluster.url("jumelle");

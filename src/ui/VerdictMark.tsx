@@ -17,7 +17,7 @@ export function VerdictMark({ mark, note, iconOnly }: { mark: Mark; note?: strin
   const { icon: Icon, word, tone } = MARKS[mark];
   if (iconOnly) return <Icon size={18} className={`shrink-0 ${tone}`} aria-label={word} role="img" />;
   return (
-    <span className={`inline-flex items-center gap-1 font-semibold whitespace-nowrap ${tone}`}>
+    <span className={`inline-flex items-center align-bottom gap-1 font-semibold whitespace-nowrap ${tone}`}>
       <Icon size={18} aria-hidden="true" />
       {note ?? word}
     </span>

@@ -135,9 +135,9 @@ export function runSheet(input: VisitInput): SheetStep[] {
   return steps.map((item) => ({ ...item, gate: item.state === "done" ? [] : GATES[item.step].filter((step) => unmet.has(step)) }));
 }
 
-/** The step to work on: the first that lacks something. */
+/** The step to work on: the first that lacks something. Once something was mended, proving shows what is still to find. */
 export function currentStep(sheet: readonly SheetStep[]): Step {
-  const lacking = sheet.filter((item) => item.state === "lacking");
-  // Finding goes on until something is done about it; fixing is where the hands are.
-  return (lacking.find((item) => item.step !== "find") ?? lacking[0])?.step ?? "hand-back";
+  const mended = sheet.some((item) => item.step === "fix" && item.state === "done");
+  const lacking = sheet.filter((item) => item.state === "lacking" && !(mended && item.step === "find"));
+  return lacking[0]?.step ?? "hand-back";
 }

@@ -38,6 +38,12 @@ describe("run sheet", () => {
     expect(step([entry(1, volts("B+", 248, "baseline")), entry(2, volts("V4 grid", 1, "baseline"))], "baseline").state).toBe("done");
   });
 
+  it("searches until something was mended, then proves", () => {
+    const start = [entry(1, takeIn), entry(2, word("make-safe", "passed")), entry(3, word("first-power", "passed")), entry(4, word("baseline", "overridden", "x")), entry(5, symptom("hum"))];
+    expect(currentStep(runSheet(input(start)))).toBe("find");
+    expect(currentStep(runSheet(input([...start, entry(6, replace("C14", "47n/630"))])))).toBe("prove");
+  });
+
   it("asks for a word about every drifted part", () => {
     const drifted = entry(1, resistance("R7", 612e3, 470e3));
     expect(step([drifted], "fix").lacks).toContain("R7 reads 612 kΩ, high: nothing done about it");

@@ -6,7 +6,7 @@ const KEYS: [string, string][] = [
   ["[ and ]", "the step before, the step after (on a bench page)"],
   ["Enter", "in the bench line: write the entry; in a table: next row"],
   ["↑ ↓", "in the bench line: lines typed before; in a table: rows"],
-  ["1 to 4", "answer a question of the bench line, with Alt"],
+  ["Alt with 1 to 4", "answers a question of the bench line"],
   ["Esc", "leaves the field; nothing typed is lost"],
   ["?", "this sheet"],
 ];
