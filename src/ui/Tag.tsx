@@ -8,7 +8,7 @@ type TagProps = { job: number; model: Pick<Model, "maker" | "designation" | "nic
 export function Tag({ job, model, owner, serial, complaint, href, compact }: TagProps) {
   const name = modelName(model);
   return (
-    <div className="repair-tag min-w-0">
+    <div className="repair-tag @container min-w-0">
       <div className="flex min-w-0 items-baseline gap-x-3">
         <span className="font-mono text-lg font-bold">{job}</span>
         {href ? (
@@ -18,7 +18,7 @@ export function Tag({ job, model, owner, serial, complaint, href, compact }: Tag
         ) : (
           <span className="max-w-full shrink-0 truncate text-lg font-bold">{name}</span>
         )}
-        {!compact && serial ? <span className="dim truncate font-mono">No. {serial}</span> : null}
+        {!compact && serial ? <span className="dim hidden truncate font-mono @md:inline">No. {serial}</span> : null}
         {compact ? null : <span className="dim ml-auto truncate">{owner}</span>}
       </div>
       <p className="truncate">{complaint ?? "Complaint not written down yet"}</p>

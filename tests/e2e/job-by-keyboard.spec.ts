@@ -97,7 +97,7 @@ test("a set is taken in, repaired, proved, handed back, printed and found again 
   // The record on paper.
   await leaveField();
   await page.keyboard.press("]");
-  await tabTo("Record", "link");
+  await tabTo("Service record", "link");
   await keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: `Service record, job ${job}` })).toBeVisible();
   await expect(page.getByRole("row", { name: /B\+/ })).toContainText("mended");

@@ -41,7 +41,7 @@ export function hazards(sheet: Pick<Sheet, "supply" | "highestVolts" | "lineVolt
   if (supply === "transformer" || supply === "live-chassis" || supply === "high-voltage")
     list.push({
       level: "caution",
-      short: "Mains side",
+      short: "Mains",
       detail: `Lead, fuse, switch and earthing are mains wiring. ${DEFER}`,
     });
   if (year !== null && year <= LAST_OLD_MATERIALS_YEAR && supply !== "low-voltage")

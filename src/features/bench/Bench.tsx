@@ -1,5 +1,6 @@
 "use client";
 
+import { Printer } from "lucide-react";
 import Link from "next/link";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { STEPS, type Step } from "@/core/model";
@@ -52,8 +53,8 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
           <Tag job={visit.job} model={model} owner={owner} serial={serial} complaint={complaint} href={`/sets/${setId}`} />
         </div>
         <HazardStrip hazards={dangers} />
-        <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline h-10">
-          Record
+        <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline btn-square h-10" aria-label="Service record" title="Service record">
+          <Printer size={18} aria-hidden="true" />
         </Link>
       </div>
       <div className="grid min-h-0 flex-1 grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] lg:grid-cols-[14rem_minmax(0,1fr)_23.5rem] lg:grid-rows-1">

@@ -72,8 +72,8 @@ export function NewJob({ known }: { known: Known }) {
 
   return (
     <form onSubmit={submit} className="mx-auto flex max-w-5xl flex-col gap-4" noValidate>
-      <section className="grid gap-3 md:grid-cols-2" aria-label="The set">
-        <Field label="Was it here before?" className="md:col-span-2">
+      <section className="grid gap-3 md:grid-cols-3" aria-label="The set">
+        <Field label="Was it here before?" className="md:col-span-3">
           {(props) => (
             <select {...props} {...register("setId")} className="select h-11 w-full">
               <option value="">No, it is new to the shop</option>
@@ -104,14 +104,14 @@ export function NewJob({ known }: { known: Known }) {
                 />
               )}
             </Field>
-            {owner && !knownCustomer ? (
-              <Field label="Where to reach them" error={errors.contact?.message}>
-                {(props) => <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />}
-              </Field>
-            ) : null}
             <Field label="Serial number" error={errors.serial?.message}>
               {(props) => <input {...props} {...register("serial")} className="input h-11 w-full font-mono" autoComplete="off" />}
             </Field>
+            {owner && !knownCustomer ? (
+              <Field label="Where to reach them" error={errors.contact?.message} className="md:col-span-3">
+                {(props) => <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />}
+              </Field>
+            ) : null}
             <datalist id="known-customers">
               {known.customers.map((one) => (
                 <option key={one.id} value={one.name} />
