@@ -54,13 +54,19 @@ function portFree(port: number): Promise<void> {
   });
 }
 
-/** Refuses a second start on the same data, and forgets a pid file that was left behind. */
-function claim(stateFile: string): void {
-  if (existsSync(stateFile)) {
-    const [pid = "0", port = ""] = readFileSync(stateFile, "utf8").split(" ");
+/** Refuses a second start on the same data, forgets a pid file that was left behind, and writes a new one. */
+function claim(data: string, port: number): string {
+  const file = path.join(data, "demo.pid");
+  try {
+    mkdirSync(data, { recursive: true, mode: 0o755 });
+    const [pid = "0", itsPort = ""] = existsSync(file) ? readFileSync(file, "utf8").split(" ") : [];
     if (Number(pid) !== process.pid && commandOf(Number(pid)).includes("scripts/demo.ts"))
-      throw new Trouble(`Jumelle is running already: http://127.0.0.1:${port.trim()} (process ${pid}). Stop that one first.`);
-    rmSync(stateFile);
+      throw new Trouble(`Jumelle is running already: http://127.0.0.1:${itsPort.trim()} (process ${pid}). Stop that one first.`);
+    writeFileSync(file, `${process.pid} ${port}\n`);
+    return file;
+  } catch (error) {
+    if (error instanceof Trouble) throw error;
+    throw new Trouble(`${data} cannot be written to (${(error as NodeJS.ErrnoException).code}). Start as the user who owns it, or clone the project where you may write.`);
   }
 }
 
@@ -86,19 +92,11 @@ async function main(): Promise<void> {
   const { port, reset } = options();
   const external = process.env.DATABASE_URL;
   if (external && reset) throw new Trouble("--reset erases only a database that bin/demo made itself. Empty the one in DATABASE_URL by hand, then start again.");
-  const data = external ? path.join(ROOT, ".data") : dataFolder();
-  try {
-    mkdirSync(data, { recursive: true, mode: 0o755 });
-  } catch (error) {
-    throw new Trouble(`${data} cannot be made: ${(error as Error).message}`);
-  }
   await portFree(port);
   let url = external;
   if (!url) {
-    const state = path.join(data, "demo.pid");
-    claim(state);
-    writeFileSync(state, `${process.pid} ${port}\n`);
-    stateFile = state;
+    const data = dataFolder();
+    stateFile = claim(data, port);
     cluster = await startCluster(path.join(data, "pg"), say);
     await ensureDatabase(cluster.url("postgres"), "jumelle", reset);
     url = cluster.url("jumelle");

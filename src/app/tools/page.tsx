@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { ColourBands } from "@/features/tools/ColourBands";
+import { OldCodes } from "@/features/tools/OldCodes";
 import { ValueReader } from "@/features/tools/ValueReader";
 
 export const metadata: Metadata = { title: "Tools" };
@@ -9,7 +10,10 @@ export default function ToolsPage() {
     <main className="grid items-start gap-4 p-4 xl:grid-cols-2">
       <h1 className="sr-only">Tools</h1>
       <ValueReader />
-      <ColourBands />
+      <div className="flex flex-col gap-4">
+        <ColourBands />
+        <OldCodes />
+      </div>
     </main>
   );
 }

@@ -53,7 +53,7 @@ const POWERS: Record<Colour, number> = Object.fromEntries(
 ) as Record<Colour, number>;
 
 /** Tolerance of a part with three bands. */
-const NO_BAND_TOLERANCE = 0.2;
+export const NO_BAND_TOLERANCE = 0.2;
 
 export type Banded = { value: number; tolerance: number; coefficient?: number };
 export type BandResult = { ok: true; value: Banded } | { ok: false; at: number; message: string };

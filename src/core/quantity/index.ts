@@ -1,6 +1,7 @@
 /** Values as the trade writes them: parse, format, colour bands, preferred values. */
 export { COLOURS, decodeBands, encodeBands, type Banded, type Colour } from "./colours";
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
+export { decodeBodyEndDot, decodeSixDots, type MicaReading, type SixDots } from "./old-codes";
 export { parseQuantity, type Parsed } from "./parse";
 export { formatPart, parsePart, PART_QUANTITIES, quantityOfDesignator, SAFETY_CLASSES, type PartQuantity, type PartRules, type PartSpec } from "./part";
 export { decade, nearestPreferred, SERIES, type Series } from "./preferred";

@@ -1,24 +1,10 @@
 "use client";
 
 import { useState } from "react";
-import { COLOURS, decodeBands, encodeBands, format, parseQuantity, type Banded, type Colour } from "@/core/quantity";
+import { decodeBands, encodeBands, format, parseQuantity, type Banded, type Colour } from "@/core/quantity";
 import { Field } from "@/ui/Field";
-
-const PAINT: Record<Colour, string> = {
-  black: "#111",
-  brown: "#6b3f1d",
-  red: "#c11f1f",
-  orange: "#e8761a",
-  yellow: "#e9c81f",
-  green: "#2c7d38",
-  blue: "#2a4fa8",
-  violet: "#7a3f96",
-  grey: "#8b8b8b",
-  white: "#fff",
-  gold: "#b8923a",
-  silver: "#c2c6cb",
-  pink: "#e79ab0",
-};
+import { ColourSelect } from "./ColourSelect";
+import { PAINT } from "./paint";
 
 const TOLERANCES = [0.2, 0.1, 0.05, 0.02, 0.01, 0.005];
 
@@ -62,19 +48,12 @@ export function ColourBands() {
           )}
         </Field>
         {bands.map((band, index) => (
-          <label key={index} className="flex flex-col">
-            <span className="text-sm">{index + 1}</span>
-            <select
-              className="select h-11 w-27"
-              aria-label={`Band ${index + 1}`}
-              value={band}
-              onChange={(event) => setBands(bands.map((other, at) => (at === index ? (event.target.value as Colour) : other)))}
-            >
-              {COLOURS.map((colour) => (
-                <option key={colour}>{colour}</option>
-              ))}
-            </select>
-          </label>
+          <ColourSelect
+            key={index}
+            label={`Band ${index + 1}`}
+            value={band}
+            onChange={(colour) => setBands(bands.map((other, at) => (at === index ? colour : other)))}
+          />
         ))}
       </div>
       <div className="mt-3">
