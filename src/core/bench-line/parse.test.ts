@@ -50,6 +50,7 @@ describe("work on a part", () => {
   it("reads work in place, with its reason", () => {
     expect(payload("R9 left: within twice the tolerance")).toMatchObject({ action: "left", why: "within twice the tolerance" });
     expect(payload("R9 left within twice the tolerance")).toMatchObject({ why: "within twice the tolerance" });
+    expect(payload("R9 left:within tolerance")).toMatchObject({ why: "within tolerance" });
     expect(payload("R9 22k = 24k left: still good")).toMatchObject({ was: "22k", measured: { value: 24e3 }, action: "left" });
     expect(payload("V4 cleaned")).toMatchObject({ action: "cleaned", now: [] });
     expect(payload("V4 weak -> 6V6GT")).toMatchObject({ found: "weak", now: [{ text: "6V6GT" }] });
@@ -142,6 +143,7 @@ describe("words", () => {
       received: ["lead", "two knobs"],
       missing: ["back cover"],
     });
+    expect(payload("take in: hums;; then quiet; policy museum")).toMatchObject({ complaint: "hums; then quiet", policy: "museum" });
     expect(refused("take in: dead; policy cheap").message).toContain("A policy is");
     expect(payload("done make safe")).toMatchObject({ step: "make-safe", state: "passed" });
     expect(payload("pass baseline: does not power up")).toMatchObject({ state: "overridden", reason: "does not power up" });
@@ -201,6 +203,7 @@ describe("writing", () => {
     "V4 cleaned",
     "R7 470k = 612k",
     "R7 470k = 612k lifted",
+    "R7 470k = 612k lifted noisy when warm",
     "B+ 248 @ 225 V with 20 kΩ/V meter",
     "V4 gm 1450/1600 on bridge tester",
     "test output 2.1 W min 3 on dummy load",
@@ -209,6 +212,7 @@ describe("writing", () => {
     "todo renew the mains lead",
     "wait parts 0.047/630 on order",
     "take in: fades; policy museum; since May; wants to play again; with lead, knobs; missing back",
+    "take in: hums;; then goes quiet; policy original; looks scuffed;; one foot missing",
     "done make safe: discharged, 0.2 V left",
     "pass baseline: does not power up",
     "hand back: plays well; left R9; watch the dial lamp; old parts returned; next 2027-11-01",

@@ -1,5 +1,6 @@
 import { describe, type Amendment } from "../history";
-import { headOf, parsePartLine } from "./part-line";
+import { headOf } from "./designators";
+import { parsePartLine } from "./part-line";
 import { parseReadingLine, pointOf } from "./reading-line";
 import { notUnderstood, type LineContext, type LineResult } from "./types";
 import { parseWordLine } from "./word-line";

@@ -9,17 +9,21 @@ type Reader = (rest: Piece, context: LineContext, word: string) => LineResult;
 
 const list = (text: string) => text.split(",").map((item) => item.trim()).filter(Boolean);
 
+/** A semicolon parts clauses; a doubled one is a semicolon of the text. */
+const CLAUSE_MARK = /(?<!;);(?!;)/;
+const unescaped = (text: string) => text.replaceAll(";;", ";").trim();
+
 /** Splits `complaint; policy museum; with lead, knobs` into its first part and the named ones behind it. */
 function clauses(rest: Piece): { first: string; named: { word: string; value: string; at: number }[] } {
-  const [first = "", ...others] = textOf(rest).split(";");
+  const [first = "", ...others] = textOf(rest).split(CLAUSE_MARK);
   let at = rest.start + first.length + 1;
   const named = others.map((text) => {
     const [, word = "", value = ""] = /^\s*(\S+)\s*([\s\S]*)$/.exec(text) ?? [];
     const place = at;
     at += text.length + 1;
-    return { word: word.toLowerCase(), value: value.trim(), at: place };
+    return { word: word.toLowerCase(), value: unescaped(value), at: place };
   });
-  return { first: first.trim(), named };
+  return { first: unescaped(first), named };
 }
 
 const readTakeIn: Reader = (rest) => {

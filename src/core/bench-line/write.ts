@@ -8,7 +8,7 @@ const join = (...parts: (string | false | undefined)[]): string => parts.filter(
 
 function writeReading(payload: ContentOf<"reading">["payload"]): string {
   if (payload.designator)
-    return join(payload.designator, payload.expected?.text, "=", payload.measured.text, payload.quantity === "resistance" && !payload.inCircuit && "lifted");
+    return join(payload.designator, payload.expected?.text, "=", payload.measured.text, payload.quantity === "resistance" && !payload.inCircuit && "lifted", payload.remark);
   return join(
     payload.point,
     payload.measured.text,
@@ -40,7 +40,9 @@ function writeTest(payload: ContentOf<"test-result">["payload"]): string {
   return join("test", payload.test, payload.measured.text, payload.unit, limit, setup);
 }
 
-const clause = (word: string, value: string | undefined) => (value ? `; ${word} ${value}` : "");
+/** A semicolon parts clauses on the line, so one of the text is doubled. */
+const escaped = (text: string) => text.replaceAll(";", ";;");
+const clause = (word: string, value: string | undefined) => (value ? `; ${word} ${escaped(value)}` : "");
 
 /**
  * Writes an entry as the bench line that makes it. The forms show it, so that using them teaches the line.
@@ -51,7 +53,7 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
   switch (kind) {
     case "take-in":
       return (
-        `take in: ${payload.complaint}; policy ${payload.policy}` +
+        `take in: ${escaped(payload.complaint)}; policy ${payload.policy}` +
         clause("since", payload.since) +
         clause("wants", payload.wants) +
         clause("with", payload.received.join(", ")) +
@@ -81,7 +83,7 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
       return `${payload.state === "passed" ? "done" : "pass"} ${STEP_NAMES[payload.step].toLowerCase()}${payload.reason ? `: ${payload.reason}` : ""}`;
     case "hand-back":
       return (
-        `hand back: ${payload.summary}` +
+        `hand back: ${escaped(payload.summary)}` +
         clause("left", payload.left) +
         clause("watch", payload.watch) +
         `; old parts ${payload.oldParts}` +

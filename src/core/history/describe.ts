@@ -22,7 +22,7 @@ function describeReading(payload: ContentOf<"reading">["payload"]): Line {
   const line = payload.lineVolts ? ` at ${format(payload.lineVolts, "voltage")} line` : "";
   const against = corrected !== undefined ? `, expected ${format(corrected, payload.quantity)}` : "";
   const off = ratio !== undefined ? ` (${formatDeviation(ratio - 1)})` : "";
-  const text = `${measured}${line}${against}${off}${payload.inCircuit ? ", in circuit" : ""}`;
+  const text = `${measured}${line}${against}${off}${payload.inCircuit ? ", in circuit" : ""}${payload.remark ? `, ${payload.remark}` : ""}`;
   if (verdict === "none") return { subject: payload.point, text };
   return { subject: payload.point, text, verdict: verdict === "good" ? "good" : verdict === "no-proof" ? "watch" : "bad" };
 }

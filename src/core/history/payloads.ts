@@ -81,6 +81,7 @@ export const reading = z.object({
   lineVolts: z.number().positive("The line voltage is above zero.").max(480, "A line above 480 V is not a bench supply.").optional(),
   meter: short("The meter").optional(),
   inCircuit: z.boolean().optional(),
+  remark: short("The remark").optional(),
 });
 
 export const ACTIONS = [
