@@ -96,6 +96,6 @@ test("a set goes through the shop by touch", async ({ page }) => {
   await expect(page.getByLabel("What was done")).toHaveValue(/C1 replaced/);
   await page.getByRole("button", { name: "Hand it back" }).tap();
   await expect(plate(page).getByText(/^Handed back/)).toBeVisible();
-  await page.getByRole("link", { name: "Service record" }).tap();
+  await plate(page).getByRole("link", { name: "Service record" }).tap();
   await expect(page.getByText("Noor Haddad")).toBeVisible();
 });
