@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync } from "node:fs";
+import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, readlinkSync, renameSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import path from "node:path";
 import postgres from "postgres";
@@ -75,6 +75,15 @@ const alive = (pid: number): boolean => {
 export function commandOf(pid: number): string {
   try {
     return readFileSync(`/proc/${pid}/cmdline`, "utf8").replaceAll("\0", " ");
+  } catch {
+    return "";
+  }
+}
+
+/** The folder a process works in, or nothing when it is not ours to see. */
+export function folderOf(pid: number): string {
+  try {
+    return readlinkSync(`/proc/${pid}/cwd`);
   } catch {
     return "";
   }

@@ -5,7 +5,7 @@ import { createServer } from "node:net";
 import path from "node:path";
 import { parseArgs } from "node:util";
 import { migrateDatabase } from "@/db/migrate";
-import { commandOf, ensureDatabase, startCluster, Trouble, type Cluster } from "./cluster";
+import { commandOf, ensureDatabase, folderOf, startCluster, Trouble, type Cluster } from "./cluster";
 import { seedWhenEmpty } from "./demo-data/seed";
 import { build, end, ended, ROOT, serve } from "./server";
 
@@ -54,14 +54,24 @@ function portFree(port: number): Promise<void> {
   });
 }
 
+/** The server that an earlier start left behind when it was killed: ours by its command and its folder. */
+async function endOrphan(pid: number): Promise<void> {
+  if (pid === 0 || !/\bnext\b|next-server/.test(commandOf(pid)) || folderOf(pid) !== ROOT) return;
+  say("The application was still running from an earlier start; it is started anew.");
+  // It led a group of its own (see start in server.ts); its workers hold the port.
+  process.kill(-pid, "SIGKILL");
+  for (let tries = 0; tries < 40 && commandOf(pid) !== ""; tries += 1) await new Promise((resolve) => setTimeout(resolve, 100));
+}
+
 /** Refuses a second start on the same data, forgets a pid file that was left behind, and writes a new one. */
-function claim(data: string, port: number): string {
+async function claim(data: string, port: number): Promise<string> {
   const file = path.join(data, "demo.pid");
   try {
     mkdirSync(data, { recursive: true, mode: 0o755 });
-    const [pid = "0", itsPort = ""] = existsSync(file) ? readFileSync(file, "utf8").split(" ") : [];
+    const [pid = "0", itsPort = "", server = "0"] = existsSync(file) ? readFileSync(file, "utf8").trim().split(" ") : [];
     if (Number(pid) !== process.pid && commandOf(Number(pid)).includes("scripts/demo.ts"))
-      throw new Trouble(`Jumelle is running already: http://127.0.0.1:${itsPort.trim()} (process ${pid}). Stop that one first.`);
+      throw new Trouble(`Jumelle is running already: http://127.0.0.1:${itsPort} (process ${pid}). Stop that one first.`);
+    await endOrphan(Number(server));
     writeFileSync(file, `${process.pid} ${port}\n`);
     return file;
   } catch (error) {
@@ -92,11 +102,11 @@ async function main(): Promise<void> {
   const { port, reset } = options();
   const external = process.env.DATABASE_URL;
   if (external && reset) throw new Trouble("--reset erases only a database that bin/demo made itself. Empty the one in DATABASE_URL by hand, then start again.");
-  await portFree(port);
   let url = external;
+  const data = external ? "" : dataFolder();
+  if (!external) stateFile = await claim(data, port);
+  await portFree(port);
   if (!url) {
-    const data = dataFolder();
-    stateFile = claim(data, port);
     cluster = await startCluster(path.join(data, "pg"), say);
     await ensureDatabase(cluster.url("postgres"), "jumelle", reset);
     url = cluster.url("jumelle");
@@ -105,7 +115,10 @@ async function main(): Promise<void> {
   if (await seedWhenEmpty(url, new Date())) say("The demo shop is loaded.");
   await build(track, say);
   if (stopping) return;
-  const server = await serve(port, url, track);
+  const server = await serve(port, url, (started) => {
+    track(started);
+    if (stateFile) writeFileSync(stateFile, `${process.pid} ${port} ${started.pid}\n`);
+  });
   say(`\nJumelle is open at http://127.0.0.1:${port}\nCtrl-C stops it; the data stays.`);
   await ended(server);
   if (!stopping) await shutDown(1, "The application ended by itself.");

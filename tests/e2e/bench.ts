@@ -6,7 +6,7 @@ export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
     async ({ page }, use) => {
       const trouble = { allowed: false };
       const seen: string[] = [];
-      page.on("console", (message) => message.type() === "error" && seen.push(message.text()));
+      page.on("console", (message) => message.type() === "error" && seen.push(`${message.text()} ${message.location().url}`));
       page.on("pageerror", (error) => seen.push(String(error)));
       await use(trouble);
       if (!trouble.allowed) expect(seen).toEqual([]);
