@@ -1,11 +1,20 @@
 import { expect, test as base, type Page } from "@playwright/test";
 
+/** A page is used once it is alive: what is typed before its scripts run would be lost to a form. */
+function waitUntilAlive(page: Page): void {
+  const goto = page.goto.bind(page);
+  const reload = page.reload.bind(page);
+  page.goto = (url, options) => goto(url, { waitUntil: "networkidle", ...options });
+  page.reload = (options) => reload({ waitUntil: "networkidle", ...options });
+}
+
 /** Every test fails on an error in the console or an exception on the page. Tests that break things on purpose say so. */
 export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
   expectTrouble: [
     async ({ page }, use) => {
       const trouble = { allowed: false };
       const seen: string[] = [];
+      waitUntilAlive(page);
       page.on("console", (message) => message.type() === "error" && seen.push(`${message.text()} ${message.location().url}`));
       page.on("pageerror", (error) => seen.push(String(error)));
       await use(trouble);
