@@ -1,0 +1,49 @@
+import { describe, expect, it } from "vitest";
+import { lineContext, parseLine } from ".";
+import { settle, type Entry } from "../history";
+import { amend, atOf, entry, idOf, note, replace, SHEET, VISIT, withdraw, work } from "../history/fixtures";
+
+const context = (entries: Entry[], sheet = SHEET) =>
+  lineContext({ sheet, year: 1937, settled: settle(entries).settled, visitId: VISIT, now: atOf(500) });
+
+describe("what a line is read against", () => {
+  it("knows the model's designators, and those that work has added", () => {
+    expect(context([]).known).toEqual(new Set(["C14", "C1", "R7", "R9", "V4"]));
+    const split = work(["C1"], "replaced", {
+      now: [
+        { designator: "C1A", text: "22µ/450" },
+        { designator: "C1B", text: "22µ/450" },
+      ],
+    });
+    expect([...context([entry(1, split)]).known]).toEqual(expect.arrayContaining(["C1A", "C1B"]));
+    expect(context([entry(1, replace("C77", "47n"))]).known.has("C77")).toBe(true);
+  });
+
+  it("checks nothing against a model without a parts list", () => {
+    const bare = { ...SHEET, components: [], tubes: [] };
+    expect(context([entry(1, replace("C77", "47n"))], bare).known.size).toBe(0);
+    expect(parseLine("C5 leaky -> 0.1/630", context([], bare)).kind).toBe("draft");
+  });
+
+  it("takes readings for the baseline until a part was worked on, and for the proof afterwards", () => {
+    expect(context([]).phase).toBe("baseline");
+    expect(context([entry(1, work(["R9"], "left", { why: "sound" }))]).phase).toBe("baseline");
+    expect(context([entry(1, replace("C14", "47n/630"))]).phase).toBe("prove");
+    expect(context([entry(1, replace("C14", "47n/630")), amend(2, idOf(1), withdraw())]).phase).toBe("baseline");
+  });
+
+  it("numbers the tape in order of events, withdrawn entries included", () => {
+    const { tape } = context([entry(3, note("c")), entry(1, note("a")), entry(2, note("b")), amend(4, idOf(2), withdraw())]);
+    expect(tape.map(({ n, id }) => [n, id])).toEqual([
+      [1, idOf(1)],
+      [2, idOf(2)],
+      [3, idOf(3)],
+    ]);
+    expect(tape[1]?.content).toBeNull();
+  });
+
+  it("asks to undo a withdrawal rather than to amend it", () => {
+    const result = parseLine("amend #1 note x because y", context([entry(1, note("a")), amend(2, idOf(1), withdraw())]));
+    expect(result).toMatchObject({ kind: "not-understood", message: expect.stringContaining("withdrawn already") });
+  });
+});
