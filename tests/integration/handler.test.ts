@@ -1,0 +1,76 @@
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { entriesOfSet } from "@/db/entries";
+import { handleAppend } from "@/server/append-handler";
+import { PERSON_COOKIE } from "@/server/person";
+import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+
+let held: Awaited<ReturnType<typeof freshDatabase>>;
+let shop: Shop;
+
+beforeAll(async () => {
+  held = await freshDatabase();
+  shop = await openShop(held.db);
+  vi.stubEnv("DATABASE_URL", held.url);
+});
+afterAll(async () => {
+  vi.unstubAllEnvs();
+  await held.close();
+});
+
+const post = async (body: string, headers: Record<string, string> = {}) => {
+  const request = new Request("http://127.0.0.1:3000/api/entries", {
+    method: "POST",
+    body,
+    headers: { host: "127.0.0.1:3000", ...headers },
+  });
+  const answer = await handleAppend(request);
+  return { status: answer.status, body: (await answer.json()) as { entry?: { by: string }; problems?: { message: string }[] } };
+};
+const message = (answer: Awaited<ReturnType<typeof post>>) => answer.body.problems?.[0]?.message;
+
+describe("the append route", () => {
+  it("writes in the name of the person whom the device remembers, else of the first", async () => {
+    const cookie = `jumelle-theme=cellar; ${PERSON_COOKIE}=${shop.tomasz}`;
+    expect((await post(JSON.stringify(draftNote(shop, "a")), { cookie })).body.entry?.by).toBe(shop.tomasz);
+    expect((await post(JSON.stringify(draftNote(shop, "b")))).body.entry?.by).toBe(shop.wren);
+    const stranger = `${PERSON_COOKIE}=${shop.set}`;
+    expect((await post(JSON.stringify(draftNote(shop, "c")), { cookie: stranger })).body.entry?.by).toBe(shop.wren);
+  });
+
+  it("takes entries from its own pages only", async () => {
+    const draft = JSON.stringify(draftNote(shop, "from elsewhere"));
+    expect(await post(draft, { origin: "http://elsewhere.example" })).toMatchObject({ status: 403 });
+    expect(await post(draft, { origin: "null" })).toMatchObject({ status: 403 });
+    expect(await post(draft, { origin: "http://127.0.0.1:3000" })).toMatchObject({ status: 200 });
+  });
+
+  it("answers what is no entry with a sentence", async () => {
+    expect(await post("{half")).toMatchObject({ status: 400 });
+    expect(await post(JSON.stringify(draftNote(shop, "")))).toMatchObject({ status: 422 });
+    expect(message(await post(JSON.stringify(draftNote(shop, ""))))).toContain("The note is empty");
+    expect(await post("null")).toMatchObject({ status: 422 });
+    expect(await post(JSON.stringify(draftNote(shop, "x".repeat(300_000))))).toMatchObject({ status: 413 });
+  });
+
+  it("keeps markup as it is written", async () => {
+    const markup = "<script>alert(1)</script>";
+    await post(JSON.stringify(draftNote(shop, markup)));
+    const texts = (await entriesOfSet(held.db, shop.set)).map((entry) => (entry.kind === "note" ? entry.payload.text : ""));
+    expect(texts).toContain(markup);
+  });
+
+  it("logs an unexpected failure as one JSON line, and shows its reference", async () => {
+    const lines: string[] = [];
+    const quiet = vi.spyOn(console, "error").mockImplementation((line: string) => void lines.push(line));
+    // An id that is held by the entry of a set whose row does not read makes the reading fail.
+    const { logEntry } = await import("@/db/schema");
+    const draft = draftNote(shop, "x");
+    await held.db.insert(logEntry).values({ ...draft, payload: { v: 1 }, by: shop.wren });
+    const answer = await post(JSON.stringify(draft));
+    quiet.mockRestore();
+    expect(answer.status).toBe(500);
+    const { level, reference, where } = JSON.parse(lines[0] ?? "{}") as Record<string, string>;
+    expect([level, where]).toEqual(["error", "append"]);
+    expect(message(answer)).toContain(`Reference ${reference}`);
+  });
+});
