@@ -26,17 +26,24 @@ function clusterOwner(): Owner {
   if (process.getuid?.() !== 0) return undefined;
   const ask = (flag: string) => Number(spawnSync("id", [flag, "postgres"], { encoding: "utf8" }).stdout.trim());
   const uid = ask("-u");
-  if (!uid) throw new Trouble("PostgreSQL does not run as root, and there is no user “postgres”: apt-get install -y postgresql brings it.");
+  if (!uid)
+    throw new Trouble(
+      "PostgreSQL does not run as root, and there is no user “postgres”: apt-get install -y postgresql brings it.",
+    );
   return { uid, gid: ask("-g") };
 }
 
 const DEBIAN = "/usr/lib/postgresql";
 
 function binaries(version?: string): string {
-  const versions = existsSync(DEBIAN) ? readdirSync(DEBIAN).filter((name) => existsSync(path.join(DEBIAN, name, "bin/initdb"))) : [];
+  const versions = existsSync(DEBIAN)
+    ? readdirSync(DEBIAN).filter((name) => existsSync(path.join(DEBIAN, name, "bin/initdb")))
+    : [];
   const newest = versions.sort((a, b) => Number(b) - Number(a))[0];
   if (version && newest && !versions.includes(version))
-    throw new Trouble(`The database was made by PostgreSQL ${version}; installed is ${newest}. Install postgresql-${version}, or move the folder away to begin anew.`);
+    throw new Trouble(
+      `The database was made by PostgreSQL ${version}; installed is ${newest}. Install postgresql-${version}, or move the folder away to begin anew.`,
+    );
   if (version ?? newest) return path.join(DEBIAN, version ?? newest ?? "", "bin");
   const found = spawnSync("pg_config", ["--bindir"], { encoding: "utf8" }).stdout?.trim();
   if (found) return found;
@@ -46,8 +53,16 @@ function binaries(version?: string): string {
 function run(command: string, args: string[], owner: Owner): { ok: boolean; output: string } {
   // The server that pg_ctl starts would keep a pipe open: output goes nowhere, the log file has it.
   const quiet = path.basename(command) === "pg_ctl";
-  const result = spawnSync(command, args, { cwd: "/", encoding: "utf8", stdio: quiet ? "ignore" : ["ignore", "pipe", "pipe"], ...owner });
-  return { ok: result.status === 0, output: `${result.stdout ?? ""}${result.stderr ?? ""}${result.error ?? ""}`.trim() };
+  const result = spawnSync(command, args, {
+    cwd: "/",
+    encoding: "utf8",
+    stdio: quiet ? "ignore" : ["ignore", "pipe", "pipe"],
+    ...owner,
+  });
+  return {
+    ok: result.status === 0,
+    output: `${result.stdout ?? ""}${result.stderr ?? ""}${result.error ?? ""}`.trim(),
+  };
 }
 
 /** A port that nobody listens on. */
@@ -115,7 +130,11 @@ function makeCluster(folder: string, bin: string, owner: Owner, say: (line: stri
   }
   mkdirSync(fresh, { recursive: true, mode: 0o700 });
   if (owner) chownSync(fresh, owner.uid, owner.gid);
-  const made = run(path.join(bin, "initdb"), ["-D", fresh, "-A", "trust", "-U", "postgres", "-E", "UTF8", "--locale=C.UTF-8"], owner);
+  const made = run(
+    path.join(bin, "initdb"),
+    ["-D", fresh, "-A", "trust", "-U", "postgres", "-E", "UTF8", "--locale=C.UTF-8"],
+    owner,
+  );
   if (!made.ok) throw new Trouble(`PostgreSQL could not make a database in ${fresh}:\n${made.output}`);
   // Only a whole cluster gets the real name.
   renameSync(fresh, folder);
@@ -125,15 +144,22 @@ function makeCluster(folder: string, bin: string, owner: Owner, say: (line: stri
  * Starts a cluster in a folder, making it first where needed. Heals a stale pid file and a half-made cluster.
  * @throws Trouble with a message that says what to do
  */
-export async function startCluster(folder: string, say: (line: string) => void, options: string[] = []): Promise<Cluster> {
+export async function startCluster(
+  folder: string,
+  say: (line: string) => void,
+  options: string[] = [],
+): Promise<Cluster> {
   const owner = clusterOwner();
   const parent = path.dirname(folder);
   try {
     mkdirSync(parent, { recursive: true });
   } catch (error) {
-    throw new Trouble(`${parent} cannot be made: ${(error as Error).message}. Run this as the owner of the project's folder.`);
+    throw new Trouble(
+      `${parent} cannot be made: ${(error as Error).message}. Run this as the owner of the project's folder.`,
+    );
   }
-  if (!reachable(parent, owner)) throw new Trouble(`The user “postgres” may not enter ${parent}, so the database cannot live there.`);
+  if (!reachable(parent, owner))
+    throw new Trouble(`The user “postgres” may not enter ${parent}, so the database cannot live there.`);
   const whole = existsSync(path.join(folder, "PG_VERSION")) && existsSync(path.join(folder, "global/pg_control"));
   const version = whole ? readFileSync(path.join(folder, "PG_VERSION"), "utf8").trim() : undefined;
   const bin = binaries(version);
@@ -145,12 +171,26 @@ export async function startCluster(folder: string, say: (line: string) => void, 
   }
   const port = await freePort();
   const log = path.join(folder, "server.log");
-  const settings = ["-p", String(port), "-c", "listen_addresses=127.0.0.1", "-c", `unix_socket_directories=${folder}`, ...options];
-  const started = run(path.join(bin, "pg_ctl"), ["-D", folder, "-l", log, "-w", "-t", "60", "-o", settings.map((s) => `'${s}'`).join(" "), "start"], owner);
+  const settings = [
+    "-p",
+    String(port),
+    "-c",
+    "listen_addresses=127.0.0.1",
+    "-c",
+    `unix_socket_directories=${folder}`,
+    ...options,
+  ];
+  const started = run(
+    path.join(bin, "pg_ctl"),
+    ["-D", folder, "-l", log, "-w", "-t", "60", "-o", settings.map((s) => `'${s}'`).join(" "), "start"],
+    owner,
+  );
   const pid = runningOn(folder);
   if (!started.ok || !pid) {
     const tail = existsSync(log) ? readFileSync(log, "utf8").split("\n").slice(-8).join("\n") : "";
-    throw new Trouble(`PostgreSQL did not start on ${folder}:\n${tail || "It may belong to another user: run this as the owner of the folder."}`);
+    throw new Trouble(
+      `PostgreSQL did not start on ${folder}:\n${tail || "It may belong to another user: run this as the owner of the folder."}`,
+    );
   }
   return {
     folder,

@@ -13,9 +13,12 @@ const say = (line: string) => console.log(line);
 
 function options(): { port: number; reset: boolean } {
   try {
-    const { values } = parseArgs({ options: { port: { type: "string", default: "3000" }, reset: { type: "boolean", default: false } } });
+    const { values } = parseArgs({
+      options: { port: { type: "string", default: "3000" }, reset: { type: "boolean", default: false } },
+    });
     const port = Number(values.port);
-    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Trouble(`--port takes a number from 1 to 65535, not “${values.port}”.`);
+    if (!Number.isInteger(port) || port < 1 || port > 65535)
+      throw new Trouble(`--port takes a number from 1 to 65535, not “${values.port}”.`);
     return { port, reset: values.reset };
   } catch (error) {
     if (error instanceof Trouble) throw error;
@@ -60,7 +63,8 @@ async function endOrphan(pid: number): Promise<void> {
   say("The application was still running from an earlier start; it is started anew.");
   // It led a group of its own (see start in server.ts); its workers hold the port.
   process.kill(-pid, "SIGKILL");
-  for (let tries = 0; tries < 40 && commandOf(pid) !== ""; tries += 1) await new Promise((resolve) => setTimeout(resolve, 100));
+  for (let tries = 0; tries < 40 && commandOf(pid) !== ""; tries += 1)
+    await new Promise((resolve) => setTimeout(resolve, 100));
 }
 
 /** Refuses a second start on the same data, forgets a pid file that was left behind, and writes a new one. */
@@ -68,15 +72,21 @@ async function claim(data: string, port: number): Promise<string> {
   const file = path.join(data, "demo.pid");
   try {
     mkdirSync(data, { recursive: true, mode: 0o755 });
-    const [pid = "0", itsPort = "", server = "0"] = existsSync(file) ? readFileSync(file, "utf8").trim().split(" ") : [];
+    const [pid = "0", itsPort = "", server = "0"] = existsSync(file)
+      ? readFileSync(file, "utf8").trim().split(" ")
+      : [];
     if (Number(pid) !== process.pid && commandOf(Number(pid)).includes("scripts/demo.ts"))
-      throw new Trouble(`Jumelle is running already: http://127.0.0.1:${itsPort} (process ${pid}). Stop that one first.`);
+      throw new Trouble(
+        `Jumelle is running already: http://127.0.0.1:${itsPort} (process ${pid}). Stop that one first.`,
+      );
     await endOrphan(Number(server));
     writeFileSync(file, `${process.pid} ${port}\n`);
     return file;
   } catch (error) {
     if (error instanceof Trouble) throw error;
-    throw new Trouble(`${data} cannot be written to (${(error as NodeJS.ErrnoException).code}). Start as the user who owns it, or clone the project where you may write.`);
+    throw new Trouble(
+      `${data} cannot be written to (${(error as NodeJS.ErrnoException).code}). Start as the user who owns it, or clone the project where you may write.`,
+    );
   }
 }
 
@@ -101,7 +111,10 @@ async function shutDown(code: number, word?: string): Promise<never> {
 async function main(): Promise<void> {
   const { port, reset } = options();
   const external = process.env.DATABASE_URL;
-  if (external && reset) throw new Trouble("--reset erases only a database that bin/demo made itself. Empty the one in DATABASE_URL by hand, then start again.");
+  if (external && reset)
+    throw new Trouble(
+      "--reset erases only a database that bin/demo made itself. Empty the one in DATABASE_URL by hand, then start again.",
+    );
   let url = external;
   const data = external ? "" : dataFolder();
   if (!external) stateFile = await claim(data, port);
@@ -124,7 +137,8 @@ async function main(): Promise<void> {
   if (!stopping) await shutDown(1, "The application ended by itself.");
 }
 
-for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void shutDown(0, "\nStopping…"));
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)
+  process.on(signal, () => void shutDown(0, "\nStopping…"));
 
 main().catch(async (error: unknown) => {
   if (stopping) return;

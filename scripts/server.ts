@@ -19,13 +19,19 @@ function filesBelow(entry: string): string[] {
 
 function sourcesHash(): string {
   const hash = createHash("sha256");
-  for (const file of SOURCES.flatMap(filesBelow).filter((name) => !/\.(test|bench)\.ts$/.test(name)).sort())
+  for (const file of SOURCES.flatMap(filesBelow)
+    .filter((name) => !/\.(test|bench)\.ts$/.test(name))
+    .sort())
     hash.update(file).update(readFileSync(path.join(ROOT, file)));
   return hash.digest("hex");
 }
 
 /** Children are put in a group of their own, so that Ctrl-C reaches them through us and in order. */
-export function start(args: string[], env: Record<string, string>, output: "inherit" | "ignore" = "inherit"): ChildProcess {
+export function start(
+  args: string[],
+  env: Record<string, string>,
+  output: "inherit" | "ignore" = "inherit",
+): ChildProcess {
   return spawn(process.execPath, args, {
     cwd: ROOT,
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
@@ -53,7 +59,8 @@ export async function end(child: ChildProcess | undefined): Promise<void> {
 /** Builds the application when its sources changed since the last build. */
 export async function build(track: (child: ChildProcess) => void, say: (line: string) => void): Promise<void> {
   const hash = sourcesHash();
-  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === hash && existsSync(path.join(ROOT, ".next/BUILD_ID"))) return;
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === hash && existsSync(path.join(ROOT, ".next/BUILD_ID")))
+    return;
   say("Building the application…");
   const child = start([NEXT, "build"], {}, "ignore");
   track(child);
@@ -65,8 +72,16 @@ export async function build(track: (child: ChildProcess) => void, say: (line: st
 const DEMO_SHOP = "Saltmarsh Wireless Repair, Eastholm";
 
 /** Serves the build and waits until it answers. */
-export async function serve(port: number, databaseUrl: string, track: (child: ChildProcess) => void): Promise<ChildProcess> {
-  const child = start([NEXT, "start", "-H", "127.0.0.1", "-p", String(port)], { SHOP_NAME: process.env.SHOP_NAME ?? DEMO_SHOP, DATABASE_URL: databaseUrl, NODE_ENV: "production" }, "ignore");
+export async function serve(
+  port: number,
+  databaseUrl: string,
+  track: (child: ChildProcess) => void,
+): Promise<ChildProcess> {
+  const child = start(
+    [NEXT, "start", "-H", "127.0.0.1", "-p", String(port)],
+    { SHOP_NAME: process.env.SHOP_NAME ?? DEMO_SHOP, DATABASE_URL: databaseUrl, NODE_ENV: "production" },
+    "ignore",
+  );
   track(child);
   for (let tries = 0; tries < 240; tries += 1) {
     if (child.exitCode !== null) throw new Trouble("The application did not start: see the message above.");

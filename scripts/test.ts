@@ -18,11 +18,20 @@ let folder: string | undefined;
 
 async function command(args: string[], env: Record<string, string> = {}): Promise<void> {
   running = start(args, env);
-  if ((await ended(running)) !== 0) throw new Trouble(`failed: ${path.relative(ROOT, args[0] ?? "")} ${args.slice(1).join(" ")}`);
+  if ((await ended(running)) !== 0)
+    throw new Trouble(`failed: ${path.relative(ROOT, args[0] ?? "")} ${args.slice(1).join(" ")}`);
 }
 
 const vitest = (project: string) => () =>
-  command([tool("vitest/vitest.mjs"), "run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report(project)}`]);
+  command([
+    tool("vitest/vitest.mjs"),
+    "run",
+    "--project",
+    project,
+    "--reporter=default",
+    "--reporter=json",
+    `--outputFile.json=${report(project)}`,
+  ]);
 
 /** The browser tests: a throw-away database with the demo shop, the production build, a server of their own. */
 async function browserTests(): Promise<void> {
@@ -35,22 +44,40 @@ async function browserTests(): Promise<void> {
   await seedWhenEmpty(url, new Date());
   const port = await freePort();
   server = await serve(port, url, (child) => (server = child));
-  await command([tool("@playwright/test/cli.js"), "test"], { BASE_URL: `http://127.0.0.1:${port}`, E2E_REPORT: report("e2e") });
+  await command([tool("@playwright/test/cli.js"), "test"], {
+    BASE_URL: `http://127.0.0.1:${port}`,
+    E2E_REPORT: report("e2e"),
+  });
 }
 
 type Stage = { name: string; run: () => Promise<void> };
 
 const lint: Stage = { name: "lint", run: () => command([tool("eslint/bin/eslint.js"), ".", "--max-warnings=0"]) };
+const layout: Stage = {
+  name: "layout of the code",
+  run: () => command([tool("prettier/bin/prettier.cjs"), "--check", "--log-level=warn", "."]),
+};
 const routes: Stage = { name: "route types", run: () => command([tool("next/dist/bin/next"), "typegen"]) };
 const types: Stage = { name: "types", run: () => command([tool("typescript/bin/tsc"), "--noEmit"]) };
-const rule: Stage = { name: "dependency rule", run: () => command([tool("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "src"]) };
+const rule: Stage = {
+  name: "dependency rule",
+  run: () =>
+    command([tool("dependency-cruiser/bin/dependency-cruise.mjs"), "--config", ".dependency-cruiser.cjs", "src"]),
+};
 const unit: Stage = { name: "unit tests", run: vitest("unit") };
 const integration: Stage = { name: "integration tests", run: vitest("integration") };
-const production: Stage = { name: "production build", run: () => build((child) => (running = child), () => {}) };
+const production: Stage = {
+  name: "production build",
+  run: () =>
+    build(
+      (child) => (running = child),
+      () => {},
+    ),
+};
 const e2e: Stage = { name: "browser tests", run: browserTests };
 
 const PLANS: Record<string, Stage[]> = {
-  all: [lint, routes, types, rule, unit, integration, production, e2e],
+  all: [layout, lint, routes, types, rule, unit, integration, production, e2e],
   unit: [unit],
   integration: [integration],
   e2e: [production, e2e],
@@ -79,7 +106,8 @@ async function cleanUp(): Promise<void> {
   if (folder) rmSync(folder, { recursive: true, force: true });
 }
 
-for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => void cleanUp().then(() => process.exit(130)));
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)
+  process.on(signal, () => void cleanUp().then(() => process.exit(130)));
 
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });

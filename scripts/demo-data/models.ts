@@ -23,8 +23,18 @@ const tubes = (table: string) =>
       return { position, type, work: work.join(" ") };
     });
 
-const volts = (point: string, expected: number, withLine = true): ChartPoint => ({ point, quantity: "voltage", expected, ...(withLine ? { withLine } : {}) });
-const amps = (point: string, expected: number, tolerance = 0.2): ChartPoint => ({ point, quantity: "current", expected, tolerance });
+const volts = (point: string, expected: number, withLine = true): ChartPoint => ({
+  point,
+  quantity: "voltage",
+  expected,
+  ...(withLine ? { withLine } : {}),
+});
+const amps = (point: string, expected: number, tolerance = 0.2): ChartPoint => ({
+  point,
+  quantity: "current",
+  expected,
+  tolerance,
+});
 
 export type DemoModel = { maker: string; designation: string; nickname?: string; year: number; sheet: Sheet };
 
@@ -130,7 +140,13 @@ export const MODELS: Record<string, DemoModel> = {
         R3 anode-load 220k @first audio
         R4 grid-leak 680k @output
         R5 bias 170 1W @output`),
-      points: [volts("B+", 185), volts("V4 plate", 165), volts("V4 cathode", 9), volts("V3 plate", 75), amps("String current", 0.1, 0.05)],
+      points: [
+        volts("B+", 185),
+        volts("V4 plate", 165),
+        volts("V4 cathode", 9),
+        volts("V3 plate", 75),
+        amps("String current", 0.1, 0.05),
+      ],
       cautions: [{ step: "make-safe", text: "Grub screws of the knobs are live: wax must cover them." }],
     },
   },
@@ -162,8 +178,19 @@ export const MODELS: Record<string, DemoModel> = {
         R2 bias 10k @mixer
         R3 bias 1k @mixer
         R4 anode-load 3.3k @first audio`),
-      points: [volts("Battery", 9, false), volts("Q1 emitter", -0.9, false), volts("Q2 emitter", -0.7, false), volts("Q4 collector", -4.5, false), amps("Battery current", 0.012, 0.25)],
-      cautions: [{ step: "baseline", text: "Readings are negative against the earth rail: the supply's positive side is ground." }],
+      points: [
+        volts("Battery", 9, false),
+        volts("Q1 emitter", -0.9, false),
+        volts("Q2 emitter", -0.7, false),
+        volts("Q4 collector", -4.5, false),
+        amps("Battery current", 0.012, 0.25),
+      ],
+      cautions: [
+        {
+          step: "baseline",
+          text: "Readings are negative against the earth rail: the supply's positive side is ground.",
+        },
+      ],
     },
   },
   cr21: {
@@ -178,7 +205,9 @@ export const MODELS: Record<string, DemoModel> = {
       highestVolts: 380,
       watts: 95,
       dialect: "m-is-million",
-      tubes: tubes("V1 6BA6 RF\nV2 6BE6 mixer\nV3 6BA6 first IF\nV4 6C4 oscillator\nV5 6BA6 second IF\nV6 6BA6 BFO\nV7 6AL5 detector\nV8 12AX7 audio\nV9 6AQ5 output\nV10 OA2 regulator\nV11 6X4 rectifier"),
+      tubes: tubes(
+        "V1 6BA6 RF\nV2 6BE6 mixer\nV3 6BA6 first IF\nV4 6C4 oscillator\nV5 6BA6 second IF\nV6 6BA6 BFO\nV7 6AL5 detector\nV8 12AX7 audio\nV9 6AQ5 output\nV10 OA2 regulator\nV11 6X4 rectifier",
+      ),
       components: components("C31 avc .1/200 @AVC\nC44 tuned 560p mica @oscillator\nR28 avc 1 meg @AVC"),
       points: [volts("B+", 250), volts("Regulated", 150, false), volts("AVC", -3, false)],
     },
@@ -214,7 +243,9 @@ export const MODELS: Record<string, DemoModel> = {
       watts: 90,
       dialect: "m-is-thousand",
       tubes: tubes("V1 35 first RF\nV2 35 second RF\nV3 24A detector\nV4 47 output\nV5 80 rectifier"),
-      components: components("C8 reservoir 8/500 @power\nC9 smoothing 8/500 @power\nR5 anode-load 250M @detector\nL1 other field coil 1800 Ω @power"),
+      components: components(
+        "C8 reservoir 8/500 @power\nC9 smoothing 8/500 @power\nR5 anode-load 250M @detector\nL1 other field coil 1800 Ω @power",
+      ),
       points: [volts("B+", 250), volts("V4 plate", 235)],
     },
   },
@@ -230,7 +261,9 @@ export const MODELS: Record<string, DemoModel> = {
       highestVolts: 750,
       watts: 260,
       dialect: "m-is-million",
-      tubes: tubes("V1 6AG7 oscillator\nV2 807 PA\nV3 807 PA\nV4 12AX7 speech\nV5 6L6 modulator\nV6 6L6 modulator\nV7 5R4 rectifier\nV8 5R4 rectifier"),
+      tubes: tubes(
+        "V1 6AG7 oscillator\nV2 807 PA\nV3 807 PA\nV4 12AX7 speech\nV5 6L6 modulator\nV6 6L6 modulator\nV7 5R4 rectifier\nV8 5R4 rectifier",
+      ),
       components: components("C22 reservoir 8/1000 @high voltage\nR19 bias 20k 10W @PA"),
       points: [volts("High voltage", 620), volts("Regulated", 210, false)],
     },
@@ -265,7 +298,9 @@ export const MODELS: Record<string, DemoModel> = {
       watts: 1200,
       dialect: "m-is-million",
       tubes: tubes("V1 811A PA\nV2 811A PA\nV3 811A PA\nV4 811A PA"),
-      components: components("R1 other 47 2W @suppressor\nR2 other 47 2W @suppressor\nR3 other 47 2W @suppressor\nR4 other 47 2W @suppressor\nC3 reservoir 100/450 @high voltage"),
+      components: components(
+        "R1 other 47 2W @suppressor\nR2 other 47 2W @suppressor\nR3 other 47 2W @suppressor\nR4 other 47 2W @suppressor\nC3 reservoir 100/450 @high voltage",
+      ),
       points: [volts("High voltage", 1500)],
     },
   },

@@ -27,8 +27,16 @@ type Shop = { people: Ids<Who>; customers: Ids<keyof typeof CUSTOMERS>; models: 
 async function openShop(db: Db): Promise<Shop> {
   const shop: Shop = { people: idsOf(PEOPLE), customers: idsOf(CUSTOMERS), models: idsOf(MODELS) };
   const entries = <T>(table: Record<string, T>) => Object.entries(table);
-  await db.insert(person).values(entries(PEOPLE).map(([key, [name, role]]) => ({ id: shop.people[key as Who], name, role })));
-  await db.insert(customer).values(entries(CUSTOMERS).map(([key, [name, contact]]) => ({ id: shop.customers[key as keyof typeof CUSTOMERS], name, contact })));
+  await db
+    .insert(person)
+    .values(entries(PEOPLE).map(([key, [name, role]]) => ({ id: shop.people[key as Who], name, role })));
+  await db.insert(customer).values(
+    entries(CUSTOMERS).map(([key, [name, contact]]) => ({
+      id: shop.customers[key as keyof typeof CUSTOMERS],
+      name,
+      contact,
+    })),
+  );
   await db.insert(model).values(entries(MODELS).map(([key, data]) => ({ id: shop.models[key] ?? v7(), ...data })));
   return shop;
 }
@@ -41,11 +49,23 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
   if (!kind) throw new Error(`no such model: ${story.model}`);
   for (const { job, days } of story.visits) {
     const visitId = v7();
-    for (const [daysAgo, at, who, line] of days.flatMap((day) => day.lines.map(([time, person, text]) => [day.daysAgo, time, person, text] as const))) {
+    for (const [daysAgo, at, who, line] of days.flatMap((day) =>
+      day.lines.map(([time, person, text]) => [day.daysAgo, time, person, text] as const),
+    )) {
       const when = moment(today, daysAgo, at);
       const id = v7({ msecs: when.getTime() });
-      const read = parseLine(line, lineContext({ sheet: kind.sheet, year: kind.year, settled: settle(entries).settled, visitId, now: when.toISOString() }));
-      if (read.kind !== "draft" || read.draft.type !== "content") throw new Error(`job ${job}: “${line}” does not read: ${JSON.stringify(read)}`);
+      const read = parseLine(
+        line,
+        lineContext({
+          sheet: kind.sheet,
+          year: kind.year,
+          settled: settle(entries).settled,
+          visitId,
+          now: when.toISOString(),
+        }),
+      );
+      if (read.kind !== "draft" || read.draft.type !== "content")
+        throw new Error(`job ${job}: “${line}” does not read: ${JSON.stringify(read)}`);
       const content: Content = read.draft.content;
       const by = shop.people[who];
       if (content.kind === "take-in") {
@@ -66,7 +86,12 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
         if (!result.ok) throw new Error(`job ${job}: ${JSON.stringify(result.problems)}`);
         continue;
       }
-      const appended = await append(db, { id, setId, visitId, at: when.toISOString(), amends: null, ...content }, by, today.getTime());
+      const appended = await append(
+        db,
+        { id, setId, visitId, at: when.toISOString(), amends: null, ...content },
+        by,
+        today.getTime(),
+      );
       if (!appended.ok) throw new Error(`job ${job}: “${line}”: ${JSON.stringify(appended.problems)}`);
       entries.push(appended.entry);
     }

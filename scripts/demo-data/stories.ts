@@ -1,6 +1,10 @@
 import type { MODELS } from "./models";
 
-export const PEOPLE = { wren: ["Wren Okafor", "lead technician"], tomasz: ["Tomasz Bielak", "technician"], ines: ["Ines Marchetti", "front desk and parts"] } as const;
+export const PEOPLE = {
+  wren: ["Wren Okafor", "lead technician"],
+  tomasz: ["Tomasz Bielak", "technician"],
+  ines: ["Ines Marchetti", "front desk and parts"],
+} as const;
 export type Who = keyof typeof PEOPLE;
 
 export const CUSTOMERS = {
@@ -14,7 +18,12 @@ export const CUSTOMERS = {
 
 /** A line as it is typed at the bench; behind | who typed it and when. */
 export type Day = { daysAgo: number; lines: [at: string, who: Who, line: string][] };
-export type Story = { model: keyof typeof MODELS; owner: keyof typeof CUSTOMERS; serial: string; visits: { job: number; days: Day[] }[] };
+export type Story = {
+  model: keyof typeof MODELS;
+  owner: keyof typeof CUSTOMERS;
+  serial: string;
+  visits: { job: number; days: Day[] }[];
+};
 
 const NINE_YEARS = 3290;
 
@@ -30,7 +39,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: NINE_YEARS + 8,
             lines: [
-              ["09:10", "ines", "take in: loud hum, then silent; since the winter; wants to play again; policy original; with mains lead, back cover; missing one control knob; earlier C16 looks newer than the rest; looks cabinet good, cloth torn"],
+              [
+                "09:10",
+                "ines",
+                "take in: loud hum, then silent; since the winter; wants to play again; policy original; with mains lead, back cover; missing one control knob; earlier C16 looks newer than the rest; looks cabinet good, cloth torn",
+              ],
               ["10:20", "wren", "done make safe: looked over and discharged; 0.4 V left on the reservoir by the meter"],
               ["10:50", "wren", "done first power: on a variac in steps; 0.41 A at 230 V, so stopped at 80 %"],
               ["11:05", "wren", "? hum at twice the line frequency"],
@@ -46,7 +59,11 @@ export const STORIES: Story[] = [
               ["10:05", "wren", "C2 16/450 = 4.4µ dried out restuffed -> 22µ/450 electrolytic old in shell"],
               ["10:40", "wren", "C16 .02/600 burst -> 0.022/630 film old discarded"],
               ["11:00", "wren", "R9 25k = 27k left: within tolerance, watch it"],
-              ["11:04", "wren", "C14 .05/400 = 52n left: value is good; leakage not measured, no instrument for it here"],
+              [
+                "11:04",
+                "wren",
+                "C14 .05/400 = 52n left: value is good; leakage not measured, no instrument for it here",
+              ],
               ["11:30", "wren", "V4 gm 3700/4100 on mutual-conductance tester"],
               ["11:36", "wren", "V5 emission 88/100 on emission tester"],
               ["14:10", "wren", "B+ 258 @ 230 with 20 kΩ/V meter prove"],
@@ -57,7 +74,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: NINE_YEARS,
             lines: [
-              ["15:00", "ines", "hand back: filter capacitors restuffed in their own cans, tone capacitor replaced, plays on all bands; left R9 a little high and C14 untested for leakage; watch distortion as it warms up would point at C14; old parts returned"],
+              [
+                "15:00",
+                "ines",
+                "hand back: filter capacitors restuffed in their own cans, tone capacitor replaced, plays on all bands; left R9 a little high and C14 untested for leakage; watch distortion as it warms up would point at C14; old parts returned",
+              ],
             ],
           },
         ],
@@ -68,8 +89,16 @@ export const STORIES: Story[] = [
           {
             daysAgo: 6,
             lines: [
-              ["09:05", "ines", "take in: distorted and fading after ten minutes; since late summer; wants to play again, unmodified; policy original; with mains lead, back cover, both knobs; earlier our own job of nine years ago; looks as it left us"],
-              ["10:15", "tomasz", "done make safe: unplugged, dial glass off, discharged; 0.2 V left on the reservoir by the meter"],
+              [
+                "09:05",
+                "ines",
+                "take in: distorted and fading after ten minutes; since late summer; wants to play again, unmodified; policy original; with mains lead, back cover, both knobs; earlier our own job of nine years ago; looks as it left us",
+              ],
+              [
+                "10:15",
+                "tomasz",
+                "done make safe: unplugged, dial glass off, discharged; 0.2 V left on the reservoir by the meter",
+              ],
               ["10:40", "tomasz", "done first power: variac in steps with the 5Y3 out, then in; 0.36 A at 230 V"],
               ["11:00", "tomasz", "B+ 224 @ 231 with digital meter baseline"],
               ["11:02", "tomasz", "V1 plate 221 @ 231 with digital meter baseline"],
@@ -88,12 +117,20 @@ export const STORIES: Story[] = [
           {
             daysAgo: 5,
             lines: [
-              ["09:20", "wren", "note positive grid on V4 and a high cathode: it conducts too hard. C14 was left untested in job 214"],
+              [
+                "09:20",
+                "wren",
+                "note positive grid on V4 and a high cathode: it conducts too hard. C14 was left untested in job 214",
+              ],
               ["09:40", "wren", "R7 470k = 612k"],
               ["09:44", "wren", "R9 25k = 33.6k"],
               ["09:47", "wren", "R8 470k = 455k"],
               ["09:50", "wren", "done find: C14 leaks; grid falls to zero with it lifted"],
-              ["10:30", "wren", "C14 .05/400 leaky restuffed -> 0.047/630 film: 2 MΩ at 250 V, measured on the bench old in shell"],
+              [
+                "10:30",
+                "wren",
+                "C14 .05/400 leaky restuffed -> 0.047/630 film: 2 MΩ at 250 V, measured on the bench old in shell",
+              ],
               ["11:10", "wren", "R7 470k = 612k drifted -> 470k 1W old in bag"],
             ],
           },
@@ -101,7 +138,11 @@ export const STORIES: Story[] = [
             daysAgo: 3,
             lines: [
               ["10:00", "ines", "note 27k 3W metal oxide came in, bin R-31"],
-              ["10:40", "wren", "R9 25k = 33.6k drifted -> 27k 3W metal oxide: 25 k is no preferred value; 27 k lowers the screen by 3 V old in bag"],
+              [
+                "10:40",
+                "wren",
+                "R9 25k = 33.6k drifted -> 27k 3W metal oxide: 25 k is no preferred value; 27 k lowers the screen by 3 V old in bag",
+              ],
               ["11:00", "wren", "R10 250 = 247 left: within tolerance"],
               ["11:20", "wren", "V4 gm 2900/4100 on mutual-conductance tester"],
               ["11:50", "wren", "VR1 cleaned: scratchy at the quiet end"],
@@ -128,8 +169,16 @@ export const STORIES: Story[] = [
           {
             daysAgo: 3,
             lines: [
-              ["13:30", "ines", "take in: blows the pilot lamp, one tube glows too bright; since a tube was changed by a neighbour; wants to play again; policy reliability; with two spare tubes in a box; missing back cover; earlier one tube was swapped"],
-              ["15:10", "tomasz", "done make safe: on the isolation transformer; wax on the grub screws; discharged, 0 V by the meter"],
+              [
+                "13:30",
+                "ines",
+                "take in: blows the pilot lamp, one tube glows too bright; since a tube was changed by a neighbour; wants to play again; policy reliability; with two spare tubes in a box; missing back cover; earlier one tube was swapped",
+              ],
+              [
+                "15:10",
+                "tomasz",
+                "done make safe: on the isolation transformer; wax on the grub screws; discharged, 0 V by the meter",
+              ],
               ["15:30", "tomasz", "? pilot lamp flashes at switch-on"],
               ["15:32", "tomasz", "? V2 glows far brighter than the others"],
             ],
@@ -138,7 +187,11 @@ export const STORIES: Story[] = [
             daysAgo: 2,
             lines: [
               ["09:40", "tomasz", "String current 0.118 A @ 220 with digital meter check"],
-              ["09:50", "tomasz", "note V2 is marked for another heater current: its print is worn, the getter is not a UF41's"],
+              [
+                "09:50",
+                "tomasz",
+                "note V2 is marked for another heater current: its print is worn, the getter is not a UF41's",
+              ],
               ["10:00", "tomasz", "pass first power: stopped at 60 V, the string is out of balance"],
               ["10:05", "ines", "wait parts UF41 with its own test, on order"],
             ],
@@ -158,7 +211,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 2,
             lines: [
-              ["16:20", "ines", "take in: dead when cold, comes to life in the sun; since last winter; wants to play again; policy reliability; with leather case; looks case scuffed"],
+              [
+                "16:20",
+                "ines",
+                "take in: dead when cold, comes to life in the sun; since last winter; wants to play again; policy reliability; with leather case; looks case scuffed",
+              ],
             ],
           },
           {
@@ -190,7 +247,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 12,
             lines: [
-              ["10:00", "ines", "take in: AGC pumps, one band is off calibration; wants on frequency again; policy original; with mains lead, manual"],
+              [
+                "10:00",
+                "ines",
+                "take in: AGC pumps, one band is off calibration; wants on frequency again; policy original; with mains lead, manual",
+              ],
               ["11:00", "wren", "done make safe: discharged, measured 0.3 V"],
               ["11:40", "wren", "done first power: series lamp, dims within seconds"],
               ["11:50", "wren", "B+ 247 @ 230 baseline"],
@@ -216,7 +277,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 4,
             lines: [
-              ["11:00", "ines", "take in: stops playing as the batteries sag; wants to play at the seaside; policy museum; with handle strap; missing battery plug"],
+              [
+                "11:00",
+                "ines",
+                "take in: stops playing as the batteries sag; wants to play at the seaside; policy museum; with handle strap; missing battery plug",
+              ],
               ["12:00", "ines", "wait owner may the battery plug be a reproduction?"],
             ],
           },
@@ -235,7 +300,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 20,
             lines: [
-              ["09:00", "ines", "take in: silent; wants to play in the exhibition; policy museum; with loudspeaker, mains lead"],
+              [
+                "09:00",
+                "ines",
+                "take in: silent; wants to play in the exhibition; policy museum; with loudspeaker, mains lead",
+              ],
               ["10:00", "wren", "done make safe: field coil open at the meter; discharged, 0 V"],
               ["10:20", "wren", "pass first power: no B+ possible with the field coil open"],
               ["10:21", "wren", "pass baseline: no B+ possible with the field coil open"],
@@ -258,7 +327,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 2,
             lines: [
-              ["14:00", "ines", "take in: chirps on key-down and modulates badly; wants clean on the air; policy reliability; with key, two crystals; missing dummy load"],
+              [
+                "14:00",
+                "ines",
+                "take in: chirps on key-down and modulates badly; wants clean on the air; policy reliability; with key, two crystals; missing dummy load",
+              ],
             ],
           },
         ],
@@ -276,7 +349,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 9,
             lines: [
-              ["10:30", "ines", "take in: transmit fades when warm; wants full output, and an outlet for a frequency counter; policy reliability; with microphone, spare board"],
+              [
+                "10:30",
+                "ines",
+                "take in: transmit fades when warm; wants full output, and an outlet for a frequency counter; policy reliability; with microphone, spare board",
+              ],
               ["14:00", "tomasz", "done make safe: interlock in, discharged, 1.1 V by the meter"],
               ["14:40", "tomasz", "done first power: into the dummy load, receive only"],
               ["15:00", "tomasz", "12 V rail 12.1 baseline"],
@@ -300,7 +377,11 @@ export const STORIES: Story[] = [
           {
             daysAgo: 9,
             lines: [
-              ["10:40", "ines", "take in: half its output, one anode red; wants full output; policy reliability; with spare 811A"],
+              [
+                "10:40",
+                "ines",
+                "take in: half its output, one anode red; wants full output; policy reliability; with spare 811A",
+              ],
               ["15:40", "wren", "done make safe: 1.5 kV bank discharged through the stick and measured, 0 V"],
               ["16:00", "wren", "pass first power: one anode went red at once, switched off"],
               ["16:02", "wren", "pass baseline: one anode went red at once, switched off"],

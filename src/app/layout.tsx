@@ -4,7 +4,10 @@ import { Shell } from "@/features/shell/Shell";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import "./globals.css";
 
-export const metadata: Metadata = { title: { default: "Jumelle", template: "%s · Jumelle" }, description: "The bench logbook of a restoration shop" };
+export const metadata: Metadata = {
+  title: { default: "Jumelle", template: "%s · Jumelle" },
+  description: "The bench logbook of a restoration shop",
+};
 
 // Everything here is read from the shop's own database.
 export const dynamic = "force-dynamic";

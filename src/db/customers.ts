@@ -8,7 +8,8 @@ export const customers = (db: Tx): Promise<Customer[]> => db.select().from(custo
 
 export type Saved = { ok: true; version: number } | { ok: false; message: string };
 
-export const STALE = "Somebody else changed this in the meantime. What you typed is still here: reload to see theirs, then save again.";
+export const STALE =
+  "Somebody else changed this in the meantime. What you typed is still here: reload to see theirs, then save again.";
 
 /** Changes a customer if nobody else has done so since `version` was read. */
 export async function saveCustomer(db: Tx, change: Customer): Promise<Saved> {

@@ -14,7 +14,8 @@ const iso = (text: string) => new Date(text).toISOString();
 /** A stored row as an entry: its payload is lifted to the present version and held against its schema. */
 function read(row: typeof logEntry.$inferSelect): Entry {
   const body = bodySchema.safeParse({ kind: row.kind, payload: upgrade(row.kind, row.payload) });
-  if (!body.success) throw new Error(`log entry ${row.id} (${row.kind}) does not read: ${body.error.issues[0]?.message}`);
+  if (!body.success)
+    throw new Error(`log entry ${row.id} (${row.kind}) does not read: ${body.error.issues[0]?.message}`);
   return {
     id: row.id,
     setId: row.setId,
@@ -44,7 +45,11 @@ function brokenConstraint(error: unknown): string | undefined {
 async function write(db: Db, draft: Draft, by: string, moves: readonly Move[]): Promise<Entry> {
   return db.transaction(async (tx) => {
     const { id, setId, visitId, kind, payload, at, amends } = draft;
-    const [added] = await tx.insert(logEntry).values({ id, setId, visitId, kind, payload, at, amends, by }).onConflictDoNothing({ target: logEntry.id }).returning();
+    const [added] = await tx
+      .insert(logEntry)
+      .values({ id, setId, visitId, kind, payload, at, amends, by })
+      .onConflictDoNothing({ target: logEntry.id })
+      .returning();
     // A retry of an entry that arrived before: the first one stands, and its stock moves with it.
     const [row] = added ? [added] : await tx.select().from(logEntry).where(eq(logEntry.id, id));
     if (added && moves.length > 0) await tx.insert(stockMove).values(moves.map((move) => ({ ...move, entryId: id })));
@@ -62,7 +67,13 @@ async function write(db: Db, draft: Draft, by: string, moves: readonly Move[]): 
  * @param moves stock that the work takes or returns, written in the same transaction
  * @returns the entry as it stands in the log (a retry with the same id returns the first one), or what is wrong
  */
-export async function append(db: Db, draft: unknown, by: string, now: number, moves: readonly Move[] = []): Promise<Appended> {
+export async function append(
+  db: Db,
+  draft: unknown,
+  by: string,
+  now: number,
+  moves: readonly Move[] = [],
+): Promise<Appended> {
   const parsed = draftSchema.safeParse(draft);
   if (!parsed.success) return { ok: false, problems: sentences(parsed.error) };
   const { payload, at } = parsed.data;
@@ -71,18 +82,24 @@ export async function append(db: Db, draft: unknown, by: string, now: number, mo
   if (wrong) return { ok: false, problems: [{ path: "at", message: wrong }] };
   try {
     const entry = await write(db, parsed.data, by, moves);
-    if (entry.setId !== parsed.data.setId) return { ok: false, problems: [{ path: "id", message: "This id belongs to an entry of another set." }] };
+    if (entry.setId !== parsed.data.setId)
+      return { ok: false, problems: [{ path: "id", message: "This id belongs to an entry of another set." }] };
     return { ok: true, entry };
   } catch (error) {
     const constraint = brokenConstraint(error);
-    if (constraint && FOREIGN_KEYS[constraint]) return { ok: false, problems: [{ path: "", message: FOREIGN_KEYS[constraint] }] };
+    if (constraint && FOREIGN_KEYS[constraint])
+      return { ok: false, problems: [{ path: "", message: FOREIGN_KEYS[constraint] }] };
     throw error;
   }
 }
 
 /** All entries of a set, as they happened. */
 export async function entriesOfSet(db: Tx, setId: string): Promise<Entry[]> {
-  const rows = await db.select().from(logEntry).where(eq(logEntry.setId, setId)).orderBy(asc(logEntry.at), asc(logEntry.id));
+  const rows = await db
+    .select()
+    .from(logEntry)
+    .where(eq(logEntry.setId, setId))
+    .orderBy(asc(logEntry.at), asc(logEntry.id));
   return rows.map(read);
 }
 
@@ -90,7 +107,11 @@ export async function entriesOfSet(db: Tx, setId: string): Promise<Entry[]> {
 export async function entriesOfSets(db: Tx, setIds: readonly string[]): Promise<Map<string, Entry[]>> {
   const bySet = new Map<string, Entry[]>(setIds.map((id) => [id, []]));
   if (setIds.length === 0) return bySet;
-  const rows = await db.select().from(logEntry).where(inArray(logEntry.setId, [...setIds])).orderBy(asc(logEntry.at), asc(logEntry.id));
+  const rows = await db
+    .select()
+    .from(logEntry)
+    .where(inArray(logEntry.setId, [...setIds]))
+    .orderBy(asc(logEntry.at), asc(logEntry.id));
   for (const row of rows) bySet.get(row.setId)?.push(read(row));
   return bySet;
 }

@@ -52,8 +52,12 @@ export const model = pgTable(
 
 export const set = pgTable("set", {
   id: uuid("id").primaryKey(),
-  modelId: uuid("model_id").notNull().references(() => model.id),
-  ownerId: uuid("owner_id").notNull().references(() => customer.id),
+  modelId: uuid("model_id")
+    .notNull()
+    .references(() => model.id),
+  ownerId: uuid("owner_id")
+    .notNull()
+    .references(() => customer.id),
   serial: text("serial").notNull().default(""),
 });
 
@@ -61,7 +65,9 @@ export const visit = pgTable(
   "visit",
   {
     id: uuid("id").primaryKey(),
-    setId: uuid("set_id").notNull().references(() => set.id),
+    setId: uuid("set_id")
+      .notNull()
+      .references(() => set.id),
     /** the number on the tag */
     job: integer("job").notNull().unique().generatedByDefaultAsIdentity({ startWith: 1001 }),
     openedAt: moment("opened_at").notNull().default(now()),
@@ -74,13 +80,17 @@ export const logEntry = pgTable(
   "log_entry",
   {
     id: uuid("id").primaryKey(),
-    setId: uuid("set_id").notNull().references(() => set.id),
+    setId: uuid("set_id")
+      .notNull()
+      .references(() => set.id),
     visitId: uuid("visit_id").notNull(),
     kind: text("kind").notNull(),
     payload: jsonb("payload").notNull(),
     at: moment("at").notNull(),
     recordedAt: moment("recorded_at").notNull().default(now()),
-    by: uuid("by").notNull().references(() => person.id),
+    by: uuid("by")
+      .notNull()
+      .references(() => person.id),
     amends: uuid("amends"),
   },
   (t) => [
@@ -107,7 +117,10 @@ export const stockPart = pgTable(
     priceMinor: integer("price_minor"),
     currency: text("currency").notNull().default("EUR"),
   },
-  (t) => [check("price_positive", sql`${t.priceMinor} >= 0`), check("currency_code", sql`${t.currency} ~ '^[A-Z]{3}$'`)],
+  (t) => [
+    check("price_positive", sql`${t.priceMinor} >= 0`),
+    check("currency_code", sql`${t.currency} ~ '^[A-Z]{3}$'`),
+  ],
 );
 
 /** What went into and out of stock; the stock of a part is the sum of its moves. */
@@ -115,7 +128,9 @@ export const stockMove = pgTable(
   "stock_move",
   {
     id: bigint("id", { mode: "number" }).primaryKey().generatedAlwaysAsIdentity(),
-    partId: uuid("part_id").notNull().references(() => stockPart.id),
+    partId: uuid("part_id")
+      .notNull()
+      .references(() => stockPart.id),
     /** the work that took or returned it, written in the same transaction */
     entryId: uuid("entry_id").references(() => logEntry.id),
     quantity: integer("quantity").notNull(),

@@ -46,8 +46,15 @@ export async function searchSets(db: Tx, query: string, now: string): Promise<Hi
     const { settled } = settle(file.entries);
     const inShop = file.visits.some((visit) => !closedAt(settled, visit.id));
     if (!designator) return { file, inShop };
-    const position = asBuilt(settled, file.model.sheet, now).find((p) => p.designator === designator || p.parts.some((part) => part.designator === designator));
+    const position = asBuilt(settled, file.model.sheet, now).find(
+      (p) => p.designator === designator || p.parts.some((part) => part.designator === designator),
+    );
     const work = ofKind(settled, "part-work").findLast(({ entry }) => entry.id === position?.work.at(-1));
-    return { file, inShop, ...(position ? { position } : {}), ...(work ? { lastWork: describeWork(work.content.payload) } : {}) };
+    return {
+      file,
+      inShop,
+      ...(position ? { position } : {}),
+      ...(work ? { lastWork: describeWork(work.content.payload) } : {}),
+    };
   });
 }

@@ -10,7 +10,10 @@ import { customer, logEntry, model, set, visit } from "./schema";
 export type SetRecord = { id: string; serial: string; model: Model; owner: Customer };
 export type SetFile = SetRecord & { visits: Visit[]; entries: Entry[] };
 
-const readVisit = (row: typeof visit.$inferSelect): Visit => ({ ...row, openedAt: new Date(row.openedAt).toISOString() });
+const readVisit = (row: typeof visit.$inferSelect): Visit => ({
+  ...row,
+  openedAt: new Date(row.openedAt).toISOString(),
+});
 
 async function records(db: Tx, ids?: readonly string[]): Promise<SetRecord[]> {
   const rows = await db
@@ -20,7 +23,12 @@ async function records(db: Tx, ids?: readonly string[]): Promise<SetRecord[]> {
     .innerJoin(customer, eq(set.ownerId, customer.id))
     .where(ids ? inArray(set.id, [...ids]) : undefined)
     .orderBy(asc(model.maker), asc(model.designation), asc(set.serial));
-  return rows.map((row) => ({ id: row.set.id, serial: row.set.serial, model: readModel(row.model), owner: row.customer }));
+  return rows.map((row) => ({
+    id: row.set.id,
+    serial: row.set.serial,
+    model: readModel(row.model),
+    owner: row.customer,
+  }));
 }
 
 /** Sets with all their visits and entries, ready to be folded. */
@@ -68,12 +76,22 @@ export async function setsPerhapsInShop(db: Tx): Promise<SetFile[]> {
         select 1 from ${logEntry} h where h.visit_id = ${visit.id} and h.kind = 'hand-back'
         and not exists (select 1 from ${logEntry} a where a.amends = h.id))`,
     );
-  return setFiles(db, rows.map((row) => row.setId));
+  return setFiles(
+    db,
+    rows.map((row) => row.setId),
+  );
 }
 
 export type Intake = {
   customer: { id: string; name?: string; contact?: string };
-  model: { id: string; maker?: string; designation?: string; nickname?: string | null; year?: number | null; sheet?: Model["sheet"] };
+  model: {
+    id: string;
+    maker?: string;
+    designation?: string;
+    nickname?: string | null;
+    year?: number | null;
+    sheet?: Model["sheet"];
+  };
   set: { id: string; serial?: string };
   visitId: string;
   openedAt: string;
@@ -99,21 +117,52 @@ export async function takeIn(db: Db, intake: Intake, by: string, now: number): P
   const { customer: owner, model: kind, set: one, visitId, openedAt } = intake;
   try {
     return await db.transaction(async (tx): Promise<TakenIn> => {
-      if (owner.name) await tx.insert(customer).values({ id: owner.id, name: owner.name, contact: owner.contact ?? "" }).onConflictDoNothing({ target: customer.id });
+      if (owner.name)
+        await tx
+          .insert(customer)
+          .values({ id: owner.id, name: owner.name, contact: owner.contact ?? "" })
+          .onConflictDoNothing({ target: customer.id });
       if (kind.maker && kind.designation && kind.sheet) {
-        const [other] = await tx.select({ id: model.id }).from(model).where(and(eq(model.maker, kind.maker), eq(model.designation, kind.designation)));
-        if (other && other.id !== kind.id) throw new Refused([{ path: "model", message: `${kind.maker} ${kind.designation} is in Reference already: choose it from the list.` }]);
+        const [other] = await tx
+          .select({ id: model.id })
+          .from(model)
+          .where(and(eq(model.maker, kind.maker), eq(model.designation, kind.designation)));
+        if (other && other.id !== kind.id)
+          throw new Refused([
+            {
+              path: "model",
+              message: `${kind.maker} ${kind.designation} is in Reference already: choose it from the list.`,
+            },
+          ]);
         await tx
           .insert(model)
-          .values({ id: kind.id, maker: kind.maker, designation: kind.designation, nickname: kind.nickname ?? null, year: kind.year ?? null, sheet: kind.sheet })
+          .values({
+            id: kind.id,
+            maker: kind.maker,
+            designation: kind.designation,
+            nickname: kind.nickname ?? null,
+            year: kind.year ?? null,
+            sheet: kind.sheet,
+          })
           .onConflictDoNothing({ target: model.id });
       }
-      await tx.insert(set).values({ id: one.id, modelId: kind.id, ownerId: owner.id, serial: one.serial ?? "" }).onConflictDoNothing({ target: set.id });
+      await tx
+        .insert(set)
+        .values({ id: one.id, modelId: kind.id, ownerId: owner.id, serial: one.serial ?? "" })
+        .onConflictDoNothing({ target: set.id });
       await tx
         .insert(visit)
         .values({ id: visitId, setId: one.id, openedAt, ...(intake.job ? { job: intake.job } : {}) })
         .onConflictDoNothing({ target: visit.id });
-      const draft = { id: intake.takeIn.id, setId: one.id, visitId, at: openedAt, amends: null, kind: "take-in", payload: intake.takeIn.payload };
+      const draft = {
+        id: intake.takeIn.id,
+        setId: one.id,
+        visitId,
+        at: openedAt,
+        amends: null,
+        kind: "take-in",
+        payload: intake.takeIn.payload,
+      };
       const appended = await append(tx as Db, draft, by, now);
       if (!appended.ok) throw new Refused(appended.problems);
       const [row] = await tx.select({ job: visit.job }).from(visit).where(eq(visit.id, visitId));

@@ -35,8 +35,13 @@ export async function handleAppend(request: Request): Promise<Response> {
   try {
     const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
     const appended = await append(database(), draft, person.id, Date.now());
-    return appended.ok ? Response.json({ entry: appended.entry }) : Response.json({ problems: appended.problems }, { status: 422 });
+    return appended.ok
+      ? Response.json({ entry: appended.entry })
+      : Response.json({ problems: appended.problems }, { status: 422 });
   } catch (error) {
-    return refuse(500, `The entry could not be saved; it is kept here and tried again. Reference ${logFailure("append", error)}.`);
+    return refuse(
+      500,
+      `The entry could not be saved; it is kept here and tried again. Reference ${logFailure("append", error)}.`,
+    );
   }
 }

@@ -11,7 +11,8 @@ export function DraftChip({ result, line, onChoose }: DraftChipProps) {
   if (result.kind === "empty")
     return (
       <p className="dim text-sm">
-        <kbd className="kbd kbd-sm">/</kbd> jumps here. Try <span className="font-mono">B+ 248 @ 230</span>, <span className="font-mono">C14 leaky -&gt; 0.047/630</span>, <span className="font-mono">? hum</span>
+        <kbd className="kbd kbd-sm">/</kbd> jumps here. Try <span className="font-mono">B+ 248 @ 230</span>,{" "}
+        <span className="font-mono">C14 leaky -&gt; 0.047/630</span>, <span className="font-mono">? hum</span>
       </p>
     );
   if (result.kind === "not-understood")
@@ -33,7 +34,12 @@ export function DraftChip({ result, line, onChoose }: DraftChipProps) {
         <p className="font-semibold">{result.question}</p>
         <div className="mt-1 flex flex-wrap gap-1.5">
           {result.choices.map((choice, index) => (
-            <button key={choice.text} type="button" className="btn btn-outline btn-primary h-10 px-3" onClick={() => onChoose(choice.text)}>
+            <button
+              key={choice.text}
+              type="button"
+              className="btn btn-outline btn-primary h-10 px-3"
+              onClick={() => onChoose(choice.text)}
+            >
               <kbd className="kbd kbd-xs">Alt {index + 1}</kbd> {choice.label}
             </button>
           ))}

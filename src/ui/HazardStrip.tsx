@@ -13,10 +13,16 @@ export function HazardStrip({ hazards }: { hazards: readonly Hazard[] }) {
                 hazard.level === "danger" ? "border-error text-error" : "border-warning text-warning"
               }`}
             >
-              {hazard.level === "danger" ? <Zap size={18} aria-hidden="true" /> : <TriangleAlert size={18} aria-hidden="true" />}
+              {hazard.level === "danger" ? (
+                <Zap size={18} aria-hidden="true" />
+              ) : (
+                <TriangleAlert size={18} aria-hidden="true" />
+              )}
               {hazard.short}
             </summary>
-            <p className="absolute z-30 mt-1 w-80 max-w-[80vw] rounded-box border border-base-300 bg-base-100 p-3 shadow-lg">{hazard.detail}</p>
+            <p className="absolute z-30 mt-1 w-80 max-w-[80vw] rounded-box border border-base-300 bg-base-100 p-3 shadow-lg">
+              {hazard.detail}
+            </p>
           </details>
         </li>
       ))}

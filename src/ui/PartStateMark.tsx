@@ -1,12 +1,37 @@
 import type { PartState } from "@/core/history";
 
 const SHAPES: Record<PartState, { path: React.ReactNode; word: string; tone: string }> = {
-  original: { path: <circle cx="8" cy="8" r="5" fill="none" strokeWidth="2" />, word: "original", tone: "text-base-content" },
-  serviced: { path: <path d="M3 8.5 6.5 12 13 4.5" fill="none" strokeWidth="2.5" />, word: "serviced", tone: "text-success" },
+  original: {
+    path: <circle cx="8" cy="8" r="5" fill="none" strokeWidth="2" />,
+    word: "original",
+    tone: "text-base-content",
+  },
+  serviced: {
+    path: <path d="M3 8.5 6.5 12 13 4.5" fill="none" strokeWidth="2.5" />,
+    word: "serviced",
+    tone: "text-success",
+  },
   left: { path: <path d="M8 2.5v7M8 12.2v1.3" fill="none" strokeWidth="2.8" />, word: "left", tone: "text-warning" },
-  replaced: { path: <rect x="3" y="3" width="10" height="10" fill="currentColor" />, word: "replaced", tone: "text-primary" },
-  restuffed: { path: <><circle cx="8" cy="8" r="6" fill="none" strokeWidth="2" /><rect x="5.5" y="5.5" width="5" height="5" fill="currentColor" /></>, word: "restuffed", tone: "text-primary" },
-  disconnected: { path: <path d="M1 8h4M11 8h4M6 5v6M10 5v6" fill="none" strokeWidth="2" />, word: "disconnected", tone: "text-info" },
+  replaced: {
+    path: <rect x="3" y="3" width="10" height="10" fill="currentColor" />,
+    word: "replaced",
+    tone: "text-primary",
+  },
+  restuffed: {
+    path: (
+      <>
+        <circle cx="8" cy="8" r="6" fill="none" strokeWidth="2" />
+        <rect x="5.5" y="5.5" width="5" height="5" fill="currentColor" />
+      </>
+    ),
+    word: "restuffed",
+    tone: "text-primary",
+  },
+  disconnected: {
+    path: <path d="M1 8h4M11 8h4M6 5v6M10 5v6" fill="none" strokeWidth="2" />,
+    word: "disconnected",
+    tone: "text-info",
+  },
   removed: { path: <path d="M4 4l8 8M12 4l-8 8" fill="none" strokeWidth="2.4" />, word: "removed", tone: "text-info" },
 };
 

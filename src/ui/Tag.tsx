@@ -2,7 +2,15 @@ import Link from "next/link";
 import type { Model } from "@/core/model";
 import { modelName } from "@/core/model";
 
-type TagProps = { job: number; model: Pick<Model, "maker" | "designation" | "nickname">; owner: string; serial?: string; complaint?: string | undefined; href?: string; compact?: boolean };
+type TagProps = {
+  job: number;
+  model: Pick<Model, "maker" | "designation" | "nickname">;
+  owner: string;
+  serial?: string;
+  complaint?: string | undefined;
+  href?: string;
+  compact?: boolean;
+};
 
 /** The tie-on tag of a set: job number, model, owner, and the complaint in one line. */
 export function Tag({ job, model, owner, serial, complaint, href, compact }: TagProps) {

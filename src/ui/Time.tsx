@@ -9,7 +9,11 @@ const never = () => () => {};
 
 /** A moment in the reader's own time zone; the server's is shown until the page is alive. */
 export function Time({ iso, as = "full" }: { iso: string; as?: keyof typeof FORMATS }) {
-  const text = useSyncExternalStore(never, () => FORMATS[as](iso), () => FORMATS[as](iso));
+  const text = useSyncExternalStore(
+    never,
+    () => FORMATS[as](iso),
+    () => FORMATS[as](iso),
+  );
   return (
     <time dateTime={iso} suppressHydrationWarning>
       {text}

@@ -1,4 +1,12 @@
-import { ArrowDownFromLine, ArrowUpFromLine, CircleCheck, CircleSlash, Eye, HelpCircle, type LucideIcon } from "lucide-react";
+import {
+  ArrowDownFromLine,
+  ArrowUpFromLine,
+  CircleCheck,
+  CircleSlash,
+  Eye,
+  HelpCircle,
+  type LucideIcon,
+} from "lucide-react";
 
 export type Mark = "good" | "high" | "low" | "bad" | "watch" | "no-proof" | "none";
 

@@ -2,7 +2,18 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, line, test } from "./bench";
 
 const STEPS = ["take-in", "make-safe", "first-power", "baseline", "find", "fix", "modify", "prove", "hand-back"];
-const VIEWS = ["/", "/sets", "/sets?q=c14", "/sets?q=nothing-like-it", "/sets/new", "/reference", "/tools", "/nowhere", ...STEPS.map((step) => `/bench/1187?step=${step}`), "/bench/1191"];
+const VIEWS = [
+  "/",
+  "/sets",
+  "/sets?q=c14",
+  "/sets?q=nothing-like-it",
+  "/sets/new",
+  "/reference",
+  "/tools",
+  "/nowhere",
+  ...STEPS.map((step) => `/bench/1187?step=${step}`),
+  "/bench/1191",
+];
 
 for (const theme of ["paper", "cellar"] as const) {
   test(`no axe violations on any main view, ${theme} theme`, async ({ page, context, baseURL, expectTrouble }) => {
@@ -39,12 +50,14 @@ test("the draft chip, a question and the amend dialog have no axe violations", a
 test("what is pressed at the bench is at least 40 px high", async ({ page }) => {
   for (const step of STEPS) {
     await page.goto(`/bench/1187?step=${step}`);
-    const small = await page.locator("main button:visible, main a:visible, main select:visible, main summary:visible").evaluateAll((elements) =>
-      elements
-        .filter((element) => !element.closest(".repair-tag"))
-        .map((element) => ({ height: element.getBoundingClientRect().height, text: element.textContent }))
-        .filter(({ height }) => height < 40),
-    );
+    const small = await page
+      .locator("main button:visible, main a:visible, main select:visible, main summary:visible")
+      .evaluateAll((elements) =>
+        elements
+          .filter((element) => !element.closest(".repair-tag"))
+          .map((element) => ({ height: element.getBoundingClientRect().height, text: element.textContent }))
+          .filter(({ height }) => height < 40),
+      );
     expect(small).toEqual([]);
   }
 });

@@ -33,7 +33,10 @@ test.describe("the bench line", () => {
 
   test("asks where a value has two readings", async ({ page }) => {
     await line(page).fill("C14 -> 1,000 pF");
-    await page.getByRole("button", { name: /1000 pF|1 nF/ }).first().click();
+    await page
+      .getByRole("button", { name: /1000 pF|1 nF/ })
+      .first()
+      .click();
     await expect(line(page)).toHaveValue(/^C14 -> 1 [np]F$/);
   });
 
@@ -55,7 +58,9 @@ test.describe("the bench line", () => {
 
   test("refuses a date in the future when an entry is moved", async ({ page }) => {
     await write(page, "note written late", "written late");
-    await tape(page).getByRole("button", { name: /written late/ }).click();
+    await tape(page)
+      .getByRole("button", { name: /written late/ })
+      .click();
     await page.getByLabel("When it happened").fill("2099-01-01T10:00");
     await page.getByRole("textbox", { name: "Why", exact: true }).fill("the wrong day");
     await page.getByRole("button", { name: "Correct it" }).click();
@@ -65,7 +70,10 @@ test.describe("the bench line", () => {
     await expect(tape(page).getByText("4 May 2020")).toBeVisible();
   });
 
-  test("keeps an entry while the server cannot be reached, and sends it again with the same id", async ({ page, expectTrouble }) => {
+  test("keeps an entry while the server cannot be reached, and sends it again with the same id", async ({
+    page,
+    expectTrouble,
+  }) => {
     expectTrouble.allowed = true;
     const ids: string[] = [];
     await page.route("**/api/entries", (route) => {
@@ -90,7 +98,9 @@ test.describe("the bench line", () => {
 
   test("gives back a line that the server refuses", async ({ page, expectTrouble }) => {
     expectTrouble.allowed = true;
-    await page.route("**/api/entries", (route) => route.fulfill({ status: 422, json: { problems: [{ path: "", message: "Refused for a test." }] } }));
+    await page.route("**/api/entries", (route) =>
+      route.fulfill({ status: 422, json: { problems: [{ path: "", message: "Refused for a test." }] } }),
+    );
     await line(page).fill("note to be refused");
     await line(page).press("Enter");
     await expect(page.getByText("Refused for a test.")).toBeVisible();
@@ -164,7 +174,13 @@ test("a stale edit of an owner and of a model is refused, with what was typed ke
 
 test("an address that leads nowhere says so", async ({ page, expectTrouble }) => {
   expectTrouble.allowed = true;
-  for (const address of ["/bench/999999", "/bench/abc", "/sets/nothing", "/reference/00000000-0000-0000-0000-000000000000", "/nowhere"]) {
+  for (const address of [
+    "/bench/999999",
+    "/bench/abc",
+    "/sets/nothing",
+    "/reference/00000000-0000-0000-0000-000000000000",
+    "/nowhere",
+  ]) {
     await page.goto(address);
     await expect(page.getByText("There is nothing at this address.")).toBeVisible();
   }

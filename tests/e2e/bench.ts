@@ -15,7 +15,10 @@ export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
       const trouble = { allowed: false };
       const seen: string[] = [];
       waitUntilAlive(page);
-      page.on("console", (message) => message.type() === "error" && seen.push(`${message.text()} ${message.location().url}`));
+      page.on(
+        "console",
+        (message) => message.type() === "error" && seen.push(`${message.text()} ${message.location().url}`),
+      );
       page.on("pageerror", (error) => seen.push(String(error)));
       await use(trouble);
       if (!trouble.allowed) expect(seen).toEqual([]);
@@ -29,7 +32,8 @@ export { expect };
 export const line = (page: Page) => page.getByRole("textbox", { name: "Bench line" });
 export const tape = (page: Page) => page.getByRole("region", { name: "Tape" });
 export const plate = (page: Page) => page.getByRole("region", { name: "Work plate" });
-export const step = (page: Page, name: string) => page.getByRole("navigation", { name: "Run sheet" }).getByRole("button", { name });
+export const step = (page: Page, name: string) =>
+  page.getByRole("navigation", { name: "Run sheet" }).getByRole("button", { name });
 
 /** Types a bench line and waits for its entry on the tape. */
 export async function write(page: Page, text: string, shows: string | RegExp): Promise<void> {

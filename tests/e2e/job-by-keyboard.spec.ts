@@ -61,7 +61,8 @@ test("a set is taken in, repaired, proved, handed back, printed and found again 
   await keyboard.press("Enter");
   const measured = page.getByRole("textbox", { name: "B+, measured" });
   await expect(measured).toBeVisible();
-  for (let n = 0; n < 40 && !(await measured.evaluate((element) => element === document.activeElement)); n += 1) await keyboard.press("Shift+Tab");
+  for (let n = 0; n < 40 && !(await measured.evaluate((element) => element === document.activeElement)); n += 1)
+    await keyboard.press("Shift+Tab");
   await keyboard.type("320");
   await expect(plate(page).getByRole("row", { name: /B\+/ })).toContainText("high");
   await keyboard.press("Enter");
@@ -82,7 +83,12 @@ test("a set is taken in, repaired, proved, handed back, printed and found again 
   await keyboard.press("ArrowUp");
   await expect(line(page)).toHaveValue("R9 25k = 26k left: within tolerance");
   await keyboard.press("ArrowDown");
-  const number = /#(\d+)/.exec((await tape(page).getByRole("button", { name: /Entry \d+: C2/ }).innerText()) ?? "")?.[1] ?? "";
+  const number =
+    /#(\d+)/.exec(
+      (await tape(page)
+        .getByRole("button", { name: /Entry \d+: C2/ })
+        .innerText()) ?? "",
+    )?.[1] ?? "";
   await typeLine(`amend #${number} C2 8µ/450 dry -> 22µ/450 because took the other one`, /22 µF 450 V/);
   await expect(tape(page).getByText("corrected: took the other one")).toBeVisible();
 
@@ -91,7 +97,10 @@ test("a set is taken in, repaired, proved, handed back, printed and found again 
   await typeLine("V4 plate 243 for 245 prove", /243 V/);
   await typeLine("V4 cathode 12.4 for 12.5 prove", /12\.4 V/);
   await expect(step(page, "Prove")).toContainText("done");
-  await typeLine("hand back: capacitors renewed, plays on all bands; left R9 within tolerance; old parts returned", /plays on all bands/);
+  await typeLine(
+    "hand back: capacitors renewed, plays on all bands; left R9 within tolerance; old parts returned",
+    /plays on all bands/,
+  );
   await expect(step(page, "Hand back")).toContainText("done");
 
   // The record on paper.

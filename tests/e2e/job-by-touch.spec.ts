@@ -33,9 +33,15 @@ test("a set goes through the shop by touch", async ({ page }) => {
   // The chart's points are judged while they are typed.
   await step(page, "Baseline").tap();
   await page.getByLabel("Supply now, V").fill("230");
-  for (const [point, value, verdict] of [["B+", "198", "low"], ["V4 cathode", "12", "good"], ["V2 screen", "98", "good"]] as const) {
+  for (const [point, value, verdict] of [
+    ["B+", "198", "low"],
+    ["V4 cathode", "12", "good"],
+    ["V2 screen", "98", "good"],
+  ] as const) {
     await page.getByRole("textbox", { name: `${point}, measured` }).fill(value);
-    await expect(plate(page).getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) })).toContainText(verdict);
+    await expect(plate(page).getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) })).toContainText(
+      verdict,
+    );
     await page.getByRole("textbox", { name: `${point}, measured` }).blur();
   }
   await expect(tape(page).getByText(/V2 screen 98 V at 230 V line/)).toBeVisible();
@@ -67,14 +73,18 @@ test("a set goes through the shop by touch", async ({ page }) => {
   await expect(plate(page).getByRole("button", { name: /^R9 / })).toContainText("within tolerance");
 
   // A mistake is corrected on the tape, and the original stays in reach.
-  await tape(page).getByRole("button", { name: /R9, left/ }).tap();
+  await tape(page)
+    .getByRole("button", { name: /R9, left/ })
+    .tap();
   await page.getByLabel("What it should say").fill("R9 25k left: 27k, within twice the tolerance");
   await page.getByRole("button", { name: "Correct it" }).tap();
   await expect(page.getByRole("dialog").getByRole("alert")).toContainText("Say why");
   await page.getByRole("textbox", { name: "Why", exact: true }).fill("forgot the value");
   await page.getByRole("button", { name: "Correct it" }).tap();
   await expect(tape(page).getByText("corrected: forgot the value")).toBeVisible();
-  await tape(page).getByRole("button", { name: /R9, left/ }).tap();
+  await tape(page)
+    .getByRole("button", { name: /R9, left/ })
+    .tap();
   await expect(page.getByRole("dialog").getByText("first written")).toBeVisible();
   await page.getByRole("button", { name: "Leave it" }).tap();
 

@@ -9,13 +9,19 @@ test("the board tells which set can move and what the others wait for", async ({
 });
 
 test("the whole bench is in sight at 1280×800 and on a tablet", async ({ page }) => {
-  for (const size of [{ width: 1280, height: 800 }, { width: 820, height: 1180 }]) {
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 820, height: 1180 },
+  ]) {
     await page.setViewportSize(size);
     await page.goto("/bench/1187");
     await expect(line(page)).toBeInViewport();
     await expect(step(page, "Hand back")).toBeInViewport();
     await expect(page.getByRole("list", { name: "Hazards of this set" })).toBeInViewport();
-    const [height, width] = await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth]);
+    const [height, width] = await page.evaluate(() => [
+      document.documentElement.scrollHeight,
+      document.documentElement.scrollWidth,
+    ]);
     expect(height).toBeLessThanOrEqual(size.height);
     expect(width).toBeLessThanOrEqual(size.width);
   }
@@ -46,15 +52,21 @@ test("a withdrawal is undone, and every word stays on record", async ({ page }) 
   await takeIn(page, "Halvane 537", "for the amendments");
   await write(page, "? whistles on the medium wave", "whistles on the medium wave");
   await expect(step(page, "Find")).toContainText("1 symptom to explain");
-  await tape(page).getByRole("button", { name: /whistles/ }).click();
+  await tape(page)
+    .getByRole("button", { name: /whistles/ })
+    .click();
   await page.getByRole("textbox", { name: "Why", exact: true }).fill("that was the other set");
   await page.getByRole("dialog").getByRole("button", { name: "Withdraw it" }).click();
   await expect(tape(page).getByText("withdrawn: that was the other set")).toBeVisible();
   await expect(step(page, "Find")).not.toContainText("symptom");
-  await tape(page).getByRole("button", { name: /whistles/ }).click();
+  await tape(page)
+    .getByRole("button", { name: /whistles/ })
+    .click();
   await page.getByRole("button", { name: "Undo this withdrawal" }).click();
   await expect(step(page, "Find")).toContainText("1 symptom to explain");
-  await tape(page).getByRole("button", { name: /whistles/ }).click();
+  await tape(page)
+    .getByRole("button", { name: /whistles/ })
+    .click();
   await expect(page.getByRole("dialog")).toContainText("withdrawn: that was the other set");
 });
 
@@ -66,7 +78,9 @@ test("entries carry the person who is chosen in the header, who is remembered", 
   await page.reload();
   await expect(chosen).toHaveText("Tomasz Bielak");
   await write(page, "note by Tomasz", "by Tomasz");
-  await expect(tape(page).getByRole("listitem").filter({ hasText: "by Tomasz" }).getByTitle("Tomasz Bielak")).toBeVisible();
+  await expect(
+    tape(page).getByRole("listitem").filter({ hasText: "by Tomasz" }).getByTitle("Tomasz Bielak"),
+  ).toBeVisible();
 });
 
 test("two tablets write to one set, and each sees the other's entry", async ({ page, context }) => {
@@ -81,7 +95,12 @@ test("two tablets write to one set, and each sees the other's entry", async ({ p
 
 test("keys lead through the places and open the help sheet", async ({ page }) => {
   await page.goto("/");
-  for (const [letter, address] of [["s", "/sets"], ["r", "/reference"], ["t", "/tools"], ["b", "/"]] as const) {
+  for (const [letter, address] of [
+    ["s", "/sets"],
+    ["r", "/reference"],
+    ["t", "/tools"],
+    ["b", "/"],
+  ] as const) {
     // The keys work once the page is alive.
     await expect(async () => {
       await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());

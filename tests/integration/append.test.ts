@@ -21,14 +21,20 @@ beforeAll(async () => {
 afterAll(() => held.close());
 
 /** The message of the database itself, below the driver's wrapping. */
-const refusal = (query: Promise<unknown>) => query.then(() => "accepted", (error: Error) => String((error.cause as Error | undefined)?.message ?? error.message));
+const refusal = (query: Promise<unknown>) =>
+  query.then(
+    () => "accepted",
+    (error: Error) => String((error.cause as Error | undefined)?.message ?? error.message),
+  );
 
 describe("append", () => {
   it("writes an entry with its author and reads the same entry back", async () => {
     const draft = draftNote(shop, "dial glass loose");
     const result = await append(held.db, draft, shop.tomasz, now());
     expect(result).toMatchObject({ ok: true, entry: { ...draft, by: shop.tomasz } });
-    expect(await entriesOfSet(held.db, shop.set)).toContainEqual(expect.objectContaining({ id: draft.id, payload: draft.payload, by: shop.tomasz }));
+    expect(await entriesOfSet(held.db, shop.set)).toContainEqual(
+      expect.objectContaining({ id: draft.id, payload: draft.payload, by: shop.tomasz }),
+    );
   });
 
   it("takes a retry with the same id once, and the first one stands", async () => {
@@ -44,7 +50,10 @@ describe("append", () => {
     const draft = draftNote(shop, "in a hurry");
     const results = await Promise.all(Array.from({ length: 8 }, () => append(held.db, draft, shop.wren, now())));
     expect(results.every((result) => result.ok)).toBe(true);
-    const rows = await held.db.select().from(logEntry).where(sql`${logEntry.id} = ${draft.id}`);
+    const rows = await held.db
+      .select()
+      .from(logEntry)
+      .where(sql`${logEntry.id} = ${draft.id}`);
     expect(rows).toHaveLength(1);
   });
 
@@ -52,21 +61,38 @@ describe("append", () => {
     const before = await count();
     expect(await problems(draftNote(shop, ""))).toEqual(["The note is empty: write a word or two."]);
     expect(await problems(draftNote(shop, "x".repeat(10_000)))).toEqual([expect.stringContaining("2000 characters")]);
-    expect(await problems(draftNote(shop, "later", { at: new Date(now() + 3_600_000).toISOString() }))).toEqual([expect.stringContaining("future")]);
-    expect(await problems(draftNote(shop, "x", { visitId: v7() }))).toEqual([expect.stringContaining("visit does not belong")]);
+    expect(await problems(draftNote(shop, "later", { at: new Date(now() + 3_600_000).toISOString() }))).toEqual([
+      expect.stringContaining("future"),
+    ]);
+    expect(await problems(draftNote(shop, "x", { visitId: v7() }))).toEqual([
+      expect.stringContaining("visit does not belong"),
+    ]);
     expect(await problems(draftNote(shop, "x"), v7())).toEqual([expect.stringContaining("person at the bench")]);
     expect(await problems("nonsense")).not.toEqual([]);
     const amendment = { kind: "amendment", payload: { v: 1, action: "withdraw", reason: "x" } };
-    expect(await problems(draftNote(shop, "x", { ...amendment, amends: v7() }))).toEqual([expect.stringContaining("not in this set's logbook")]);
-    const future = { v: 1, action: "correct", reason: "x", at: new Date(now() + 86_400_000).toISOString(), content: { kind: "note", payload: { v: 1, text: "x" } } };
-    expect(await problems(draftNote(shop, "x", { kind: "amendment", payload: future, amends: v7() }))).toEqual([expect.stringContaining("future")]);
+    expect(await problems(draftNote(shop, "x", { ...amendment, amends: v7() }))).toEqual([
+      expect.stringContaining("not in this set's logbook"),
+    ]);
+    const future = {
+      v: 1,
+      action: "correct",
+      reason: "x",
+      at: new Date(now() + 86_400_000).toISOString(),
+      content: { kind: "note", payload: { v: 1, text: "x" } },
+    };
+    expect(await problems(draftNote(shop, "x", { kind: "amendment", payload: future, amends: v7() }))).toEqual([
+      expect.stringContaining("future"),
+    ]);
     expect(await count()).toBe(before);
   });
 
   it("moves stock in the same transaction, and once", async () => {
     const partId = v7();
     await held.db.insert(stockPart).values({ id: partId, marking: "47 nF 630 V", bin: "C-12", priceMinor: 65 });
-    const work = { kind: "part-work", payload: { v: 1, designators: ["C14"], action: "replaced", now: [{ designator: "C14", text: "47n/630" }] } };
+    const work = {
+      kind: "part-work",
+      payload: { v: 1, designators: ["C14"], action: "replaced", now: [{ designator: "C14", text: "47n/630" }] },
+    };
     const draft = draftNote(shop, "", work);
     await append(held.db, draft, shop.wren, now(), [{ partId, quantity: -1 }]);
     await append(held.db, draft, shop.wren, now(), [{ partId, quantity: -1 }]);

@@ -77,13 +77,20 @@ describe("the project's own cluster", () => {
 
 describe("bin/demo", () => {
   const demo = (args: string[], env: Record<string, string> = {}) => {
-    const result = spawnSync(process.execPath, ["--import", "tsx", "scripts/demo.ts", ...args], { cwd: ROOT, encoding: "utf8", env: { ...process.env, ...env } });
+    const result = spawnSync(process.execPath, ["--import", "tsx", "scripts/demo.ts", ...args], {
+      cwd: ROOT,
+      encoding: "utf8",
+      env: { ...process.env, ...env },
+    });
     return { status: result.status, text: `${result.stdout}${result.stderr}` };
   };
   const elsewhere = { DATABASE_URL: inject("serverUrl") };
 
   it("explains what it takes", () => {
-    expect(demo(["--port", "radio"])).toMatchObject({ status: 1, text: expect.stringContaining("--port takes a number") });
+    expect(demo(["--port", "radio"])).toMatchObject({
+      status: 1,
+      text: expect.stringContaining("--port takes a number"),
+    });
     expect(demo(["--prot", "3000"]).text).toContain("Usage: bin/demo [--port N] [--reset]");
     expect(demo(["--reset"], elsewhere).text).toContain("--reset erases only a database that bin/demo made itself");
   });
@@ -93,7 +100,10 @@ describe("bin/demo", () => {
     const busy = await new Promise<Server>((resolve) => {
       const server = createServer().listen(port, "127.0.0.1", () => resolve(server));
     });
-    expect(demo(["--port", String(port)], elsewhere)).toMatchObject({ status: 1, text: expect.stringContaining(`Port ${port} is in use`) });
+    expect(demo(["--port", String(port)], elsewhere)).toMatchObject({
+      status: 1,
+      text: expect.stringContaining(`Port ${port} is in use`),
+    });
     busy.close();
   });
 });

@@ -41,7 +41,10 @@ async function writer(shop: Shop, port: number, name: string, going: () => boole
     const draft = draftNote(shop, `${name} ${n}`);
     const item: Sent = { draft, acknowledged: false };
     sent.push(item);
-    const answer = await fetch(`http://127.0.0.1:${port}/api/entries`, { method: "POST", body: JSON.stringify(draft) }).catch(() => undefined);
+    const answer = await fetch(`http://127.0.0.1:${port}/api/entries`, {
+      method: "POST",
+      body: JSON.stringify(draft),
+    }).catch(() => undefined);
     const body = answer?.ok ? await answer.json().catch(() => undefined) : undefined;
     if (!body) return sent;
     item.acknowledged = true;

@@ -8,7 +8,8 @@ import { freshDatabase } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 const now = new Date();
-const find = async (query: string) => (await searchSets(held.db, query, now.toISOString())).map(({ file }) => file.serial);
+const find = async (query: string) =>
+  (await searchSets(held.db, query, now.toISOString())).map(({ file }) => file.serial);
 
 beforeAll(async () => {
   held = await freshDatabase();
@@ -26,17 +27,30 @@ it("fills the board with sets at different steps, some of them waiting", async (
     const { settled } = settle(file.entries);
     return file.visits
       .filter((visit) => !closedAt(settled, visit.id))
-      .map((visit) => boardState({ sheet: file.model.sheet, year: file.model.year, settled, visitId: visit.id, now: now.toISOString() }));
+      .map((visit) =>
+        boardState({
+          sheet: file.model.sheet,
+          year: file.model.year,
+          settled,
+          visitId: visit.id,
+          now: now.toISOString(),
+        }),
+      );
   });
   expect(states).toHaveLength(9);
   expect(new Set(states.map((state) => state.step)).size).toBeGreaterThan(3);
-  expect(new Set(states.flatMap((state) => state.waits.map((wait) => wait.for)))).toEqual(new Set(["parts", "owner", "process"]));
+  expect(new Set(states.flatMap((state) => state.waits.map((wait) => wait.for)))).toEqual(
+    new Set(["parts", "owner", "process"]),
+  );
 });
 
 it("tells the first set's two visits, nine years apart", async () => {
   const [file] = (await searchSets(held.db, "H-20417", now.toISOString())).map((hit) => hit.file);
   const visits = timeline(settle(file?.entries ?? []).settled, file?.visits ?? []);
-  expect(visits.map((visit) => [visit.job, Boolean(visit.closedAt)])).toEqual([[214, true], [1187, false]]);
+  expect(visits.map((visit) => [visit.job, Boolean(visit.closedAt)])).toEqual([
+    [214, true],
+    [1187, false],
+  ]);
   const [first, second] = visits;
   const years = (Date.parse(second?.openedAt ?? "") - Date.parse(first?.openedAt ?? "")) / (365.25 * 86_400_000);
   expect(years).toBeGreaterThan(8.9);

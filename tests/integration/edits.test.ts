@@ -24,7 +24,10 @@ const owner = async (): Promise<Customer> => {
 describe("a customer", () => {
   it("is changed by whoever read the newest version, and by nobody else", async () => {
     const seen = await owner();
-    expect(await saveCustomer(held.db, { ...seen, contact: "Rope Walk 3" })).toEqual({ ok: true, version: seen.version + 1 });
+    expect(await saveCustomer(held.db, { ...seen, contact: "Rope Walk 3" })).toEqual({
+      ok: true,
+      version: seen.version + 1,
+    });
     const stale = await saveCustomer(held.db, { ...seen, contact: "Rope Walk 4" });
     expect(stale).toEqual({ ok: false, message: expect.stringContaining("Somebody else changed this") });
     expect(await owner()).toMatchObject({ contact: "Rope Walk 3", version: seen.version + 1 });

@@ -24,7 +24,10 @@ const post = async (body: string, headers: Record<string, string> = {}) => {
     headers: { host: "127.0.0.1:3000", ...headers },
   });
   const answer = await handleAppend(request);
-  return { status: answer.status, body: (await answer.json()) as { entry?: { by: string }; problems?: { message: string }[] } };
+  return {
+    status: answer.status,
+    body: (await answer.json()) as { entry?: { by: string }; problems?: { message: string }[] },
+  };
 };
 const message = (answer: Awaited<ReturnType<typeof post>>) => answer.body.problems?.[0]?.message;
 
@@ -55,7 +58,9 @@ describe("the append route", () => {
   it("keeps markup as it is written", async () => {
     const markup = "<script>alert(1)</script>";
     await post(JSON.stringify(draftNote(shop, markup)));
-    const texts = (await entriesOfSet(held.db, shop.set)).map((entry) => (entry.kind === "note" ? entry.payload.text : ""));
+    const texts = (await entriesOfSet(held.db, shop.set)).map((entry) =>
+      entry.kind === "note" ? entry.payload.text : "",
+    );
     expect(texts).toContain(markup);
   });
 

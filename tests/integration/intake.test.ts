@@ -98,23 +98,36 @@ describe("the sets that may be in the shop", () => {
     const here = async () => (await setsPerhapsInShop(held.db)).some((file) => file.id === intake.set.id);
     const theirs: Shop = { ...shop, set: intake.set.id, visit: intake.visitId };
     expect(await here()).toBe(true);
-    const handBack = draftNote(theirs, "", { kind: "hand-back", payload: { v: 1, summary: "plays", oldParts: "none" } });
+    const handBack = draftNote(theirs, "", {
+      kind: "hand-back",
+      payload: { v: 1, summary: "plays", oldParts: "none" },
+    });
     await append(held.db, handBack, shop.wren, Date.now());
     expect(await here()).toBe(false);
-    const withdrawal = { kind: "amendment", amends: handBack.id, payload: { v: 1, action: "withdraw", reason: "too early" } };
+    const withdrawal = {
+      kind: "amendment",
+      amends: handBack.id,
+      payload: { v: 1, action: "withdraw", reason: "too early" },
+    };
     await append(held.db, draftNote(theirs, "", withdrawal), shop.wren, Date.now());
     expect(await here()).toBe(true);
   });
 });
 
 describe("the books themselves", () => {
-  const refused = (query: Promise<unknown>) => query.then(() => false, () => true);
+  const refused = (query: Promise<unknown>) =>
+    query.then(
+      () => false,
+      () => true,
+    );
 
   it("refuse a visit of a set that is not there, two of one job, and a customer without a name", async () => {
     expect(await refused(held.db.insert(visit).values({ id: v7(), setId: v7() }))).toBe(true);
     const [row] = await held.db.select().from(visit).where(eq(visit.id, shop.visit));
     expect(await refused(held.db.insert(visit).values({ id: v7(), setId: shop.set, job: row?.job }))).toBe(true);
     expect(await refused(held.db.insert(customer).values({ id: v7(), name: "  " }))).toBe(true);
-    expect(await refused(held.db.insert(model).values({ id: v7(), maker: "X", designation: "Y", year: 1066, sheet: SHEET }))).toBe(true);
+    expect(
+      await refused(held.db.insert(model).values({ id: v7(), maker: "X", designation: "Y", year: 1066, sheet: SHEET })),
+    ).toBe(true);
   });
 });

@@ -25,9 +25,14 @@ export type Shop = { wren: string; tomasz: string; owner: string; model: string;
 /** Two people, and one set in for a visit. */
 export async function openShop(db: Db): Promise<Shop> {
   const shop = { wren: v7(), tomasz: v7(), owner: v7(), model: v7(), set: v7(), visit: v7() };
-  await db.insert(person).values([{ id: shop.wren, name: "Wren Okafor", role: "lead technician" }, { id: shop.tomasz, name: "Tomasz Bielak", role: "technician" }]);
+  await db.insert(person).values([
+    { id: shop.wren, name: "Wren Okafor", role: "lead technician" },
+    { id: shop.tomasz, name: "Tomasz Bielak", role: "technician" },
+  ]);
   await db.insert(customer).values({ id: shop.owner, name: "Marguerite Osei" });
-  await db.insert(model).values({ id: shop.model, maker: "Halvane", designation: "537", nickname: "Lantern", year: 1937, sheet: SHEET });
+  await db
+    .insert(model)
+    .values({ id: shop.model, maker: "Halvane", designation: "537", nickname: "Lantern", year: 1937, sheet: SHEET });
   await db.insert(set).values({ id: shop.set, modelId: shop.model, ownerId: shop.owner, serial: "H-20417" });
   await db.insert(visit).values({ id: shop.visit, setId: shop.set, openedAt: "2026-01-05T09:00:00Z" });
   return shop;

@@ -16,11 +16,15 @@ export default async function ReferencePage() {
       <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">
         {all.map((model) => (
           <li key={model.id}>
-            <Link href={`/reference/${model.id}`} className="block h-full rounded-box border border-base-300 bg-base-200 p-3 hover:border-primary">
+            <Link
+              href={`/reference/${model.id}`}
+              className="block h-full rounded-box border border-base-300 bg-base-200 p-3 hover:border-primary"
+            >
               <strong className="text-lg">{modelName(model)}</strong> <span className="dim">{model.year}</span>
               <span className="block">{model.sheet.kind}</span>
               <span className="dim block text-sm">
-                {SUPPLY_WORDS[model.sheet.supply]} · {model.sheet.tubes.length} tubes or transistors · {model.sheet.components.length} parts · {model.sheet.points.length} chart points
+                {SUPPLY_WORDS[model.sheet.supply]} · {model.sheet.tubes.length} tubes or transistors ·{" "}
+                {model.sheet.components.length} parts · {model.sheet.points.length} chart points
               </span>
             </Link>
           </li>

@@ -23,7 +23,11 @@ export default async function SetsPage({ searchParams }: { searchParams: Promise
         <SetList hits={hits} />
       ) : (
         <Empty title="No set matches.">
-          Every word has to be found on the set: try fewer, or <Link href="/sets/new" className="link">take it in as a new one</Link>.
+          Every word has to be found on the set: try fewer, or{" "}
+          <Link href="/sets/new" className="link">
+            take it in as a new one
+          </Link>
+          .
         </Empty>
       )}
     </main>

@@ -3,7 +3,11 @@ import { settle } from "../history";
 import { chartRows } from "../visit";
 import type { LineContext } from "./types";
 
-const entries = [entry(1, symptom("hum worse when warm")), entry(2, resistance("R7", 612e3, 470e3)), entry(3, note("mains lead", { open: true }))];
+const entries = [
+  entry(1, symptom("hum worse when warm")),
+  entry(2, resistance("R7", 612e3, 470e3)),
+  entry(3, note("mains lead", { open: true })),
+];
 
 /** The line's context on the bench of the fixture set, with three entries on the tape. */
 export const CONTEXT: LineContext = {

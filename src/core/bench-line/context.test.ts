@@ -33,7 +33,12 @@ describe("what a line is read against", () => {
   });
 
   it("numbers the tape in order of events, withdrawn entries included", () => {
-    const { tape } = context([entry(3, note("c")), entry(1, note("a")), entry(2, note("b")), amend(4, idOf(2), withdraw())]);
+    const { tape } = context([
+      entry(3, note("c")),
+      entry(1, note("a")),
+      entry(2, note("b")),
+      amend(4, idOf(2), withdraw()),
+    ]);
     expect(tape.map(({ n, id }) => [n, id])).toEqual([
       [1, idOf(1)],
       [2, idOf(2)],
@@ -43,7 +48,10 @@ describe("what a line is read against", () => {
   });
 
   it("asks to undo a withdrawal rather than to amend it", () => {
-    const result = parseLine("amend #1 note x because y", context([entry(1, note("a")), amend(2, idOf(1), withdraw())]));
+    const result = parseLine(
+      "amend #1 note x because y",
+      context([entry(1, note("a")), amend(2, idOf(1), withdraw())]),
+    );
     expect(result).toMatchObject({ kind: "not-understood", message: expect.stringContaining("withdrawn already") });
   });
 });

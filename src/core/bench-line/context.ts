@@ -5,7 +5,9 @@ import type { LineContext } from "./types";
 
 /** Which phase a reading taken now belongs to: baseline until there was work on a part, proof afterwards. */
 function phaseNow({ settled, visitId }: VisitInput): Phase {
-  const worked = ofKind(settled, "part-work").some(({ entry, content }) => entry.visitId === visitId && content.payload.action !== "left");
+  const worked = ofKind(settled, "part-work").some(
+    ({ entry, content }) => entry.visitId === visitId && content.payload.action !== "left",
+  );
   return worked ? "prove" : "baseline";
 }
 
@@ -18,7 +20,9 @@ export function lineContext(input: VisitInput): LineContext {
     sheet,
     points: pointRows(sheet, year, settled, visitId),
     // A model without a parts list has nothing to check a designator against.
-    known: new Set(listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : []),
+    known: new Set(
+      listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : [],
+    ),
     phase: phaseNow(input),
     tape: settled.map((item, index) => ({ n: index + 1, id: item.entry.id, content: item.content })),
   };

@@ -10,7 +10,10 @@ export function headOf(line: string): Head | undefined {
   const found = HEAD.exec(line);
   if (!found) return undefined;
   const [whole, first = "", mark = "", more = ""] = found;
-  const others = more.split(/[+,]/).map((text) => text.trim()).filter(Boolean);
+  const others = more
+    .split(/[+,]/)
+    .map((text) => text.trim())
+    .filter(Boolean);
   const all = [first + mark, ...others];
   return {
     designators: all.map((text) => text.replace("!", "").toUpperCase()),
@@ -24,7 +27,9 @@ export function unknownDesignator(line: string, head: Head, context: LineContext
   const stranger = head.designators.find((designator) => !context.known.has(designator));
   if (context.known.size === 0 || head.confirmed || !stranger) return undefined;
   const letters = stranger.replace(/\d.*$/, "");
-  const near = [...context.known].filter((designator) => designator.replace(/\d.*$/, "") === letters && designator !== stranger);
+  const near = [...context.known].filter(
+    (designator) => designator.replace(/\d.*$/, "") === letters && designator !== stranger,
+  );
   const digits = Number(stranger.replace(/\D/g, ""));
   const distance = (designator: string) => Math.abs(Number(designator.replace(/\D/g, "")) - digits);
   const suggestions = near.sort((a, b) => distance(a) - distance(b)).slice(0, 2);

@@ -6,10 +6,19 @@ import { CONTEXT } from "./context.fixture";
 const big = {
   ...CONTEXT,
   known: new Set(Array.from({ length: 300 }, (_, i) => `C${i}`)),
-  tape: Array.from({ length: 2000 }, (_, i) => ({ n: i + 1, id: String(i), content: CONTEXT.tape[i % 3]?.content ?? null })),
+  tape: Array.from({ length: 2000 }, (_, i) => ({
+    n: i + 1,
+    id: String(i),
+    content: CONTEXT.tape[i % 3]?.content ?? null,
+  })),
 };
 
-const lines = ["C14 .05/400 leaky -> 0.047/630", "C1 2x16µ 450V dry -> C1A 22µ/450 + C1B 22µ/450 old in bag", "B+ 248 @ 225 with 20 kΩ/V meter", `note ${"x".repeat(1900)}`];
+const lines = [
+  "C14 .05/400 leaky -> 0.047/630",
+  "C1 2x16µ 450V dry -> C1A 22µ/450 + C1B 22µ/450 old in bag",
+  "B+ 248 @ 225 with 20 kΩ/V meter",
+  `note ${"x".repeat(1900)}`,
+];
 
 describe("one keystroke of the bench line", () => {
   for (const line of lines)

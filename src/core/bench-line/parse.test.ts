@@ -39,19 +39,40 @@ describe("work on a part", () => {
   it("reads one can replaced by several, restuffing, a reason and where the old part went", () => {
     expect(payload("c1 2x16µ 450V dry -> C1A 22µ/450 + C1B 22µ/450 old in bag")).toMatchObject({
       designators: ["C1"],
-      now: [{ designator: "C1A", text: "22µ/450" }, { designator: "C1B", text: "22µ/450" }],
+      now: [
+        { designator: "C1A", text: "22µ/450" },
+        { designator: "C1B", text: "22µ/450" },
+      ],
       oldPart: "bag",
     });
-    expect(payload("C14 restuffed -> 47n/630 film old in shell")).toMatchObject({ action: "restuffed", now: [{ text: "47n/630 film" }], oldPart: "in-shell" });
-    expect(payload("R7+R9 -> R7 470k 2W: the strip was one part")).toMatchObject({ designators: ["R7", "R9"], why: "the strip was one part" });
-    expect(payload("R7 470k = 612k drifted -> 470k 1W")).toMatchObject({ measured: { value: 612e3 }, found: "drifted", was: "470k" });
+    expect(payload("C14 restuffed -> 47n/630 film old in shell")).toMatchObject({
+      action: "restuffed",
+      now: [{ text: "47n/630 film" }],
+      oldPart: "in-shell",
+    });
+    expect(payload("R7+R9 -> R7 470k 2W: the strip was one part")).toMatchObject({
+      designators: ["R7", "R9"],
+      why: "the strip was one part",
+    });
+    expect(payload("R7 470k = 612k drifted -> 470k 1W")).toMatchObject({
+      measured: { value: 612e3 },
+      found: "drifted",
+      was: "470k",
+    });
   });
 
   it("reads work in place, with its reason", () => {
-    expect(payload("R9 left: within twice the tolerance")).toMatchObject({ action: "left", why: "within twice the tolerance" });
+    expect(payload("R9 left: within twice the tolerance")).toMatchObject({
+      action: "left",
+      why: "within twice the tolerance",
+    });
     expect(payload("R9 left within twice the tolerance")).toMatchObject({ why: "within twice the tolerance" });
     expect(payload("R9 left:within tolerance")).toMatchObject({ why: "within tolerance" });
-    expect(payload("R9 22k = 24k left: still good")).toMatchObject({ was: "22k", measured: { value: 24e3 }, action: "left" });
+    expect(payload("R9 22k = 24k left: still good")).toMatchObject({
+      was: "22k",
+      measured: { value: 24e3 },
+      action: "left",
+    });
     expect(payload("V4 cleaned")).toMatchObject({ action: "cleaned", now: [] });
     expect(payload("V4 weak -> 6V6GT")).toMatchObject({ found: "weak", now: [{ text: "6V6GT" }] });
   });
@@ -84,14 +105,23 @@ describe("work on a part", () => {
   it("turns an ambiguous value into a question that rewrites the line", () => {
     const open = { ...CONTEXT, sheet: { ...CONTEXT.sheet, dialect: undefined } };
     const result = parseLine("R7 50M = 52k", open as typeof CONTEXT);
-    expect(result).toMatchObject({ kind: "question", choices: [{ text: "R7 50 kΩ = 52k" }, { text: "R7 50 MΩ = 52k" }] });
+    expect(result).toMatchObject({
+      kind: "question",
+      choices: [{ text: "R7 50 kΩ = 52k" }, { text: "R7 50 MΩ = 52k" }],
+    });
     expect(payload("R7 1M = 1.1M")).toMatchObject({ expected: { value: 1e6 } });
   });
 });
 
 describe("readings", () => {
   it("judges a part against its marking or the drawing; in circuit unless said", () => {
-    expect(payload("R7 470k = 612k")).toMatchObject({ designator: "R7", quantity: "resistance", measured: { value: 612e3 }, expected: { value: 470e3, tolerance: 0.2 }, inCircuit: true });
+    expect(payload("R7 470k = 612k")).toMatchObject({
+      designator: "R7",
+      quantity: "resistance",
+      measured: { value: 612e3 },
+      expected: { value: 470e3, tolerance: 0.2 },
+      inCircuit: true,
+    });
     expect(payload("R7 = 612k lifted")).not.toHaveProperty("inCircuit");
     expect(draft("R7 = 612k").line.verdict).toBe("bad");
     expect(draft("R7 = 200k").line.verdict).toBe("watch");
@@ -99,10 +129,24 @@ describe("readings", () => {
   });
 
   it("reads points of the chart, tube electrodes and points of any name", () => {
-    expect(payload("B+ 248 @ 225")).toMatchObject({ point: "B+", quantity: "voltage", lineVolts: 225, expected: { value: 250, tolerance: 0.2, lineVolts: 230 }, phase: "baseline" });
-    expect(payload("v4 grid -2.1 with 20 kΩ/V meter")).toMatchObject({ point: "V4 grid", measured: { value: -2.1 }, meter: "20 kΩ/V meter" });
+    expect(payload("B+ 248 @ 225")).toMatchObject({
+      point: "B+",
+      quantity: "voltage",
+      lineVolts: 225,
+      expected: { value: 250, tolerance: 0.2, lineVolts: 230 },
+      phase: "baseline",
+    });
+    expect(payload("v4 grid -2.1 with 20 kΩ/V meter")).toMatchObject({
+      point: "V4 grid",
+      measured: { value: -2.1 },
+      meter: "20 kΩ/V meter",
+    });
     expect(payload("V4 plate 240")).toMatchObject({ point: "V4 plate", measured: { value: 240 } });
-    expect(payload("line current 0.28 A for 0.3 A ±20%")).toMatchObject({ point: "line current", quantity: "current", expected: { value: 0.3, tolerance: 0.2 } });
+    expect(payload("line current 0.28 A for 0.3 A ±20%")).toMatchObject({
+      point: "line current",
+      quantity: "current",
+      expected: { value: 0.3, tolerance: 0.2 },
+    });
     expect(payload("B+ 251 prove")).toMatchObject({ phase: "prove" });
     expect(draft("B+ 248").hints.join()).toContain("add @ and the line voltage");
   });
@@ -113,9 +157,22 @@ describe("readings", () => {
   });
 
   it("tests tubes against nominal and the set against limits", () => {
-    expect(payload("V4 gm 1450/1600 on bridge tester")).toMatchObject({ designator: "V4", test: "gm", measured: { value: 1450 }, nominal: { value: 1600 }, sense: "share", setup: "bridge tester" });
+    expect(payload("V4 gm 1450/1600 on bridge tester")).toMatchObject({
+      designator: "V4",
+      test: "gm",
+      measured: { value: 1450 },
+      nominal: { value: 1600 },
+      sense: "share",
+      setup: "bridge tester",
+    });
     expect(draft("V4 gm 900/1600").line.verdict).toBe("bad");
-    expect(payload("test output 2.1 W min 3 on dummy load")).toMatchObject({ test: "output", unit: "W", nominal: { value: 3 }, sense: "at-least", setup: "dummy load" });
+    expect(payload("test output 2.1 W min 3 on dummy load")).toMatchObject({
+      test: "output",
+      unit: "W",
+      nominal: { value: 3 },
+      sense: "at-least",
+      setup: "dummy load",
+    });
     expect(payload("test hum 4 mV")).not.toHaveProperty("nominal");
     expect(refused("test something").message).toContain("reads like");
   });
@@ -131,37 +188,64 @@ describe("words", () => {
   it("keeps notes, open points, waits and their settling", () => {
     expect(payload("note old varnish on the dial")).toMatchObject({ open: false });
     expect(payload("todo renew the mains lead")).toMatchObject({ open: true });
-    expect(payload("wait parts 0.047/630 on order")).toMatchObject({ open: true, waits: "parts", text: "0.047/630 on order" });
+    expect(payload("wait parts 0.047/630 on order")).toMatchObject({
+      open: true,
+      waits: "parts",
+      text: "0.047/630 on order",
+    });
     expect(payload("settled #3 new lead fitted")).toMatchObject({ closes: [idOf(3)], text: "new lead fitted" });
     expect(refused("settled #99 done").message).toContain("by its number");
   });
 
   it("takes in, passes steps and hands back", () => {
-    expect(payload("take in: fades after ten minutes; policy museum; with lead, two knobs; missing back cover; wants to play again")).toMatchObject({
+    expect(
+      payload(
+        "take in: fades after ten minutes; policy museum; with lead, two knobs; missing back cover; wants to play again",
+      ),
+    ).toMatchObject({
       complaint: "fades after ten minutes",
       policy: "museum",
       received: ["lead", "two knobs"],
       missing: ["back cover"],
     });
-    expect(payload("take in: hums;; then quiet; policy museum")).toMatchObject({ complaint: "hums; then quiet", policy: "museum" });
+    expect(payload("take in: hums;; then quiet; policy museum")).toMatchObject({
+      complaint: "hums; then quiet",
+      policy: "museum",
+    });
     expect(refused("take in: dead; policy cheap").message).toContain("A policy is");
     expect(payload("done make safe")).toMatchObject({ step: "make-safe", state: "passed" });
-    expect(payload("pass baseline: does not power up")).toMatchObject({ state: "overridden", reason: "does not power up" });
+    expect(payload("pass baseline: does not power up")).toMatchObject({
+      state: "overridden",
+      reason: "does not power up",
+    });
     expect(refused("pass baseline").message).toContain("needs a reason");
-    expect(payload("hand back: plays well; old parts returned; next 2027-11-01")).toMatchObject({ oldParts: "returned", nextService: "2027-11-01" });
+    expect(payload("hand back: plays well; old parts returned; next 2027-11-01")).toMatchObject({
+      oldParts: "returned",
+      nextService: "2027-11-01",
+    });
   });
 });
 
 describe("amending", () => {
   it("corrects an entry by its number, keeping the expectation it was judged against", () => {
     const { draft: made } = draft("amend #2 R7 = 471k because read on the wrong range");
-    expect(made).toMatchObject({ type: "amendment", amends: idOf(2), amendment: { action: "correct", reason: "read on the wrong range" } });
+    expect(made).toMatchObject({
+      type: "amendment",
+      amends: idOf(2),
+      amendment: { action: "correct", reason: "read on the wrong range" },
+    });
     if (made.type === "amendment" && made.amendment.action === "correct")
-      expect(made.amendment.content.payload).toMatchObject({ phase: "check", measured: { value: 471e3 }, expected: { text: "470000", value: 470e3 } });
+      expect(made.amendment.content.payload).toMatchObject({
+        phase: "check",
+        measured: { value: 471e3 },
+        expected: { text: "470000", value: 470e3 },
+      });
   });
 
   it("withdraws, and asks for number and reason", () => {
-    expect(draft("withdraw #1 because noted twice").draft).toMatchObject({ amendment: { action: "withdraw", reason: "noted twice" } });
+    expect(draft("withdraw #1 because noted twice").draft).toMatchObject({
+      amendment: { action: "withdraw", reason: "noted twice" },
+    });
     expect(refused("withdraw #1").message).toContain("because");
     expect(refused("amend R7 = 471k because x").message).toContain("number");
     expect(refused("amend #2 R7 = 471z because x").at).toBeGreaterThan(9);
@@ -169,8 +253,38 @@ describe("amending", () => {
 });
 
 describe("any text", () => {
-  const pieces = fc.constantFrom("C14", "R7", "V3", "B+", "->", "=", "@", "?", "note ", "amend #1", " because ", "470k", ".05/400", "2x16µ", ":", ";", "#", "!", "\n", "<b>", "take in", " ", "test", "é", "1,000", "old in bag");
-  const any = fc.oneof(fc.string({ unit: "grapheme", maxLength: 60 }), fc.array(pieces, { maxLength: 12 }).map((list) => list.join(" ")));
+  const pieces = fc.constantFrom(
+    "C14",
+    "R7",
+    "V3",
+    "B+",
+    "->",
+    "=",
+    "@",
+    "?",
+    "note ",
+    "amend #1",
+    " because ",
+    "470k",
+    ".05/400",
+    "2x16µ",
+    ":",
+    ";",
+    "#",
+    "!",
+    "\n",
+    "<b>",
+    "take in",
+    " ",
+    "test",
+    "é",
+    "1,000",
+    "old in bag",
+  );
+  const any = fc.oneof(
+    fc.string({ unit: "grapheme", maxLength: 60 }),
+    fc.array(pieces, { maxLength: 12 }).map((list) => list.join(" ")),
+  );
 
   it("gives a draft, a question or a place, never an exception", () => {
     fc.assert(
@@ -222,12 +336,28 @@ describe("writing", () => {
 
   it("reads every piece of part work that it writes", () => {
     const word = fc.constantFrom("leaky", "burnt", "open", "noisy when warm");
-    const made = fc.record({ n: fc.constantFrom("C14", "C1"), value: fc.integer({ min: 1, max: 999 }), volts: fc.constantFrom(250, 400, 630), found: fc.option(word, { nil: undefined }), why: fc.option(word, { nil: undefined }), old: fc.option(fc.constantFrom("bag", "kept", "discarded", "in-shell"), { nil: undefined }) });
+    const made = fc.record({
+      n: fc.constantFrom("C14", "C1"),
+      value: fc.integer({ min: 1, max: 999 }),
+      volts: fc.constantFrom(250, 400, 630),
+      found: fc.option(word, { nil: undefined }),
+      why: fc.option(word, { nil: undefined }),
+      old: fc.option(fc.constantFrom("bag", "kept", "discarded", "in-shell"), { nil: undefined }),
+    });
     fc.assert(
       fc.property(made, ({ n, value, volts, found, why, old }) => {
         const entry = {
           kind: "part-work",
-          payload: { v: 1, designators: [n], action: "replaced", was: ".05/400", ...(found ? { found } : {}), now: [{ designator: n, text: `${value}n/${volts}` }], ...(why ? { why } : {}), ...(old ? { oldPart: old } : {}) },
+          payload: {
+            v: 1,
+            designators: [n],
+            action: "replaced",
+            was: ".05/400",
+            ...(found ? { found } : {}),
+            now: [{ designator: n, text: `${value}n/${volts}` }],
+            ...(why ? { why } : {}),
+            ...(old ? { oldPart: old } : {}),
+          },
         } as Content;
         expect(content(writeLine(entry))).toEqual(entry);
       }),

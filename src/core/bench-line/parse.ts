@@ -22,11 +22,18 @@ function parseAmendLine(line: string, context: LineContext): LineResult | undefi
   const reason = because < 0 ? "" : line.slice(because + " because".length).trim();
   if (!reason) return notUnderstood(line.length, "Say why, behind the word because.");
   const withdraws = word.toLowerCase() === "withdraw";
-  if (withdraws) return amendment(target.id, { v: 1, action: "withdraw", reason }, `#${n} ${describe(target.content).subject}`);
+  if (withdraws)
+    return amendment(target.id, { v: 1, action: "withdraw", reason }, `#${n} ${describe(target.content).subject}`);
   const offset = whole.length;
   const inner = parseLine(line.slice(offset, because), { ...context, base: target.content });
   if (inner.kind === "question")
-    return { ...inner, choices: inner.choices.map((choice) => ({ ...choice, text: line.slice(0, offset) + choice.text + line.slice(because) })) };
+    return {
+      ...inner,
+      choices: inner.choices.map((choice) => ({
+        ...choice,
+        text: line.slice(0, offset) + choice.text + line.slice(because),
+      })),
+    };
   if (inner.kind === "not-understood") return { ...inner, at: inner.at + offset };
   if (inner.kind === "empty" || inner.draft.type !== "content")
     return notUnderstood(offset, "Write what the entry should say, as it would be typed anew.");
@@ -52,7 +59,10 @@ const amendment = (amends: string, payload: Amendment, text: string): LineResult
 export function parseLine(line: string, context: LineContext): LineResult {
   if (line.trim() === "") return { kind: "empty" };
   if (line.length > LONGEST_LINE)
-    return notUnderstood(LONGEST_LINE, `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`);
+    return notUnderstood(
+      LONGEST_LINE,
+      `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`,
+    );
   const amend = parseAmendLine(line, context);
   if (amend) return amend;
   const worded = parseWordLine(line, context);
@@ -63,5 +73,8 @@ export function parseLine(line: string, context: LineContext): LineResult {
   if (head) return parsePartLine(line, head, context);
   const named = pointOf(line, context, true);
   if (named) return parseReadingLine(line, named, context);
-  return notUnderstood(0, "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.");
+  return notUnderstood(
+    0,
+    "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.",
+  );
 }

@@ -52,7 +52,8 @@ export function parsePartLine(line: string, head: Head, context: LineContext): L
   const test = testOfPart(piece(line, head.end, line.length), designator, context);
   if (test && !arrow && !action) return stranger ?? test;
   if (!arrow && !action) {
-    if (why) return notUnderstood(colon ?? 0, `What was done to ${designator} is missing before the colon: ${EXAMPLES}.`);
+    if (why)
+      return notUnderstood(colon ?? 0, `What was done to ${designator} is missing before the colon: ${EXAMPLES}.`);
     const before = readBefore(piece(line, head.end, bodyEnd), designator, context);
     if (!before.ok) return before.result;
     if (before.value.measured) return stranger ?? readingDraft(designator, before.value, context, head.end);
@@ -62,9 +63,16 @@ export function parsePartLine(line: string, head: Head, context: LineContext): L
   const beforePiece = piece(line, head.end, Math.min(arrow?.index ?? bodyEnd, action?.at ?? bodyEnd));
   const before = readBefore(beforePiece, designator, context);
   if (!before.ok) return before.result;
-  const between = action ? body.slice(action.at + action.length, arrow?.index ?? bodyEnd).replace(/^[:\s]+/, "").trim() : "";
+  const between = action
+    ? body
+        .slice(action.at + action.length, arrow?.index ?? bodyEnd)
+        .replace(/^[:\s]+/, "")
+        .trim()
+    : "";
   const name: Action = action?.name ?? "replaced";
-  const now = arrow ? readNow(piece(line, arrow.index + arrow[0].length, bodyEnd), designator, context) : got({ fitted: [] as Fitted[], specs: [] as PartSpec[] });
+  const now = arrow
+    ? readNow(piece(line, arrow.index + arrow[0].length, bodyEnd), designator, context)
+    : got({ fitted: [] as Fitted[], specs: [] as PartSpec[] });
   if (!now.ok) return now.result;
   const { was, spec, found, measured } = before.value;
   // `R9 left within tolerance` gives its reason without a colon; elsewhere such words say what was found.
@@ -88,8 +96,9 @@ export function parsePartLine(line: string, head: Head, context: LineContext): L
   const compared = spec ?? drawn;
   const hints = compared && now.value.specs.length > 0 ? compareParts(compared, now.value.specs) : [];
   if (spec && drawn && spec.sections.join() !== drawn.sections.join())
-    hints.push(`The drawing has ${formatPart({ quantity: drawn.quantity, sections: drawn.sections })} at ${designator}.`);
+    hints.push(
+      `The drawing has ${formatPart({ quantity: drawn.quantity, sections: drawn.sections })} at ${designator}.`,
+    );
   const checked = draftOf(content, name === "replaced" && !arrow ? line.length : head.end, hints);
   return checked.kind === "draft" && stranger ? stranger : checked;
 }
-

@@ -4,7 +4,13 @@ import type { Fitted } from "../history";
 import { got, notUnderstood, stop, type LineContext, type Step } from "./types";
 import { markingAt, measuredAt, piece, textOf, type Piece } from "./values";
 
-export type Before = { was?: string; spec?: PartSpec; found?: string; measured?: { text: string; value: number; quantity: Quantity }; inCircuit: boolean };
+export type Before = {
+  was?: string;
+  spec?: PartSpec;
+  found?: string;
+  measured?: { text: string; value: number; quantity: Quantity };
+  inCircuit: boolean;
+};
 
 /** What stands left of the arrow or the action: was, `= measured`, and a word on its state. */
 export function readBefore(where: Piece, designator: string, context: LineContext): Step<Before> {
@@ -18,11 +24,22 @@ export function readBefore(where: Piece, designator: string, context: LineContex
   if (leftText !== "") {
     const marking = /^[\d.,½¼¾µ]|^[Rnp]\d/.test(leftText) && quantity ? markingAt(left, rules) : undefined;
     if (marking && !marking.ok) return marking;
-    if (marking) Object.assign(before, { was: marking.value.text, spec: marking.value.value, ...(marking.value.rest ? { found: marking.value.rest } : {}) });
+    if (marking)
+      Object.assign(before, {
+        was: marking.value.text,
+        spec: marking.value.value,
+        ...(marking.value.rest ? { found: marking.value.rest } : {}),
+      });
     else before.found = leftText;
   }
   if (equals < 0) return got(before);
-  if (!quantity) return stop(notUnderstood(where.start + equals, `${designator} has no single value to measure: name what was measured, like V3 plate 240.`));
+  if (!quantity)
+    return stop(
+      notUnderstood(
+        where.start + equals,
+        `${designator} has no single value to measure: name what was measured, like V3 plate 240.`,
+      ),
+    );
   const right = piece(where.line, where.start + equals + 1, where.end);
   const value = measuredAt(right, quantity, rules);
   if (!value.ok) return value;
@@ -39,13 +56,19 @@ const letters = (designator: string) => designator.replace(/\d.*$/, "").toUpperC
 /** The designator that one of several new parts begins with (`C1A 22µ/450`), when it is of the original's kind. */
 function ownDesignator(text: string, original: string): { name: string; length: number } | undefined {
   const [whole, name] = /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)\s+/.exec(text) ?? [];
-  return whole && name && letters(name) === letters(original) ? { name: name.toUpperCase(), length: whole.length } : undefined;
+  return whole && name && letters(name) === letters(original)
+    ? { name: name.toUpperCase(), length: whole.length }
+    : undefined;
 }
 
 const JOINT = " + ";
 
 /** What stands right of the arrow: one part, or several joined by ` + `, each with a designator of its own if it has one. */
-export function readNow(where: Piece, designator: string, context: LineContext): Step<{ fitted: Fitted[]; specs: PartSpec[] }> {
+export function readNow(
+  where: Piece,
+  designator: string,
+  context: LineContext,
+): Step<{ fitted: Fitted[]; specs: PartSpec[] }> {
   const fitted: Fitted[] = [];
   const specs: PartSpec[] = [];
   let start = where.start;
@@ -56,7 +79,8 @@ export function readNow(where: Piece, designator: string, context: LineContext):
     const valuePiece = piece(where.line, start + (own?.length ?? 0), start + text.length);
     start += text.length + JOINT.length;
     const shown = textOf(valuePiece);
-    if (shown === "") return stop(notUnderstood(valuePiece.start, "Say what goes in: value and rating, like 0.047/630."));
+    if (shown === "")
+      return stop(notUnderstood(valuePiece.start, "Say what goes in: value and rating, like 0.047/630."));
     const rules = partRules(context.sheet, designator);
     if (!rules.quantity) {
       fitted.push({ designator: name, text: shown });
@@ -64,7 +88,11 @@ export function readNow(where: Piece, designator: string, context: LineContext):
     }
     const marking = markingAt(valuePiece, rules);
     if (!marking.ok) return marking;
-    fitted.push({ designator: name, text: marking.value.text, ...(marking.value.rest ? { note: marking.value.rest } : {}) });
+    fitted.push({
+      designator: name,
+      text: marking.value.text,
+      ...(marking.value.rest ? { note: marking.value.rest } : {}),
+    });
     specs.push(marking.value.value);
   }
   return got({ fitted, specs });

@@ -8,7 +8,8 @@ import { notUnderstood, type LineContext, type LineResult } from "./types";
 export function readingDraft(designator: string, before: Before, context: LineContext, at: number): LineResult {
   const measured = before.measured;
   if (!measured) return notUnderstood(at, `${designator}: write = and the measured value.`);
-  const base = context.base?.kind === "reading" && context.base.payload.point === designator ? context.base.payload : undefined;
+  const base =
+    context.base?.kind === "reading" && context.base.payload.point === designator ? context.base.payload : undefined;
   const drawn = drawnAt(designator, context);
   const spec = before.spec ?? drawn?.spec;
   const [nominal] = spec && spec.sections.length === 1 ? spec.sections : [];
@@ -30,7 +31,10 @@ export function readingDraft(designator: string, before: Before, context: LineCo
     ...(base?.meter ? { meter: base.meter } : {}),
     ...(before.found ? { remark: before.found } : {}),
   };
-  const hints = [...judgeReading(payload).reasons, ...(inCircuit ? ["Taken as in circuit; write “lifted” behind it when one end is off."] : [])];
+  const hints = [
+    ...judgeReading(payload).reasons,
+    ...(inCircuit ? ["Taken as in circuit; write “lifted” behind it when one end is off."] : []),
+  ];
   if (nominal === undefined && spec) hints.push("A can of several sections: name the section to judge it.");
   return draftOf({ kind: "reading", payload }, at, hints);
 }

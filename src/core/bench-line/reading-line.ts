@@ -20,10 +20,14 @@ export type PointHead = { point: string; end: number; row?: PointRow };
 export function pointOf(line: string, context: LineContext, anyName: boolean): PointHead | undefined {
   const lead = line.length - line.trimStart().length;
   const text = line.slice(lead);
-  const known = context.points.filter((row) => startsWith(text, row.point)).sort((a, b) => b.point.length - a.point.length)[0];
+  const known = context.points
+    .filter((row) => startsWith(text, row.point))
+    .sort((a, b) => b.point.length - a.point.length)[0];
   if (known && !known.designator) return { point: known.point, end: lead + known.point.length, row: known };
   const tube = TUBE_POINT.exec(text) ?? (anyName ? PLAIN_POINT.exec(text) : null);
-  return tube?.[1] ? { point: tube[1].trim().replace(/^[a-z]+\d/i, (name) => name.toUpperCase()), end: lead + tube[1].length } : undefined;
+  return tube?.[1]
+    ? { point: tube[1].trim().replace(/^[a-z]+\d/i, (name) => name.toUpperCase()), end: lead + tube[1].length }
+    : undefined;
 }
 
 type Clauses = { value: Piece; line?: Piece; expected?: Piece; tolerance?: Piece; meter?: string; phase?: Phase };
@@ -54,7 +58,8 @@ function quantityByUnit(text: string): Quantity {
 /** `B+ 248 @ 117`: a reading at a point of the set. */
 export function parseReadingLine(line: string, head: PointHead, context: LineContext): LineResult {
   const clauses = clausesOf(line, head.end);
-  const base = context.base?.kind === "reading" && context.base.payload.point === head.point ? context.base.payload : undefined;
+  const base =
+    context.base?.kind === "reading" && context.base.payload.point === head.point ? context.base.payload : undefined;
   if (textOf(clauses.value) === "") return notUnderstood(head.end, `${head.point}: the measured value is missing.`);
   const quantity = base?.quantity ?? head.row?.quantity ?? quantityByUnit(textOf(clauses.value));
   const measured = quantityAt(clauses.value, quantity);
@@ -67,7 +72,11 @@ export function parseReadingLine(line: string, head: PointHead, context: LineCon
   if (tolerance && !tolerance.ok) return tolerance.result;
   const known = base?.expected ?? head.row?.expected;
   const expected = wanted
-    ? { text: textOf(clauses.expected ?? clauses.value), value: wanted.value, tolerance: tolerance?.value ?? known?.tolerance ?? CHART_TOLERANCE }
+    ? {
+        text: textOf(clauses.expected ?? clauses.value),
+        value: wanted.value,
+        tolerance: tolerance?.value ?? known?.tolerance ?? CHART_TOLERANCE,
+      }
     : known && tolerance
       ? { ...known, tolerance: tolerance.value }
       : known;

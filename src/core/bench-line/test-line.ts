@@ -6,7 +6,19 @@ import { textOf, type Piece } from "./values";
 const NUMBER = "[-−]?\\d+(?:[.,]\\d+)?|[.,]\\d+";
 const number = (text: string) => Number(text.replace("−", "-").replace(",", "."));
 
-function draft(fields: { designator?: string; test: string; measured: string; unit?: string | undefined; nominal?: string | undefined; sense: Sense; setup?: string | undefined }, at: number, context: LineContext): LineResult {
+function draft(
+  fields: {
+    designator?: string;
+    test: string;
+    measured: string;
+    unit?: string | undefined;
+    nominal?: string | undefined;
+    sense: Sense;
+    setup?: string | undefined;
+  },
+  at: number,
+  context: LineContext,
+): LineResult {
   const { designator, test, measured, unit, nominal, sense, setup } = fields;
   const payload = {
     v: 1,
@@ -25,7 +37,10 @@ function draft(fields: { designator?: string; test: string; measured: string; un
 
 /** `V3 gm 1450/1600`: a tube or part against its nominal. Undefined when the text is no such thing. */
 export function testOfPart(where: Piece, designator: string, context: LineContext): LineResult | undefined {
-  const found = new RegExp(`^([a-z][a-z ]*?)\\s+(${NUMBER})\\s*(?:/|of)\\s*(${NUMBER})\\s*([a-zµ%]{0,4})(?:\\s+on\\s+(.+))?$`, "i").exec(textOf(where));
+  const found = new RegExp(
+    `^([a-z][a-z ]*?)\\s+(${NUMBER})\\s*(?:/|of)\\s*(${NUMBER})\\s*([a-zµ%]{0,4})(?:\\s+on\\s+(.+))?$`,
+    "i",
+  ).exec(textOf(where));
   if (!found) return undefined;
   const [, test = "", measured = "", nominal, unit, setup] = found;
   return draft({ designator, test, measured, nominal, unit, sense: "share", setup }, where.start, context);
@@ -33,8 +48,15 @@ export function testOfPart(where: Piece, designator: string, context: LineContex
 
 /** `test output 2.1 W min 3`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
 export function parseTestLine(where: Piece, context: LineContext): LineResult {
-  const found = new RegExp(`^(.*?\\S)\\s+(${NUMBER})\\s*([a-zµ%Ω]{0,5}?)(?:\\s*(min|max)\\s+(${NUMBER})\\s*[a-zµ%Ω]{0,5})?(?:\\s+on\\s+(.+))?$`, "i").exec(textOf(where));
+  const found = new RegExp(
+    `^(.*?\\S)\\s+(${NUMBER})\\s*([a-zµ%Ω]{0,5}?)(?:\\s*(min|max)\\s+(${NUMBER})\\s*[a-zµ%Ω]{0,5})?(?:\\s+on\\s+(.+))?$`,
+    "i",
+  ).exec(textOf(where));
   if (!found) return notUnderstood(where.start, "A test reads like: test output 2.1 W min 3 on dummy load.");
   const [, test = "", measured = "", unit, limit, nominal, setup] = found;
-  return draft({ test, measured, unit, nominal, sense: limit?.toLowerCase() === "max" ? "at-most" : "at-least", setup }, where.start, context);
+  return draft(
+    { test, measured, unit, nominal, sense: limit?.toLowerCase() === "max" ? "at-most" : "at-least", setup },
+    where.start,
+    context,
+  );
 }

@@ -18,8 +18,7 @@ export type LineContext = {
 };
 
 export type LineDraft =
-  | { type: "content"; content: Content }
-  | { type: "amendment"; amends: string; amendment: Amendment };
+  { type: "content"; content: Content } | { type: "amendment"; amends: string; amendment: Amendment };
 
 /** Whatever is typed becomes one of these; there is no text that fails otherwise. */
 export type LineResult =

@@ -12,12 +12,14 @@ export function piece(line: string, start: number, end: number): Piece {
   return { line, start: start + lead, end: Math.max(start + lead, start + raw.trimEnd().length) };
 }
 
-export const rewrite = (where: Piece, text: string): string => where.line.slice(0, where.start) + text + where.line.slice(where.end);
+export const rewrite = (where: Piece, text: string): string =>
+  where.line.slice(0, where.start) + text + where.line.slice(where.end);
 
 /** Takes a parsed value, or turns its trouble into a question or a place in the line. */
 export function take<T>(parsed: Parsed<T>, where: Piece): Step<T> {
   if (parsed.ok) return got(parsed.value);
-  if (parsed.kind === "unreadable") return stop(notUnderstood(where.start + Math.min(parsed.at, textOf(where).length), parsed.message));
+  if (parsed.kind === "unreadable")
+    return stop(notUnderstood(where.start + Math.min(parsed.at, textOf(where).length), parsed.message));
   return stop({
     kind: "question",
     question: parsed.question,
@@ -33,7 +35,10 @@ type Read<T> = { text: string; value: T; rest: string };
 /** Reads the longest run of words at the start of a piece that parses; the words behind it are the rest. */
 function longest<T>(where: Piece, parse: (text: string) => Parsed<T>): Step<Read<T>> {
   const text = textOf(where);
-  const ends = [...text.matchAll(/\s+|$/g)].map((match) => match.index).filter((end) => end > 0).reverse();
+  const ends = [...text.matchAll(/\s+|$/g)]
+    .map((match) => match.index)
+    .filter((end) => end > 0)
+    .reverse();
   let question: LineResult | undefined;
   for (const end of ends) {
     const head = piece(where.line, where.start, where.start + end);
@@ -44,11 +49,14 @@ function longest<T>(where: Piece, parse: (text: string) => Parsed<T>): Step<Read
   if (question) return stop(question);
   const first = piece(where.line, where.start, where.start + (ends.at(-1) ?? text.length));
   const read = take(parse(textOf(first)), first);
-  return read.ok ? got({ text: textOf(first), value: read.value, rest: text.slice(textOf(first).length).trim() }) : read;
+  return read.ok
+    ? got({ text: textOf(first), value: read.value, rest: text.slice(textOf(first).length).trim() })
+    : read;
 }
 
 /** Reads a marking at the start of a piece: `.05/400 leaky` → marking `.05/400`, rest `leaky`. */
-export const markingAt = (where: Piece, rules: PartRules): Step<Read<PartSpec>> => longest(where, (text) => parsePart(text, rules));
+export const markingAt = (where: Piece, rules: PartRules): Step<Read<PartSpec>> =>
+  longest(where, (text) => parsePart(text, rules));
 
 /** Reads a measured value at the start of a piece: `612k drifted` → 612 kΩ, rest `drifted`. */
 export const measuredAt = (where: Piece, quantity: Quantity, rules: PartRules): Step<Read<number>> =>

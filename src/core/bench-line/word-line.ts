@@ -7,7 +7,11 @@ import { piece, textOf, type Piece } from "./values";
 
 type Reader = (rest: Piece, context: LineContext, word: string) => LineResult;
 
-const list = (text: string) => text.split(",").map((item) => item.trim()).filter(Boolean);
+const list = (text: string) =>
+  text
+    .split(",")
+    .map((item) => item.trim())
+    .filter(Boolean);
 
 /** A semicolon parts clauses; a doubled one is a semicolon of the text. */
 const CLAUSE_MARK = /(?<!;);(?!;)/;
@@ -29,7 +33,13 @@ function clauses(rest: Piece): { first: string; named: { word: string; value: st
 const readTakeIn: Reader = (rest) => {
   const { first, named } = clauses(rest);
   const payload: Record<string, unknown> = { v: 1, complaint: first, policy: "original", received: [], missing: [] };
-  const fields: Record<string, string> = { since: "since", wants: "wants", earlier: "earlierWork", loose: "loose", looks: "cosmetic" };
+  const fields: Record<string, string> = {
+    since: "since",
+    wants: "wants",
+    earlier: "earlierWork",
+    loose: "loose",
+    looks: "cosmetic",
+  };
   for (const { word, value, at } of named) {
     if (word === "policy") {
       const policy = POLICIES.find((name) => value.toLowerCase().startsWith(name));
@@ -38,7 +48,11 @@ const readTakeIn: Reader = (rest) => {
     } else if (word === "with") payload.received = list(value);
     else if (word === "missing") payload.missing = list(value);
     else if (fields[word]) payload[fields[word]] = value;
-    else return notUnderstood(at, `“${word}” is not known here: since, wants, policy, with, missing, earlier, loose or looks.`);
+    else
+      return notUnderstood(
+        at,
+        `“${word}” is not known here: since, wants, policy, with, missing, earlier, loose or looks.`,
+      );
   }
   return draftOf({ kind: "take-in", payload }, rest.start);
 };
@@ -50,7 +64,11 @@ const readHandBack: Reader = (rest) => {
     if (word === "left" || word === "watch") payload[word] = value;
     else if (word === "next") payload.nextService = value;
     else if (word === "old" && /^parts (returned|kept|none)$/.test(value)) payload.oldParts = value.slice(6);
-    else return notUnderstood(at, `“${word}” is not known here: left, watch, old parts returned / kept / none, or next and a date.`);
+    else
+      return notUnderstood(
+        at,
+        `“${word}” is not known here: left, watch, old parts returned / kept / none, or next and a date.`,
+      );
   }
   return draftOf({ kind: "hand-back", payload }, rest.start);
 };
@@ -59,25 +77,35 @@ const readSymptom: Reader = (rest, context, word) => {
   const state = word === "gone" || word === "changed" ? word : "present";
   const about = /^#(\d+)\s*/.exec(textOf(rest));
   const target = about ? context.tape.find((item) => item.n === Number(about[1])) : undefined;
-  if (about && target?.content?.kind !== "symptom") return notUnderstood(rest.start, `#${about[1]} is not a symptom on the tape.`);
-  const what = textOf(rest).slice(about?.[0].length ?? 0).trim() || (target?.content?.kind === "symptom" ? target.content.payload.what : "");
+  if (about && target?.content?.kind !== "symptom")
+    return notUnderstood(rest.start, `#${about[1]} is not a symptom on the tape.`);
+  const what =
+    textOf(rest)
+      .slice(about?.[0].length ?? 0)
+      .trim() || (target?.content?.kind === "symptom" ? target.content.payload.what : "");
   const payload = { v: 1, what, state, ...(target ? { about: target.id } : {}) };
   return draftOf({ kind: "symptom", payload }, rest.start);
 };
 
-const note = (rest: Piece, extra: object): LineResult => draftOf({ kind: "note", payload: { v: 1, text: textOf(rest), open: false, closes: [], ...extra } }, rest.start);
+const note = (rest: Piece, extra: object): LineResult =>
+  draftOf({ kind: "note", payload: { v: 1, text: textOf(rest), open: false, closes: [], ...extra } }, rest.start);
 
 const readWait: Reader = (rest) => {
   const found = /^(?:for\s+)?(parts|owner|process)\b[:\s]*/i.exec(textOf(rest));
   const waits = WAITS.find((name) => name === found?.[1]?.toLowerCase());
-  if (!found || !waits) return notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`);
+  if (!found || !waits)
+    return notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`);
   return note(piece(rest.line, rest.start + found[0].length, rest.end), { open: true, waits });
 };
 
 const readClose: Reader = (rest, context) => {
   const found = /^#(\d+)[:\s]*/.exec(textOf(rest));
   const target = context.tape.find((item) => item.n === Number(found?.[1]));
-  if (!found || !target) return notUnderstood(rest.start, "Say which open point is settled, by its number on the tape: settled #12 and how.");
+  if (!found || !target)
+    return notUnderstood(
+      rest.start,
+      "Say which open point is settled, by its number on the tape: settled #12 and how.",
+    );
   const body = piece(rest.line, rest.start + found[0].length, rest.end);
   return textOf(body) === "" ? notUnderstood(rest.end, "Say how it was settled.") : note(body, { closes: [target.id] });
 };
@@ -85,8 +113,15 @@ const readClose: Reader = (rest, context) => {
 const readStep: Reader = (rest, _context, word) => {
   const text = textOf(rest).toLowerCase();
   const found = STEPS.find((step) => text.startsWith(step) || text.startsWith(STEP_NAMES[step].toLowerCase()));
-  if (!found) return notUnderstood(rest.start, `Name the step: ${STEPS.map((step) => STEP_NAMES[step].toLowerCase()).join(", ")}.`);
-  const reason = textOf(rest).slice(found.length).replace(/^[:\s]+/, "").trim();
+  if (!found)
+    return notUnderstood(
+      rest.start,
+      `Name the step: ${STEPS.map((step) => STEP_NAMES[step].toLowerCase()).join(", ")}.`,
+    );
+  const reason = textOf(rest)
+    .slice(found.length)
+    .replace(/^[:\s]+/, "")
+    .trim();
   const state = word === "done" ? "passed" : "overridden";
   return draftOf({ kind: "step", payload: { v: 1, step: found, state, ...(reason ? { reason } : {}) } }, rest.end);
 };

@@ -2,13 +2,25 @@ import { format } from "../quantity";
 import type { Content, ContentOf, OldPart } from "../history";
 import { STEP_NAMES } from "../model";
 
-const OLD: Record<OldPart, string> = { bag: "old in bag", kept: "old kept", discarded: "old discarded", "in-shell": "old in shell" };
+const OLD: Record<OldPart, string> = {
+  bag: "old in bag",
+  kept: "old kept",
+  discarded: "old discarded",
+  "in-shell": "old in shell",
+};
 
 const join = (...parts: (string | false | undefined)[]): string => parts.filter(Boolean).join(" ");
 
 function writeReading(payload: ContentOf<"reading">["payload"]): string {
   if (payload.designator)
-    return join(payload.designator, payload.expected?.text, "=", payload.measured.text, payload.quantity === "resistance" && !payload.inCircuit && "lifted", payload.remark);
+    return join(
+      payload.designator,
+      payload.expected?.text,
+      "=",
+      payload.measured.text,
+      payload.quantity === "resistance" && !payload.inCircuit && "lifted",
+      payload.remark,
+    );
   return join(
     payload.point,
     payload.measured.text,
@@ -35,7 +47,14 @@ function writeWork(work: ContentOf<"part-work">["payload"]): string {
 
 function writeTest(payload: ContentOf<"test-result">["payload"]): string {
   const setup = payload.setup && `on ${payload.setup}`;
-  if (payload.designator) return join(payload.designator, payload.test, `${payload.measured.text}/${payload.nominal?.text ?? ""}`, payload.unit, setup);
+  if (payload.designator)
+    return join(
+      payload.designator,
+      payload.test,
+      `${payload.measured.text}/${payload.nominal?.text ?? ""}`,
+      payload.unit,
+      setup,
+    );
   const limit = payload.nominal && `${payload.sense === "at-most" ? "max" : "min"} ${payload.nominal.text}`;
   return join("test", payload.test, payload.measured.text, payload.unit, limit, setup);
 }

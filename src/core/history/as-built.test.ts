@@ -11,20 +11,37 @@ describe("the set as built", () => {
 
   it("is the model's parts before any work, and the last work afterwards", () => {
     expect(at(entries, atOf(9), "C14")).toMatchObject({ state: "original", drawn: ".05/400", parts: [] });
-    expect(at(entries, atOf(10), "C14")).toMatchObject({ state: "replaced", parts: [{ text: "47n/630" }], work: [idOf(10)] });
+    expect(at(entries, atOf(10), "C14")).toMatchObject({
+      state: "replaced",
+      parts: [{ text: "47n/630" }],
+      work: [idOf(10)],
+    });
     expect(at(entries, atOf(99), "C14")?.parts).toEqual([{ designator: "C14", text: "50n/1000" }]);
   });
 
   it("forgets work that was withdrawn", () => {
-    expect(at([...entries, amend(30, idOf(20), withdraw())], atOf(99), "C14")?.parts).toEqual([{ designator: "C14", text: "47n/630" }]);
+    expect(at([...entries, amend(30, idOf(20), withdraw())], atOf(99), "C14")?.parts).toEqual([
+      { designator: "C14", text: "47n/630" },
+    ]);
   });
 
   it("knows one original replaced by several, and then one of those replaced", () => {
-    const split = work(["C1"], "replaced", { now: [{ designator: "C1A", text: "22µ/450" }, { designator: "C1B", text: "22µ/450" }] });
+    const split = work(["C1"], "replaced", {
+      now: [
+        { designator: "C1A", text: "22µ/450" },
+        { designator: "C1B", text: "22µ/450" },
+      ],
+    });
     expect(at([entry(1, split)], atOf(5), "C1")?.parts.map((p) => p.designator)).toEqual(["C1A", "C1B"]);
     const later = at([entry(1, split), entry(2, replace("C1B", "33µ/450"))], atOf(5), "C1");
-    expect(later?.parts).toEqual([{ designator: "C1A", text: "22µ/450" }, { designator: "C1B", text: "33µ/450" }]);
-    expect(at([entry(1, split), entry(2, work(["C1B"], "removed"))], atOf(5), "C1")).toMatchObject({ state: "replaced", parts: [{ designator: "C1A" }] });
+    expect(later?.parts).toEqual([
+      { designator: "C1A", text: "22µ/450" },
+      { designator: "C1B", text: "33µ/450" },
+    ]);
+    expect(at([entry(1, split), entry(2, work(["C1B"], "removed"))], atOf(5), "C1")).toMatchObject({
+      state: "replaced",
+      parts: [{ designator: "C1A" }],
+    });
   });
 
   it("knows several originals replaced by one", () => {
@@ -34,15 +51,28 @@ describe("the set as built", () => {
   });
 
   it("keeps left, removed, disconnected and serviced apart", () => {
-    expect(at([entry(1, work(["R9"], "left", { why: "within twice the tolerance" }))], atOf(5), "R9")).toMatchObject({ state: "left", why: "within twice the tolerance" });
+    expect(at([entry(1, work(["R9"], "left", { why: "within twice the tolerance" }))], atOf(5), "R9")).toMatchObject({
+      state: "left",
+      why: "within twice the tolerance",
+    });
     expect(at([entry(1, work(["R9"], "removed"))], atOf(5), "R9")?.state).toBe("removed");
-    expect(at([entry(1, work(["C14"], "disconnected", { why: "kept for looks" }))], atOf(5), "C14")?.state).toBe("disconnected");
+    expect(at([entry(1, work(["C14"], "disconnected", { why: "kept for looks" }))], atOf(5), "C14")?.state).toBe(
+      "disconnected",
+    );
     expect(at([entry(1, work(["V4"], "cleaned"))], atOf(5), "V4")).toMatchObject({ state: "serviced", drawn: "6V6" });
-    expect(at([entry(1, replace("C14", "47n")), entry(2, work(["C14"], "cleaned"))], atOf(5), "C14")?.state).toBe("replaced");
+    expect(at([entry(1, replace("C14", "47n")), entry(2, work(["C14"], "cleaned"))], atOf(5), "C14")?.state).toBe(
+      "replaced",
+    );
   });
 
   it("adds a place that only the log knows", () => {
-    expect(at([entry(1, work(["C99"], "replaced", { was: "100p", now: [{ designator: "C99", text: "100p mica" }] }))], atOf(5), "C99")).toMatchObject({
+    expect(
+      at(
+        [entry(1, work(["C99"], "replaced", { was: "100p", now: [{ designator: "C99", text: "100p mica" }] }))],
+        atOf(5),
+        "C99",
+      ),
+    ).toMatchObject({
       drawn: "100p",
       state: "replaced",
     });
@@ -51,7 +81,8 @@ describe("the set as built", () => {
 
 describe("differences", () => {
   const entries = [entry(10, replace("C14", "47n/630")), entry(20, work(["R9"], "left", { why: "sound" }))];
-  const between = (from: number, to: number) => differences(settle(entries).settled, SHEET, atOf(from), atOf(to)).map((d) => d.designator);
+  const between = (from: number, to: number) =>
+    differences(settle(entries).settled, SHEET, atOf(from), atOf(to)).map((d) => d.designator);
 
   it("lists the places that changed, in whichever order the days are given", () => {
     expect(between(0, 15)).toEqual(["C14"]);
@@ -62,7 +93,8 @@ describe("differences", () => {
 });
 
 describe("open points", () => {
-  const open = (entries: Entry[], moment = atOf(99)) => openPoints(settle(entries).settled, moment).map(({ kind, text }) => `${kind}: ${text}`);
+  const open = (entries: Entry[], moment = atOf(99)) =>
+    openPoints(settle(entries).settled, moment).map(({ kind, text }) => `${kind}: ${text}`);
 
   it("are notes until a later note closes them", () => {
     const todo = entry(1, note("renew the mains lead", { open: true }));
@@ -86,7 +118,9 @@ describe("open points", () => {
 
   it("name parts that were left, without barring the way out", () => {
     const left = entry(1, work(["R9"], "left", { why: "sound" }));
-    expect(openPoints(settle([left]).settled, atOf(9))).toMatchObject([{ kind: "left", blocks: false, text: "R9 left: sound" }]);
+    expect(openPoints(settle([left]).settled, atOf(9))).toMatchObject([
+      { kind: "left", blocks: false, text: "R9 left: sound" },
+    ]);
     expect(open([left, entry(2, replace("R9", "22k 2W"))])).toEqual([]);
   });
 });

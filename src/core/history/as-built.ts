@@ -67,7 +67,11 @@ function workOn(position: Position, designator: string, work: Work): Position {
     case "disconnected":
       return { ...position, ...oldPart, ...why, state: "disconnected" };
     case "left":
-      return { ...position, ...why, state: position.state === "original" || position.state === "serviced" ? "left" : position.state };
+      return {
+        ...position,
+        ...why,
+        state: position.state === "original" || position.state === "serviced" ? "left" : position.state,
+      };
     default:
       return IN_PLACE.has(work.action) && (position.state === "original" || position.state === "left")
         ? { ...kept, ...oldPart, state: "serviced" }
@@ -83,7 +87,11 @@ function workOn(position: Position, designator: string, work: Work): Position {
  * @param moment ISO instant, inclusive; what is known today about that day counts
  * @returns every place, in the model's order, then places that only the log knows
  */
-export function asBuilt(settled: readonly Settled[], sheet: Pick<Sheet, "components" | "tubes">, moment: string): Position[] {
+export function asBuilt(
+  settled: readonly Settled[],
+  sheet: Pick<Sheet, "components" | "tubes">,
+  moment: string,
+): Position[] {
   const places = new Map(originals(sheet).map((position) => [position.designator, position]));
   const find = (designator: string): Position =>
     places.get(designator) ??
@@ -101,10 +109,21 @@ export function asBuilt(settled: readonly Settled[], sheet: Pick<Sheet, "compone
       const before = find(designator);
       const served = designator !== first && work.now.length > 0;
       const after = served
-        ? { ...before, state: work.action as PartState, parts: [], servedBy: lead, ...(work.oldPart ? { oldPart: work.oldPart } : {}) }
+        ? {
+            ...before,
+            state: work.action as PartState,
+            parts: [],
+            servedBy: lead,
+            ...(work.oldPart ? { oldPart: work.oldPart } : {}),
+          }
         : workOn(before, designator, work);
       const drawn = before.drawn ?? work.was;
-      places.set(before.designator, { ...after, ...(drawn ? { drawn } : {}), work: [...before.work, entry.id], lastWorkAt: at });
+      places.set(before.designator, {
+        ...after,
+        ...(drawn ? { drawn } : {}),
+        work: [...before.work, entry.id],
+        lastWorkAt: at,
+      });
     }
   }
   return [...places.values()];

@@ -30,7 +30,10 @@ group("one line of every kind", () => {
 
   it("tells a step that was done from one that was passed over", () => {
     expect(line({ kind: "step", payload: { v: 1, step: "make-safe", state: "passed" } })).toBe("Make safe | done");
-    const passed: Content = { kind: "step", payload: { v: 1, step: "baseline", state: "overridden", reason: "no power" } };
+    const passed: Content = {
+      kind: "step",
+      payload: { v: 1, step: "baseline", state: "overridden", reason: "no power" },
+    };
     expect(line(passed)).toBe("Baseline | passed without: no power");
   });
 

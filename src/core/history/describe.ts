@@ -24,7 +24,11 @@ function describeReading(payload: ContentOf<"reading">["payload"]): Line {
   const off = ratio !== undefined ? ` (${formatDeviation(ratio - 1)})` : "";
   const text = `${measured}${line}${against}${off}${payload.inCircuit ? ", in circuit" : ""}${payload.remark ? `, ${payload.remark}` : ""}`;
   if (verdict === "none") return { subject: payload.point, text };
-  return { subject: payload.point, text, verdict: verdict === "good" ? "good" : verdict === "no-proof" ? "watch" : "bad" };
+  return {
+    subject: payload.point,
+    text,
+    verdict: verdict === "good" ? "good" : verdict === "no-proof" ? "watch" : "bad",
+  };
 }
 
 /** The work on a part in one sentence, e.g. `replaced: 50 nF 400 V → 47 nF 630 V (leaky)`. */
@@ -32,7 +36,9 @@ export function describeWork(work: ContentOf<"part-work">["payload"]): string {
   const [first] = work.designators;
   const was = work.was ? printPart(work.was, first) : "";
   const several = work.now.length > 1;
-  const now = work.now.map((part) => `${several ? `${part.designator} ` : ""}${printPart(part.text, part.designator)}`).join(" + ");
+  const now = work.now
+    .map((part) => `${several ? `${part.designator} ` : ""}${printPart(part.text, part.designator)}`)
+    .join(" + ");
   const parts = PUTS_IN.includes(work.action) ? [was, now].filter(Boolean).join(" → ") : was;
   const measured = work.measured ? `measured ${format(work.measured.value, work.measured.quantity, 4)}` : "";
   const remarks = [work.found, measured].filter(Boolean).join(", ");
@@ -63,7 +69,10 @@ export function describe(content: Content): Line {
       return describeTest(payload);
     case "note": {
       const waits = payload.waits ? `Waits for ${WAIT_NAMES[payload.waits]}` : undefined;
-      return { subject: waits ?? (payload.open ? "Open point" : payload.closes.length > 0 ? "Settled" : "Note"), text: payload.text };
+      return {
+        subject: waits ?? (payload.open ? "Open point" : payload.closes.length > 0 ? "Settled" : "Note"),
+        text: payload.text,
+      };
     }
     case "step": {
       const word = payload.state === "passed" ? "done" : "passed without";

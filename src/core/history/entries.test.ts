@@ -9,24 +9,42 @@ const problems = (kind: string, payload: object) => {
 
 describe("payloads", () => {
   it("ask for what work on a part cannot do without", () => {
-    expect(problems("part-work", { designators: ["C14"], action: "replaced" })).toEqual(["Say what was put in: value and rating."]);
-    expect(problems("part-work", { designators: ["R9"], action: "left" })).toEqual(["A part that is left needs the reason why."]);
-    expect(problems("part-work", { designators: ["fourteen"], action: "cleaned" })).toEqual(["A designator is letters and a number, like C14 or VR2."]);
-    expect(problems("part-work", { designators: [], action: "cleaned" })).toEqual(["Say which part, by its designator."]);
-    expect(problems("part-work", { designators: ["C14"], action: "cleaned", now: [{ designator: "C14", text: "x" }] })).toEqual(["Nothing goes in when a part is cleaned."]);
+    expect(problems("part-work", { designators: ["C14"], action: "replaced" })).toEqual([
+      "Say what was put in: value and rating.",
+    ]);
+    expect(problems("part-work", { designators: ["R9"], action: "left" })).toEqual([
+      "A part that is left needs the reason why.",
+    ]);
+    expect(problems("part-work", { designators: ["fourteen"], action: "cleaned" })).toEqual([
+      "A designator is letters and a number, like C14 or VR2.",
+    ]);
+    expect(problems("part-work", { designators: [], action: "cleaned" })).toEqual([
+      "Say which part, by its designator.",
+    ]);
+    expect(
+      problems("part-work", { designators: ["C14"], action: "cleaned", now: [{ designator: "C14", text: "x" }] }),
+    ).toEqual(["Nothing goes in when a part is cleaned."]);
   });
 
   it("refuse empty and endless text with a sentence", () => {
     expect(problems("note", { text: "  " })).toEqual(["The note is empty: write a word or two."]);
-    expect(problems("note", { text: "x".repeat(10_000) })).toEqual(["The note is longer than 2000 characters: split it into several notes."]);
-    expect(problems("step", { step: "baseline", state: "overridden" })).toEqual(["Passing a gate that is not met needs a reason."]);
+    expect(problems("note", { text: "x".repeat(10_000) })).toEqual([
+      "The note is longer than 2000 characters: split it into several notes.",
+    ]);
+    expect(problems("step", { step: "baseline", state: "overridden" })).toEqual([
+      "Passing a gate that is not met needs a reason.",
+    ]);
   });
 
   it("refuse values beyond anything in a set", () => {
     const reading = { phase: "check", point: "B+", quantity: "voltage" };
-    expect(problems("reading", { ...reading, measured: { text: "1e99", value: 1e99 } })).toEqual(["That value is beyond anything in a set."]);
+    expect(problems("reading", { ...reading, measured: { text: "1e99", value: 1e99 } })).toEqual([
+      "That value is beyond anything in a set.",
+    ]);
     expect(problems("reading", { ...reading, measured: { text: "x", value: Infinity } })).not.toEqual([]);
-    expect(problems("reading", { ...reading, lineVolts: 5000, measured: { text: "1", value: 1 } })).toEqual(["A line above 480 V is not a bench supply."]);
+    expect(problems("reading", { ...reading, lineVolts: 5000, measured: { text: "1", value: 1 } })).toEqual([
+      "A line above 480 V is not a bench supply.",
+    ]);
   });
 
   it("let an amendment, and only an amendment, point at an entry", () => {
@@ -39,7 +57,12 @@ describe("payloads", () => {
 
 describe("versions", () => {
   it("lifts an old payload step by step and leaves a current one alone", () => {
-    const upgrades = { note: { 1: (p: Record<string, unknown>) => ({ ...p, v: 2, open: false }), 2: (p: Record<string, unknown>) => ({ ...p, v: 3 }) } };
+    const upgrades = {
+      note: {
+        1: (p: Record<string, unknown>) => ({ ...p, v: 2, open: false }),
+        2: (p: Record<string, unknown>) => ({ ...p, v: 3 }),
+      },
+    };
     expect(upgrade("note", { v: 1, text: "x" }, upgrades)).toEqual({ v: 3, text: "x", open: false });
     expect(upgrade("note", { v: 3, text: "x" }, upgrades)).toEqual({ v: 3, text: "x" });
     expect(upgrade("note", { v: 1, text: "x" })).toEqual({ v: 1, text: "x" });
@@ -59,11 +82,19 @@ describe("dates", () => {
 
 describe("the line on the tape", () => {
   it("says what was done in print", () => {
-    const done = work(["C14"], "replaced", { was: ".05/400", found: "leaky", now: [{ designator: "C14", text: "0.047/630" }] });
+    const done = work(["C14"], "replaced", {
+      was: ".05/400",
+      found: "leaky",
+      now: [{ designator: "C14", text: "0.047/630" }],
+    });
     expect(describeEntry(done)).toEqual({ subject: "C14", text: "replaced: 50 nF 400 V → 47 nF 630 V (leaky)" });
     expect(describeEntry(replace("C99", "odd thing")).text).toBe("replaced: odd thing");
   });
   it("gives a reading its verdict", () => {
-    expect(describeEntry(resistance("R7", 612e3, 470e3))).toEqual({ subject: "R7", text: "612 kΩ, expected 470 kΩ (+30 %)", verdict: "bad" });
+    expect(describeEntry(resistance("R7", 612e3, 470e3))).toEqual({
+      subject: "R7",
+      text: "612 kΩ, expected 470 kΩ (+30 %)",
+      verdict: "bad",
+    });
   });
 });

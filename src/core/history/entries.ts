@@ -46,12 +46,14 @@ const envelope = z.object({
   amends: z.uuid().nullable(),
 });
 
-const amendsFits = (entry: { kind: string; amends: string | null }) => (entry.kind === "amendment") === (entry.amends !== null);
+const amendsFits = (entry: { kind: string; amends: string | null }) =>
+  (entry.kind === "amendment") === (entry.amends !== null);
 
 /** An entry as a client sends it. */
-export const draftSchema = z
-  .intersection(envelope, bodySchema)
-  .refine(amendsFits, { path: ["amends"], message: "An amendment points at the entry it amends, and nothing else does." });
+export const draftSchema = z.intersection(envelope, bodySchema).refine(amendsFits, {
+  path: ["amends"],
+  message: "An amendment points at the entry it amends, and nothing else does.",
+});
 export type Draft = z.infer<typeof draftSchema>;
 
 /** An entry as the logbook holds it. */

@@ -11,23 +11,40 @@ export const PERSON = "01890000-0000-7000-8000-000000000003";
 export const idOf = (n: number): string => `01890000-0000-7000-8000-${(n + 0x1000).toString(16).padStart(12, "0")}`;
 export const atOf = (n: number): string => new Date(Date.UTC(2026, 0, 1) + n * 3_600_000).toISOString();
 
-const envelope = (n: number) => ({ id: idOf(n), setId: SET, visitId: VISIT, at: atOf(n), recordedAt: atOf(n), by: PERSON });
+const envelope = (n: number) => ({
+  id: idOf(n),
+  setId: SET,
+  visitId: VISIT,
+  at: atOf(n),
+  recordedAt: atOf(n),
+  by: PERSON,
+});
 
 export const entry = (n: number, content: Content): Entry => ({ ...envelope(n), amends: null, ...content });
 
-export const amend = (n: number, amends: string, payload: Amendment): Entry => ({ ...envelope(n), amends, kind: "amendment", payload });
+export const amend = (n: number, amends: string, payload: Amendment): Entry => ({
+  ...envelope(n),
+  amends,
+  kind: "amendment",
+  payload,
+});
 
 export const note = (text: string, extra: { open?: boolean; closes?: string[] } = {}): Content => ({
   kind: "note",
   payload: { v: 1, text, open: extra.open ?? false, closes: extra.closes ?? [] },
 });
 
-export const work = (designators: string[], action: "replaced" | "restuffed" | "removed" | "cleaned" | "disconnected" | "left", extra: Partial<Extract<Content, { kind: "part-work" }>["payload"]> = {}): Content => ({
+export const work = (
+  designators: string[],
+  action: "replaced" | "restuffed" | "removed" | "cleaned" | "disconnected" | "left",
+  extra: Partial<Extract<Content, { kind: "part-work" }>["payload"]> = {},
+): Content => ({
   kind: "part-work",
   payload: { v: 1, designators, action, now: [], ...extra },
 });
 
-export const replace = (designator: string, text: string): Content => work([designator], "replaced", { now: [{ designator, text }] });
+export const replace = (designator: string, text: string): Content =>
+  work([designator], "replaced", { now: [{ designator, text }] });
 
 export const symptom = (what: string, state: "present" | "gone" | "changed" = "present", about?: string): Content => ({
   kind: "symptom",
@@ -48,7 +65,13 @@ export const resistance = (designator: string, measured: number, nominal: number
 });
 
 export const withdraw = (reason = "wrong"): Amendment => ({ v: 1, action: "withdraw", reason });
-export const correct = (content: Content, at?: string): Amendment => ({ v: 1, action: "correct", reason: "mistyped", content, ...(at ? { at } : {}) });
+export const correct = (content: Content, at?: string): Amendment => ({
+  v: 1,
+  action: "correct",
+  reason: "mistyped",
+  content,
+  ...(at ? { at } : {}),
+});
 
 export const SHEET: Sheet = {
   kind: "AC table superhet",

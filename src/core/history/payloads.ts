@@ -12,7 +12,8 @@ const text = (what: string) =>
     .min(1, `${what} is empty: write a word or two.`)
     .max(LONGEST_TEXT, `${what} is longer than ${LONGEST_TEXT} characters: split it into several notes.`);
 const optionalText = (what: string) => text(what).optional();
-const short = (what: string) => z.string().trim().min(1, `${what} is empty.`).max(120, `${what} is longer than 120 characters.`);
+const short = (what: string) =>
+  z.string().trim().min(1, `${what} is empty.`).max(120, `${what} is longer than 120 characters.`);
 
 const id = z.uuid("That reference is not an entry.");
 const designator = z
@@ -77,8 +78,14 @@ export const reading = z.object({
   quantity: z.enum(QUANTITIES),
   measured: typed,
   /** what it was judged against: kept with the reading, whatever the model says later */
-  expected: typed.extend({ tolerance: z.number().positive().max(1), lineVolts: z.number().positive().optional() }).optional(),
-  lineVolts: z.number().positive("The line voltage is above zero.").max(480, "A line above 480 V is not a bench supply.").optional(),
+  expected: typed
+    .extend({ tolerance: z.number().positive().max(1), lineVolts: z.number().positive().optional() })
+    .optional(),
+  lineVolts: z
+    .number()
+    .positive("The line voltage is above zero.")
+    .max(480, "A line above 480 V is not a bench supply.")
+    .optional(),
   meter: short("The meter").optional(),
   inCircuit: z.boolean().optional(),
   remark: short("The remark").optional(),
@@ -134,7 +141,11 @@ export const partWork = z
     if (!putsIn && work.now.length > 0)
       context.addIssue({ code: "custom", path: ["now"], message: `Nothing goes in when a part is ${work.action}.` });
     if (NEEDS_REASON.includes(work.action) && !work.why)
-      context.addIssue({ code: "custom", path: ["why"], message: `A part that is ${work.action} needs the reason why.` });
+      context.addIssue({
+        code: "custom",
+        path: ["why"],
+        message: `A part that is ${work.action} needs the reason why.`,
+      });
   });
 
 export const SENSES = ["share", "at-least", "at-most"] as const;
@@ -154,7 +165,11 @@ export const testResult = z.object({
 
 export const WAITS = ["parts", "owner", "process"] as const;
 export type Wait = (typeof WAITS)[number];
-export const WAIT_NAMES: Record<Wait, string> = { parts: "parts", owner: "the owner's answer", process: "paint, glue or soak" };
+export const WAIT_NAMES: Record<Wait, string> = {
+  parts: "parts",
+  owner: "the owner's answer",
+  process: "paint, glue or soak",
+};
 
 export const note = z.object({
   v: v1,

@@ -2,10 +2,27 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { asBuilt, differences, openPoints, settle, timeline } from ".";
 import type { Entry } from "./entries";
-import { amend, atOf, correct, entry, idOf, note, replace, resistance, says, SET, SHEET, symptom, VISIT, withdraw, work } from "./fixtures";
+import {
+  amend,
+  atOf,
+  correct,
+  entry,
+  idOf,
+  note,
+  replace,
+  resistance,
+  says,
+  SET,
+  SHEET,
+  symptom,
+  VISIT,
+  withdraw,
+  work,
+} from "./fixtures";
 
 const END = atOf(100_000);
-const texts = (entries: Entry[]) => settle(entries).settled.map(({ content }) => (content?.kind === "note" ? content.payload.text : null));
+const texts = (entries: Entry[]) =>
+  settle(entries).settled.map(({ content }) => (content?.kind === "note" ? content.payload.text : null));
 
 describe("amendments", () => {
   const first = entry(1, note("B+ is at pin 3"));
@@ -19,7 +36,9 @@ describe("amendments", () => {
 
   it("withdraw an entry, and the last one in force wins", () => {
     expect(texts([first, amend(2, first.id, withdraw())])).toEqual([null]);
-    expect(texts([first, amend(2, first.id, withdraw()), amend(3, first.id, correct(note("after all")))])).toEqual(["after all"]);
+    expect(texts([first, amend(2, first.id, withdraw()), amend(3, first.id, correct(note("after all")))])).toEqual([
+      "after all",
+    ]);
   });
 
   it("withdrawing an amendment lets the entry stand as before it", () => {
@@ -53,7 +72,12 @@ describe("amendments", () => {
 /** A random logbook: notes, work and readings, then amendments of anything before them. */
 const logbook = fc
   .array(
-    fc.record({ kind: fc.integer({ min: 0, max: 7 }), target: fc.nat(), hours: fc.nat({ max: 12 }), part: fc.constantFrom("C14", "C1", "R7", "C99") }),
+    fc.record({
+      kind: fc.integer({ min: 0, max: 7 }),
+      target: fc.nat(),
+      hours: fc.nat({ max: 12 }),
+      part: fc.constantFrom("C14", "C1", "R7", "C99"),
+    }),
     { minLength: 1, maxLength: 25 },
   )
   .map((plan) => {
@@ -63,7 +87,17 @@ const logbook = fc
       const made =
         kind >= 6 && about
           ? amend(n, about, kind === 6 ? withdraw() : correct(replace(part, "47n/630")))
-          : entry(n, [note("open", { open: true }), replace(part, "47n/630"), work([part], "left", { why: "sound" }), resistance(part, 600e3, 470e3), symptom("hum"), work([part], "removed")][kind % 6] ?? note("x"));
+          : entry(
+              n,
+              [
+                note("open", { open: true }),
+                replace(part, "47n/630"),
+                work([part], "left", { why: "sound" }),
+                resistance(part, 600e3, 470e3),
+                symptom("hum"),
+                work([part], "removed"),
+              ][kind % 6] ?? note("x"),
+            );
       // Several entries share a time, as they do when two people write at once.
       entries.push({ ...made, at: atOf(hours) });
     }
@@ -73,13 +107,25 @@ const logbook = fc
 describe("the order of arrival", () => {
   const known = (entries: Entry[]) => {
     const { settled, waiting } = settle(entries);
-    return { settled, waiting, built: asBuilt(settled, SHEET, END), open: openPoints(settled, END), changes: differences(settled, SHEET, atOf(3), atOf(9)) };
+    return {
+      settled,
+      waiting,
+      built: asBuilt(settled, SHEET, END),
+      open: openPoints(settled, END),
+      changes: differences(settled, SHEET, atOf(3), atOf(9)),
+    };
   };
 
   it("never changes the result, and an entry that arrives twice counts once", () => {
     fc.assert(
       fc.property(
-        logbook.chain((entries) => fc.tuple(fc.constant(entries), fc.shuffledSubarray(entries, { minLength: entries.length }), fc.subarray(entries))),
+        logbook.chain((entries) =>
+          fc.tuple(
+            fc.constant(entries),
+            fc.shuffledSubarray(entries, { minLength: entries.length }),
+            fc.subarray(entries),
+          ),
+        ),
         ([entries, shuffled, again]) => {
           expect(known([...shuffled, ...again])).toEqual(known(entries));
         },

@@ -84,7 +84,15 @@ export const sheetSchema = z.object({
 });
 export type Sheet = z.infer<typeof sheetSchema>;
 
-export type Model = { id: string; maker: string; designation: string; nickname: string | null; year: number | null; version: number; sheet: Sheet };
+export type Model = {
+  id: string;
+  maker: string;
+  designation: string;
+  nickname: string | null;
+  year: number | null;
+  version: number;
+  sheet: Sheet;
+};
 
 /** The name as a technician says it, e.g. `Halvane 537 “Lantern”`. */
 export const modelName = (model: Pick<Model, "maker" | "designation" | "nickname">): string =>
@@ -106,4 +114,3 @@ export function drawnSpec(sheet: Sheet, component: Component): PartSpec | undefi
   const parsed = parsePart(component.drawn, partRules(sheet, component.designator));
   return parsed.ok ? parsed.value : undefined;
 }
-

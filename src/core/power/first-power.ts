@@ -12,7 +12,8 @@ export const STOP_AT_STEP = 1.5;
  * @throws RangeError outside these ranges
  */
 export function lineCurrent(watts: number, lineVolts: number, fraction = 1): { expected: number; stop: number } {
-  if (!(watts > 0) || !(lineVolts > 0) || !(fraction > 0 && fraction <= 1)) throw new RangeError("watts, volts and a fraction of the line are needed");
+  if (!(watts > 0) || !(lineVolts > 0) || !(fraction > 0 && fraction <= 1))
+    throw new RangeError("watts, volts and a fraction of the line are needed");
   const full = watts / (lineVolts * POWER_FACTOR);
   return { expected: full * fraction, stop: Math.min(full * fraction * STOP_AT_STEP, full * STOP_AT_FULL_LINE) };
 }

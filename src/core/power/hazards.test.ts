@@ -6,7 +6,12 @@ const shorts = (supply: (typeof SUPPLIES)[number], highestVolts: number, year: n
   hazards({ supply, highestVolts, lineVolts: 230 }, year).map((h) => h.short);
 
 it("puts the live chassis first, before the charge that stays", () => {
-  expect(shorts("live-chassis", 240)).toEqual(["Live chassis at 230 V", "240 V stays after unplugging", "Mains", "Old materials"]);
+  expect(shorts("live-chassis", 240)).toEqual([
+    "Live chassis at 230 V",
+    "240 V stays after unplugging",
+    "Mains",
+    "Old materials",
+  ]);
 });
 
 it("warns of stored charge wherever more than 60 V can stand, battery sets included", () => {

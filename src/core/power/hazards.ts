@@ -24,19 +24,22 @@ export function hazards(sheet: Pick<Sheet, "supply" | "highestVolts" | "lineVolt
     list.push({
       level: "danger",
       short: `Live chassis at ${format(sheet.lineVolts, "voltage")}`,
-      detail: "The chassis can stand at line voltage. Isolation transformer; no grounded test gear on the chassis; knobs and screws insulated; check which way round the plug is.",
+      detail:
+        "The chassis can stand at line voltage. Isolation transformer; no grounded test gear on the chassis; knobs and screws insulated; check which way round the plug is.",
     });
   if (supply === "high-voltage")
     list.push({
       level: "danger",
       short: `${high} and RF`,
-      detail: "Kilovolts and RF burn and kill. Interlocks stay in; into a dummy load only; operation only with a licence. Discharge, then measure, before a hand goes in.",
+      detail:
+        "Kilovolts and RF burn and kill. Interlocks stay in; into a dummy load only; operation only with a licence. Discharge, then measure, before a hand goes in.",
     });
   if (highestVolts > TOUCH_LIMIT_VOLTS && supply !== "high-voltage")
     list.push({
       level: "danger",
       short: `${high} stays after unplugging`,
-      detail: "Unplug, discharge through a resistor, then measure at the reservoir. One hand away. No calculated time is permission to touch.",
+      detail:
+        "Unplug, discharge through a resistor, then measure at the reservoir. One hand away. No calculated time is permission to touch.",
     });
   if (supply === "transformer" || supply === "live-chassis" || supply === "high-voltage")
     list.push({
@@ -48,13 +51,15 @@ export function hazards(sheet: Pick<Sheet, "supply" | "highestVolts" | "lineVolt
     list.push({
       level: "caution",
       short: "Old materials",
-      detail: "Asbestos sheet, PCB in capacitors, selenium smoke, radium dials, lead solder: no sanding, no grinding; gloves; air.",
+      detail:
+        "Asbestos sheet, PCB in capacitors, selenium smoke, radium dials, lead solder: no sanding, no grinding; gloves; air.",
     });
   if (highestVolts <= TOUCH_LIMIT_VOLTS)
     list.push({
       level: "caution",
       short: `Low voltage, ${high} at most`,
-      detail: "No shock hazard of its own. Mind the polarity of the supply and its current limit; a slipped probe still kills transistors.",
+      detail:
+        "No shock hazard of its own. Mind the polarity of the supply and its current limit; a slipped probe still kills transistors.",
     });
   return list;
 }

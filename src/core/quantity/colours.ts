@@ -64,12 +64,14 @@ export type BandResult = { ok: true; value: Banded } | { ok: false; at: number; 
  * @returns the value in base units (ohms on a resistor), tolerance as a fraction, coefficient in ppm/K; or which band is wrong and why
  */
 export function decodeBands(bands: readonly Colour[]): BandResult {
-  if (bands.length < 3 || bands.length > 6) return { ok: false, at: bands.length, message: "A part has three to six bands." };
+  if (bands.length < 3 || bands.length > 6)
+    return { ok: false, at: bands.length, message: "A part has three to six bands." };
   const digitCount = bands.length >= 5 ? 3 : 2;
   let digits = 0;
   for (const [at, colour] of bands.slice(0, digitCount).entries()) {
     const digit = COLOURS.indexOf(colour);
-    if (digit > 9) return { ok: false, at, message: `Band ${at + 1} is a digit; ${colour} has none. Try the other end.` };
+    if (digit > 9)
+      return { ok: false, at, message: `Band ${at + 1} is a digit; ${colour} has none. Try the other end.` };
     digits = digits * 10 + digit;
   }
   const multiplier = bands[digitCount] as Colour;
@@ -77,7 +79,11 @@ export function decodeBands(bands: readonly Colour[]): BandResult {
   const toleranceBand = bands[digitCount + 1];
   const tolerance = toleranceBand ? TOLERANCES[toleranceBand] : NO_BAND_TOLERANCE;
   if (tolerance === undefined)
-    return { ok: false, at: digitCount + 1, message: `Band ${digitCount + 2} is the tolerance; ${toleranceBand} stands for none.` };
+    return {
+      ok: false,
+      at: digitCount + 1,
+      message: `Band ${digitCount + 2} is the tolerance; ${toleranceBand} stands for none.`,
+    };
   const coefficientBand = bands[digitCount + 2];
   if (!coefficientBand) return { ok: true, value: { value, tolerance } };
   const coefficient = COEFFICIENTS[coefficientBand];
@@ -95,8 +101,12 @@ const colourOf = <T extends number>(table: Partial<Record<Colour, T>>, wanted: n
  * @param digitCount significant digits: 2 for three or four bands, 3 for five or six
  * @returns the bands, or why the code cannot write this value
  */
-export function encodeBands(part: Banded, digitCount: 2 | 3): { ok: true; bands: Colour[] } | { ok: false; message: string } {
-  if (!(part.value >= 0) || !Number.isFinite(part.value)) return { ok: false, message: "A value that is zero or more is needed." };
+export function encodeBands(
+  part: Banded,
+  digitCount: 2 | 3,
+): { ok: true; bands: Colour[] } | { ok: false; message: string } {
+  if (!(part.value >= 0) || !Number.isFinite(part.value))
+    return { ok: false, message: "A value that is zero or more is needed." };
   const power = part.value === 0 ? 0 : Math.floor(Math.log10(part.value)) - (digitCount - 1);
   const scaled = part.value / 10 ** power;
   const digits = Math.round(scaled);
@@ -104,14 +114,19 @@ export function encodeBands(part: Banded, digitCount: 2 | 3): { ok: true; bands:
     return { ok: false, message: `This value needs more than ${digitCount} digits: use more bands.` };
   const multiplier = COLOURS.find((colour) => POWERS[colour] === power);
   if (!multiplier) return { ok: false, message: "No multiplier band reaches this value." };
-  const numberBands = String(digits).padStart(digitCount, "0").split("").map((digit) => COLOURS[Number(digit)] as Colour);
+  const numberBands = String(digits)
+    .padStart(digitCount, "0")
+    .split("")
+    .map((digit) => COLOURS[Number(digit)] as Colour);
   const bands = [...numberBands, multiplier];
-  if (part.tolerance === NO_BAND_TOLERANCE && digitCount === 2 && part.coefficient === undefined) return { ok: true, bands };
+  if (part.tolerance === NO_BAND_TOLERANCE && digitCount === 2 && part.coefficient === undefined)
+    return { ok: true, bands };
   const tolerance = colourOf(TOLERANCES, part.tolerance);
   if (!tolerance) return { ok: false, message: "No band stands for this tolerance." };
   bands.push(tolerance);
   if (part.coefficient === undefined) return { ok: true, bands };
   const coefficient = colourOf(COEFFICIENTS, part.coefficient);
-  if (digitCount === 2 || !coefficient) return { ok: false, message: "A coefficient takes a sixth band, of a colour that stands for it." };
+  if (digitCount === 2 || !coefficient)
+    return { ok: false, message: "A coefficient takes a sixth band, of a colour that stands for it." };
   return { ok: true, bands: [...bands, coefficient] };
 }

@@ -3,6 +3,15 @@ export { COLOURS, decodeBands, encodeBands, type Banded, type Colour } from "./c
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
 export { decodeBodyEndDot, decodeSixDots, type MicaReading, type SixDots } from "./old-codes";
 export { parseQuantity, type Parsed } from "./parse";
-export { formatPart, parsePart, PART_QUANTITIES, quantityOfDesignator, SAFETY_CLASSES, type PartQuantity, type PartRules, type PartSpec } from "./part";
+export {
+  formatPart,
+  parsePart,
+  PART_QUANTITIES,
+  quantityOfDesignator,
+  SAFETY_CLASSES,
+  type PartQuantity,
+  type PartRules,
+  type PartSpec,
+} from "./part";
 export { decade, nearestPreferred, SERIES, type Series } from "./preferred";
 export { QUANTITIES, QUANTITY_WORDS, type Dialect, type Quantity } from "./units";

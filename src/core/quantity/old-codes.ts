@@ -49,7 +49,15 @@ const RMA_TOLERANCE = (colour: Colour): number | undefined => {
   return percent === undefined ? undefined : percent === 0 ? NO_BAND_TOLERANCE : percent / 100;
 };
 
-const EIA_TOLERANCE: Partial<Record<Colour, number>> = { black: 0.2, brown: 0.01, red: 0.02, orange: 0.03, green: 0.05, gold: 0.05, silver: 0.1 };
+const EIA_TOLERANCE: Partial<Record<Colour, number>> = {
+  black: 0.2,
+  brown: 0.01,
+  red: 0.02,
+  orange: 0.03,
+  green: 0.05,
+  gold: 0.05,
+  silver: 0.1,
+};
 
 /** RMA: hundreds of volts; gold and silver are a thousand and two thousand. */
 const rmaVolts = (colour: Colour): number | undefined => {
@@ -67,7 +75,14 @@ function readRma([a, b, c, voltage, tolerance, power]: SixDots): MicaReading | u
   const within = RMA_TOLERANCE(tolerance);
   const volts = rmaVolts(voltage);
   // A value does not begin with nought.
-  if (digits.some((d) => d === undefined) || digits[0] === 0 || times === undefined || within === undefined || volts === undefined) return undefined;
+  if (
+    digits.some((d) => d === undefined) ||
+    digits[0] === 0 ||
+    times === undefined ||
+    within === undefined ||
+    volts === undefined
+  )
+    return undefined;
   const [x = 0, y = 0, z = 0] = digits as number[];
   return { code: "RMA", value: picofarads((x * 100 + y * 10 + z) * times), tolerance: within, volts };
 }

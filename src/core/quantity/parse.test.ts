@@ -84,7 +84,12 @@ describe("parseQuantity", () => {
   });
 
   it("every choice of an ambiguity reads in one way", () => {
-    for (const [text, quantity] of [["50M", "resistance"], ["8", "capacitance"], ["1,000", "voltage"], ["3 mF", "capacitance"]] as const) {
+    for (const [text, quantity] of [
+      ["50M", "resistance"],
+      ["8", "capacitance"],
+      ["1,000", "voltage"],
+      ["3 mF", "capacitance"],
+    ] as const) {
       const parsed = parseQuantity(text, quantity);
       if (parsed.ok || parsed.kind !== "ambiguous") throw new Error("expected a question");
       for (const choice of parsed.choices) expect(value(choice.text, quantity)).toBeCloseTo(choice.value, 12);

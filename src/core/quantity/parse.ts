@@ -34,7 +34,9 @@ export function otherQuantity(text: string, wanted: Quantity): string | undefine
   for (const quantity of QUANTITIES) {
     if (quantity === wanted) continue;
     const start = skipSpace(text, 0);
-    const found = scanValue(text, start, quantity, {}).find((scan) => scan.end > start && skipSpace(text, scan.end) === text.length);
+    const found = scanValue(text, start, quantity, {}).find(
+      (scan) => scan.end > start && skipSpace(text, scan.end) === text.length,
+    );
     if (found && /[a-zµΩ%]/i.test(text)) return `${QUANTITY_WORDS[quantity]} (${format(found.value, quantity)})`;
   }
   return undefined;
@@ -65,7 +67,8 @@ function compoundTime(text: string): number | undefined {
  */
 export function parseQuantity(typed: string, quantity: Quantity, rules: BareRules = {}): Parsed<number> {
   const text = normalise(typed);
-  if (text.length > LONGEST_VALUE) return unreadable(LONGEST_VALUE, `A value is shorter than ${LONGEST_VALUE} characters.`);
+  if (text.length > LONGEST_VALUE)
+    return unreadable(LONGEST_VALUE, `A value is shorter than ${LONGEST_VALUE} characters.`);
   if (quantity === "time") {
     const seconds = compoundTime(text);
     if (seconds !== undefined) return { ok: true, value: seconds };

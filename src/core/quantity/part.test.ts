@@ -12,7 +12,11 @@ const resistor = { quantity: "resistance" } as const;
 
 describe("parsePart", () => {
   it("reads value, ratings and tolerance from one text", () => {
-    expect(read(".05/400", capacitor)).toEqual({ quantity: "capacitance", sections: [expect.closeTo(5e-8)], volts: 400 });
+    expect(read(".05/400", capacitor)).toEqual({
+      quantity: "capacitance",
+      sections: [expect.closeTo(5e-8)],
+      volts: 400,
+    });
     expect(read("8 mfd 450 V")).toEqual({ quantity: "capacitance", sections: [expect.closeTo(8e-6)], volts: 450 });
     expect(read("470k 1W 10%")).toEqual({ quantity: "resistance", sections: [470e3], watts: 1, tolerance: 0.1 });
     expect(read("470 1/2W", resistor)).toMatchObject({ sections: [470], watts: 0.5 });
@@ -40,7 +44,10 @@ describe("parsePart", () => {
 
   it("points at the place that it does not understand", () => {
     expect(parsePart("0.047/630 bananas", capacitor)).toMatchObject({ kind: "unreadable", at: 10 });
-    expect(parsePart("470k", capacitor)).toMatchObject({ kind: "unreadable", message: expect.stringContaining("is a resistance") });
+    expect(parsePart("470k", capacitor)).toMatchObject({
+      kind: "unreadable",
+      message: expect.stringContaining("is a resistance"),
+    });
     expect(parsePart("47")).toMatchObject({ kind: "unreadable" });
     expect(parsePart("<b>", resistor)).toMatchObject({ kind: "unreadable" });
   });

@@ -60,7 +60,12 @@ function scanDigitCode(text: string, at: number): Scan<PartSpec>[] {
   if (letter && letter !== letter.toUpperCase()) return [];
   const tolerance = letter ? TOLERANCE_LETTERS[letter] : undefined;
   const value = Number(digits) * 10 ** Number(power) * 1e-12;
-  return [{ value: { quantity: "capacitance", sections: [value], ...(tolerance ? { tolerance } : {}) }, end: at + whole.length }];
+  return [
+    {
+      value: { quantity: "capacitance", sections: [value], ...(tolerance ? { tolerance } : {}) },
+      end: at + whole.length,
+    },
+  ];
 }
 
 /** `2×16µ`, `32+32 µF`: several sections in one can. */
@@ -85,7 +90,10 @@ function scanSections(text: string, at: number, quantity: PartQuantity, rules: P
       end: scan.end,
     }));
   }
-  return scanValue(text, at, quantity, rules).map((scan) => ({ value: { quantity, sections: [scan.value] }, end: scan.end }));
+  return scanValue(text, at, quantity, rules).map((scan) => ({
+    value: { quantity, sections: [scan.value] },
+    end: scan.end,
+  }));
 }
 
 function scanMain(text: string, at: number, rules: PartRules): Scan<PartSpec>[] {
@@ -109,7 +117,8 @@ const within = (scans: Scan<number>[]) => scans.find((scan) => scan.value > 0);
 function scanRating(text: string, at: number): Rating | undefined {
   const rest = text.slice(at);
   const fraction = /^(\d)\/(\d)\s*W(?![a-z])/i.exec(rest);
-  if (fraction) return { field: "watts", value: Number(fraction[1]) / Number(fraction[2]), end: at + fraction[0].length };
+  if (fraction)
+    return { field: "watts", value: Number(fraction[1]) / Number(fraction[2]), end: at + fraction[0].length };
   const slash = rest.startsWith("/");
   const start = slash ? skipSpace(text, at + 1) : at;
   if (!slash) {
@@ -117,12 +126,16 @@ function scanRating(text: string, at: number): Rating | undefined {
     if (safety) return { field: "safety", value: (safety[1] ?? "").toUpperCase(), end: at + 2 };
     const letter = /^([BCDFGJKM])(?![a-zA-Z0-9])/.exec(rest);
     if (letter) return { field: "tolerance", value: TOLERANCE_LETTERS[letter[1] ?? ""] ?? 0, end: at + 1 };
-    const word = CONSTRUCTIONS.find((name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)));
+    const word = CONSTRUCTIONS.find(
+      (name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)),
+    );
     if (word) return { field: "construction", value: word, end: at + word.length };
   }
   const unsigned = /^(?:±|\+\/?-)\s*/.exec(text.slice(start));
   const number = start + (unsigned?.[0].length ?? 0);
-  const percent = within(scanValue(text, number, "percent").filter((scan) => text.slice(number, scan.end).match(/[%t]$/)));
+  const percent = within(
+    scanValue(text, number, "percent").filter((scan) => text.slice(number, scan.end).match(/[%t]$/)),
+  );
   if (percent) return { field: "tolerance", value: percent.value, end: percent.end };
   const watts = within(scanValue(text, start, "power").filter((scan) => /[a-z]$/i.test(text.slice(start, scan.end))));
   if (watts) return { field: "watts", value: watts.value, end: watts.end };
@@ -189,7 +202,8 @@ export function formatPart(spec: PartSpec, digits = 3): string {
  */
 export function parsePart(typed: string, rules: PartRules = {}): Parsed<PartSpec> {
   const text = normalise(typed);
-  if (text.length > LONGEST_VALUE) return unreadable(LONGEST_VALUE, `A marking is shorter than ${LONGEST_VALUE} characters.`);
+  if (text.length > LONGEST_VALUE)
+    return unreadable(LONGEST_VALUE, `A marking is shorter than ${LONGEST_VALUE} characters.`);
   const mains = scanMain(text, skipSpace(text, 0), rules);
   const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end) }));
   const whole = rests
@@ -199,9 +213,13 @@ export function parsePart(typed: string, rules: PartRules = {}): Parsed<PartSpec
   const settled = settle(text, whole, (spec) => formatPart(spec, 12));
   if (settled) return settled;
   const furthest = Math.max(-1, ...rests.map(({ rest }) => rest.failedAt ?? -1));
-  if (furthest >= 0) return unreadable(furthest, `“${text.slice(furthest).trim()}” is not understood behind the value.`);
+  if (furthest >= 0)
+    return unreadable(furthest, `“${text.slice(furthest).trim()}” is not understood behind the value.`);
   if (rules.quantity) return mismatch(text, rules.quantity);
-  return unreadable(0, `“${text.trim()}” does not read as a part's value: write it with its unit, like 0.047 µF or 470k.`);
+  return unreadable(
+    0,
+    `“${text.trim()}” does not read as a part's value: write it with its unit, like 0.047 µF or 470k.`,
+  );
 }
 
 /** The quantity that a designator's letter stands for: C, R (and VR, P for controls), L (and T, CH for windings). */

@@ -39,9 +39,15 @@ describe("preferred values", () => {
 
 describe("colour bands", () => {
   it("reads the bands of parts on the bench", () => {
-    expect(decodeBands(["yellow", "violet", "yellow", "silver"])).toEqual({ ok: true, value: { value: 470e3, tolerance: 0.1 } });
+    expect(decodeBands(["yellow", "violet", "yellow", "silver"])).toEqual({
+      ok: true,
+      value: { value: 470e3, tolerance: 0.1 },
+    });
     expect(decodeBands(["brown", "black", "green"])).toEqual({ ok: true, value: { value: 1e6, tolerance: 0.2 } });
-    expect(decodeBands(["yellow", "violet", "gold", "gold"])).toEqual({ ok: true, value: { value: 4.7, tolerance: 0.05 } });
+    expect(decodeBands(["yellow", "violet", "gold", "gold"])).toEqual({
+      ok: true,
+      value: { value: 4.7, tolerance: 0.05 },
+    });
     expect(decodeBands(["brown", "black", "black", "red", "brown", "red"])).toEqual({
       ok: true,
       value: { value: 10e3, tolerance: 0.01, coefficient: 50 },

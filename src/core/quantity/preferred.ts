@@ -7,7 +7,8 @@ export const SERIES = ["E3", "E6", "E12", "E24", "E48", "E96", "E192"] as const;
 export type Series = (typeof SERIES)[number];
 
 const E24 = [
-  1.0, 1.1, 1.2, 1.3, 1.5, 1.6, 1.8, 2.0, 2.2, 2.4, 2.7, 3.0, 3.3, 3.6, 3.9, 4.3, 4.7, 5.1, 5.6, 6.2, 6.8, 7.5, 8.2, 9.1,
+  1.0, 1.1, 1.2, 1.3, 1.5, 1.6, 1.8, 2.0, 2.2, 2.4, 2.7, 3.0, 3.3, 3.6, 3.9, 4.3, 4.7, 5.1, 5.6, 6.2, 6.8, 7.5, 8.2,
+  9.1,
 ];
 
 const every = (step: number) => E24.filter((_, index) => index % step === 0);
@@ -44,7 +45,9 @@ export const decade = (series: Series): readonly number[] => TABLE[series];
 export function nearestPreferred(value: number, series: Series): { value: number; error: number } {
   if (!(value > 0) || !Number.isFinite(value)) throw new RangeError("a preferred value needs a positive number");
   const power = Math.floor(Math.log10(value));
-  const candidates = [power - 1, power, power + 1].flatMap((p) => TABLE[series].map((step) => Number((step * 10 ** p).toPrecision(6))));
+  const candidates = [power - 1, power, power + 1].flatMap((p) =>
+    TABLE[series].map((step) => Number((step * 10 ** p).toPrecision(6))),
+  );
   const best = candidates.reduce((a, b) => (Math.abs(b - value) < Math.abs(a - value) ? b : a));
   return { value: best, error: (best - value) / value };
 }

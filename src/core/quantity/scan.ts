@@ -44,9 +44,7 @@ export function scanNumber(text: string, at: number): Scan<number>[] {
 function scanUnit(text: string, at: number, quantity: Quantity, dialect?: Dialect): Scan<number>[] {
   for (const spelling of spellings(quantity, dialect)) {
     const piece = text.slice(at, at + spelling.text.length);
-    const same = spelling.caseMatters
-      ? piece === spelling.text
-      : piece.toLowerCase() === spelling.text.toLowerCase();
+    const same = spelling.caseMatters ? piece === spelling.text : piece.toLowerCase() === spelling.text.toLowerCase();
     const end = at + spelling.text.length;
     // A unit ends where its letters end: `m` of `meg` is not a unit of its own.
     if (same && !/[a-zµΩω0-9]/i.test(text[end] ?? "")) return spelling.factors.map((value) => ({ value, end }));
@@ -58,7 +56,13 @@ function scanUnit(text: string, at: number, quantity: Quantity, dialect?: Dialec
 function scanInfix(text: string, at: number, quantity: Quantity): Scan<number>[] {
   const letters = INFIX[quantity];
   if (!letters) return [];
-  const found = match(new RegExp(`(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`), text, at);
+  const found = match(
+    new RegExp(
+      `(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`,
+    ),
+    text,
+    at,
+  );
   if (!found) return [];
   const [whole, before = "", letter = "", after = ""] = found;
   return [{ value: Number(`${before || "0"}.${after}`) * (letters[letter] ?? 1), end: at + whole.length }];

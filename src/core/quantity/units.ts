@@ -37,7 +37,8 @@ const nano = 1e-9;
 const micro = 1e-6;
 const milli = 1e-3;
 
-const spell = (factor: number, ...texts: string[]): UnitSpelling[] => texts.map((text) => ({ text, factors: [factor] }));
+const spell = (factor: number, ...texts: string[]): UnitSpelling[] =>
+  texts.map((text) => ({ text, factors: [factor] }));
 const exact = (factor: number, ...texts: string[]): UnitSpelling[] =>
   texts.map((text) => ({ text, factors: [factor], caseMatters: true }));
 
@@ -73,11 +74,7 @@ const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
     ...spell(micro, "uv", "µv"),
     ...spell(1, "volts", "volt", "vdc", "vac", "v"),
   ],
-  current: [
-    ...spell(milli, "ma"),
-    ...spell(micro, "ua", "µa"),
-    ...spell(1, "amps", "amp", "a"),
-  ],
+  current: [...spell(milli, "ma"), ...spell(micro, "ua", "µa"), ...spell(1, "amps", "amp", "a")],
   power: [
     ...spell(1e3, "kw"),
     ...exact(milli, "mW", "mw"),

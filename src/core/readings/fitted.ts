@@ -16,13 +16,19 @@ export function compareParts(was: PartSpec, now: readonly PartSpec[]): string[] 
   if (alike.length === 1 && alike[0] && total(was) > 0) {
     const change = total(alike[0]) / total(was) - 1;
     if (Math.abs(change) > NOTICEABLE_CHANGE)
-      remarks.push(`${format(total(alike[0]), was.quantity)} is ${formatDeviation(change)} against ${format(total(was), was.quantity)}.`);
+      remarks.push(
+        `${format(total(alike[0]), was.quantity)} is ${formatDeviation(change)} against ${format(total(was), was.quantity)}.`,
+      );
   }
   for (const spec of alike) {
     if (was.volts !== undefined && spec.volts !== undefined && spec.volts < was.volts)
-      remarks.push(`Rated ${format(spec.volts, "voltage")}, the old one ${format(was.volts, "voltage")}: check the highest voltage there first.`);
+      remarks.push(
+        `Rated ${format(spec.volts, "voltage")}, the old one ${format(was.volts, "voltage")}: check the highest voltage there first.`,
+      );
     if (was.watts !== undefined && spec.watts !== undefined && spec.watts < was.watts)
-      remarks.push(`${format(spec.watts, "power")} in place of ${format(was.watts, "power")}: twice the dissipation is the rule.`);
+      remarks.push(
+        `${format(spec.watts, "power")} in place of ${format(was.watts, "power")}: twice the dissipation is the rule.`,
+      );
   }
   return remarks;
 }

@@ -62,13 +62,22 @@ export function judge(reading: ReadingToJudge): Judgement {
     reasons.push(
       `The chart's ${format(expected.value, quantity)} at ${format(expected.lineVolts ?? 0, "voltage")} becomes ${format(corrected, quantity)} at ${format(reading.lineVolts ?? 0, "voltage")} line.`,
     );
-  if (corrected === 0) return { verdict: "none", corrected, reasons: [...reasons, "An expected zero gives no ratio: judge it by eye."] };
+  if (corrected === 0)
+    return { verdict: "none", corrected, reasons: [...reasons, "An expected zero gives no ratio: judge it by eye."] };
   const ratio = measured / corrected;
   const limit = `±${format(expected.tolerance, "percent")}`;
   const off = formatDeviation(ratio - 1);
   if (measured === 0)
-    reasons.push("Exactly nothing: look at the set-up first (meter range and leads, is it on, load or antenna connected).");
-  if (ratio < 0) return { verdict: "low", ratio, corrected, reasons: [...reasons, "The sign is the other way round: check the leads, then the polarity."] };
+    reasons.push(
+      "Exactly nothing: look at the set-up first (meter range and leads, is it on, load or antenna connected).",
+    );
+  if (ratio < 0)
+    return {
+      verdict: "low",
+      ratio,
+      corrected,
+      reasons: [...reasons, "The sign is the other way round: check the leads, then the polarity."],
+    };
   if (Math.abs(ratio - 1) <= expected.tolerance + 1e-9)
     return { verdict: "good", ratio, corrected, reasons: [...reasons, `${off}, inside ${limit}.`] };
   if (ratio > 1) {
@@ -81,7 +90,10 @@ export function judge(reading: ReadingToJudge): Judgement {
       verdict: "no-proof",
       ratio,
       corrected,
-      reasons: [`${off} in circuit proves nothing: a parallel path can lower it. Lift one end and measure again.`, ...reasons],
+      reasons: [
+        `${off} in circuit proves nothing: a parallel path can lower it. Lift one end and measure again.`,
+        ...reasons,
+      ],
     };
   return { verdict: "low", ratio, corrected, reasons: [`${off}, outside ${limit}.`, ...reasons] };
 }

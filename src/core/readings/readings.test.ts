@@ -5,7 +5,12 @@ import { parsePart } from "../quantity";
 
 describe("judge", () => {
   it("finds a drifted anode load: 612 kΩ where 470 kΩ ±20 % belongs", () => {
-    const result = judge({ quantity: "resistance", measured: 612e3, expected: { value: 470e3, tolerance: 0.2 }, inCircuit: true });
+    const result = judge({
+      quantity: "resistance",
+      measured: 612e3,
+      expected: { value: 470e3, tolerance: 0.2 },
+      inCircuit: true,
+    });
     expect(result.verdict).toBe("high");
     expect(result.ratio).toBeCloseTo(1.302, 3);
     expect(result.reasons.join(" ")).toContain("+30 %");
@@ -19,7 +24,12 @@ describe("judge", () => {
   });
 
   it("scales the chart with the line: 117 V chart on a 122 V line is × 1.043", () => {
-    const result = judge({ quantity: "voltage", measured: 260, expected: { value: 250, tolerance: 0.1, lineVolts: 117 }, lineVolts: 122 });
+    const result = judge({
+      quantity: "voltage",
+      measured: 260,
+      expected: { value: 250, tolerance: 0.1, lineVolts: 117 },
+      lineVolts: 122,
+    });
     expect(result.corrected).toBeCloseTo(250 * 1.0427, 1);
     expect(result.verdict).toBe("good");
     expect(result.reasons.join(" ")).toContain("becomes 261 V");
@@ -28,11 +38,16 @@ describe("judge", () => {
   it("compares negative bias by its size and notices a wrong sign", () => {
     const expected = { value: -12.5, tolerance: 0.2 };
     expect(judge({ quantity: "voltage", measured: -11.8, expected }).verdict).toBe("good");
-    expect(judge({ quantity: "voltage", measured: 1.5, expected })).toMatchObject({ verdict: "low", reasons: [expect.stringContaining("sign")] });
+    expect(judge({ quantity: "voltage", measured: 1.5, expected })).toMatchObject({
+      verdict: "low",
+      reasons: [expect.stringContaining("sign")],
+    });
   });
 
   it("asks about the set-up when nothing at all is read", () => {
-    expect(judge({ quantity: "voltage", measured: 0, expected: { value: 250, tolerance: 0.1 } }).reasons.join()).toContain("set-up");
+    expect(
+      judge({ quantity: "voltage", measured: 0, expected: { value: 250, tolerance: 0.1 } }).reasons.join(),
+    ).toContain("set-up");
   });
 
   it("has no verdict without an expectation or against zero", () => {
@@ -44,7 +59,12 @@ describe("judge", () => {
     const positive = fc.double({ min: 1, max: 1e7, noNaN: true });
     fc.assert(
       fc.property(positive, positive, fc.double({ min: 0.01, max: 0.5, noNaN: true }), (measured, value, tolerance) => {
-        const { verdict, ratio = 0 } = judge({ quantity: "resistance", measured, expected: { value, tolerance }, inCircuit: true });
+        const { verdict, ratio = 0 } = judge({
+          quantity: "resistance",
+          measured,
+          expected: { value, tolerance },
+          inCircuit: true,
+        });
         expect(verdict).not.toBe("low");
         expect(verdict === "good").toBe(Math.abs(ratio - 1) <= tolerance + 1e-9);
       }),

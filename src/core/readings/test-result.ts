@@ -22,7 +22,8 @@ export function judgeTest(measured: number, nominal: number | undefined, sense: 
   const percent = `${Math.round(ratio * 100)} %`;
   if (sense === "share") {
     if (ratio >= TUBE_GOOD) return { verdict: "good", ratio, reasons: [`${percent} of nominal.`] };
-    if (ratio >= TUBE_REPLACE) return { verdict: "watch", ratio, reasons: [`${percent} of nominal: watch it (good from 80 %).`] };
+    if (ratio >= TUBE_REPLACE)
+      return { verdict: "watch", ratio, reasons: [`${percent} of nominal: watch it (good from 80 %).`] };
     return { verdict: "bad", ratio, reasons: [`${percent} of nominal: replace (below 60 %).`] };
   }
   const met = sense === "at-least" ? ratio >= 1 : ratio <= 1;

@@ -55,19 +55,33 @@ export function lastWorkAt(settled: readonly Settled[], visitId: string): string
 }
 
 /** The baseline and the proof side by side, point by point. A proof older than the last work does not count. */
-export function compareVisit(sheet: Sheet, year: number | null, settled: readonly Settled[], visitId: string): Comparison[] {
+export function compareVisit(
+  sheet: Sheet,
+  year: number | null,
+  settled: readonly Settled[],
+  visitId: string,
+): Comparison[] {
   const baseline = takenIn(settled, visitId, "baseline");
   const proof = takenIn(settled, visitId, "prove");
   const worked = lastWorkAt(settled, visitId);
-  const fresh = (taken?: Taken) => (taken && (!worked || Date.parse(taken.at) >= Date.parse(worked)) ? taken : undefined);
-  return pointRows(sheet, year, settled, visitId)
-    // A part that was measured is answered by work on it, not by measuring it again.
-    .filter(({ designator }) => designator === undefined)
-    .filter(({ point }) => baseline.has(point) || proof.has(point) || sheet.points.some((p) => p.point === point))
-    .map((row) => {
-      const before = baseline.get(row.point);
-      const after = fresh(proof.get(row.point));
-      const setup = before && after ? setupDifferences(before.payload, after.payload) : [];
-      return { ...row, ...(before ? { before } : {}), ...(after ? { after } : {}), outcome: outcomeOf(before, after), setup };
-    });
+  const fresh = (taken?: Taken) =>
+    taken && (!worked || Date.parse(taken.at) >= Date.parse(worked)) ? taken : undefined;
+  return (
+    pointRows(sheet, year, settled, visitId)
+      // A part that was measured is answered by work on it, not by measuring it again.
+      .filter(({ designator }) => designator === undefined)
+      .filter(({ point }) => baseline.has(point) || proof.has(point) || sheet.points.some((p) => p.point === point))
+      .map((row) => {
+        const before = baseline.get(row.point);
+        const after = fresh(proof.get(row.point));
+        const setup = before && after ? setupDifferences(before.payload, after.payload) : [];
+        return {
+          ...row,
+          ...(before ? { before } : {}),
+          ...(after ? { after } : {}),
+          outcome: outcomeOf(before, after),
+          setup,
+        };
+      })
+  );
 }

@@ -42,6 +42,11 @@ export function takenIn(settled: readonly Settled[], visitId: string, phase: Pha
   const taken = new Map<string, Taken>();
   for (const { entry, at, content } of ofKind(settled, "reading"))
     if (entry.visitId === visitId && content.payload.phase === phase)
-      taken.set(content.payload.point, { id: entry.id, at, payload: content.payload, judgement: judgeReading(content.payload) });
+      taken.set(content.payload.point, {
+        id: entry.id,
+        at,
+        payload: content.payload,
+        judgement: judgeReading(content.payload),
+      });
   return taken;
 }

@@ -34,7 +34,13 @@ const GATES: Record<Step, Step[]> = {
 /** Steps that a technician's word settles; the others are computed from what was recorded. */
 const BY_WORD: readonly Step[] = ["make-safe", "first-power", "find", "modify", "align"];
 
-export type VisitInput = { sheet: Sheet; year: number | null; settled: readonly Settled[]; visitId: string; now: string };
+export type VisitInput = {
+  sheet: Sheet;
+  year: number | null;
+  settled: readonly Settled[];
+  visitId: string;
+  now: string;
+};
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
@@ -45,7 +51,9 @@ function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] 
   if (taken.size === 0) return ["Nothing measured: without a baseline nobody can say later what the repair did."];
   const missing = chartRows(sheet, year).filter((row) => !taken.has(row.point));
   if (missing.length === 0) return [];
-  return [`${missing.length} of ${sheet.points.length} chart points not read: ${missing.map((row) => row.point).join(", ")}`];
+  return [
+    `${missing.length} of ${sheet.points.length} chart points not read: ${missing.map((row) => row.point).join(", ")}`,
+  ];
 }
 
 function findLacks(input: VisitInput): Finding {
@@ -61,7 +69,9 @@ function findLacks(input: VisitInput): Finding {
 
 function fixLacks({ settled, visitId, now }: VisitInput): string[] {
   const mine = ofKind(settled, "part-work").filter(({ entry }) => entry.visitId === visitId);
-  const designators = new Map(ofKind(settled, "reading").map(({ entry, content }) => [entry.id, content.payload.designator]));
+  const designators = new Map(
+    ofKind(settled, "reading").map(({ entry, content }) => [entry.id, content.payload.designator]),
+  );
   const drifted = openPoints(settled, now).filter((point) => point.kind === "reading" && designators.get(point.id));
   return [
     ...(mine.length === 0 ? ["No work on a part recorded yet"] : []),
@@ -85,13 +95,20 @@ function handBackLacks({ settled, visitId, now }: VisitInput): string[] {
   const handed = ofKind(settled, "hand-back").some(({ entry }) => entry.visitId === visitId);
   if (handed) return [];
   const open = openPoints(settled, now).filter((point) => point.blocks);
-  return [...(open.length > 0 ? [`${count(open.length, "open point", "open points")} to clear or explain`] : []), "Not handed back"];
+  return [
+    ...(open.length > 0 ? [`${count(open.length, "open point", "open points")} to clear or explain`] : []),
+    "Not handed back",
+  ];
 }
 
 function findingsOf(step: Step, input: VisitInput): Finding {
   switch (step) {
     case "take-in":
-      return { lacks: ofKind(input.settled, "take-in").some(({ entry }) => entry.visitId === input.visitId) ? [] : ["Complaint, wishes and policy not written down"] };
+      return {
+        lacks: ofKind(input.settled, "take-in").some(({ entry }) => entry.visitId === input.visitId)
+          ? []
+          : ["Complaint, wishes and policy not written down"],
+      };
     case "make-safe":
       return { lacks: ["Not confirmed: looked over, unplugged, discharged and measured"] };
     case "first-power":
@@ -128,11 +145,15 @@ export function runSheet(input: VisitInput): SheetStep[] {
     const base = { step, name: STEP_NAMES[step], gate: [] };
     if (word?.state === "passed" && BY_WORD.includes(step)) return { ...base, state: "done", lacks: [] };
     if (lacks.length === 0 && !optional) return { ...base, state: "done", lacks };
-    if (word?.state === "overridden") return { ...base, state: "overridden", lacks, ...(word.reason ? { reason: word.reason } : {}) };
+    if (word?.state === "overridden")
+      return { ...base, state: "overridden", lacks, ...(word.reason ? { reason: word.reason } : {}) };
     return { ...base, state: optional ? "optional" : "lacking", lacks };
   });
   const unmet = new Set(steps.filter((item) => item.state === "lacking").map((item) => item.step));
-  return steps.map((item) => ({ ...item, gate: item.state === "done" ? [] : GATES[item.step].filter((step) => unmet.has(step)) }));
+  return steps.map((item) => ({
+    ...item,
+    gate: item.state === "done" ? [] : GATES[item.step].filter((step) => unmet.has(step)),
+  }));
 }
 
 /** The step to work on: the first that lacks something. Once something was mended, proving shows what is still to find. */

@@ -12,12 +12,21 @@ export function workSummary(settled: readonly Settled[], visitId: string): { don
   const sentence = (item: Work) => `${item.designators.join(", ")} ${describeWork(item)}.`;
   const left = work.filter((item) => item.action === "left");
   return {
-    done: work.filter((item) => item.action !== "left").map(sentence).join(" "),
+    done: work
+      .filter((item) => item.action !== "left")
+      .map(sentence)
+      .join(" "),
     left: left.map((item) => `${item.designators.join(", ")}: ${item.why ?? ""}`).join(" "),
   };
 }
 
-export type BoardState = { step: string; sheet: SheetStep[]; waits: { for: Wait; text: string }[]; complaint?: string; open: number };
+export type BoardState = {
+  step: string;
+  sheet: SheetStep[];
+  waits: { for: Wait; text: string }[];
+  complaint?: string;
+  open: number;
+};
 
 /** Where a set in the shop stands: its step, what it waits for, and what is open. */
 export function boardState(input: VisitInput): BoardState {

@@ -32,11 +32,13 @@ function Trail({ item, onUndo }: { item: Settled; onUndo: (amendment: Entry) => 
         return (
           <li key={entry.id}>
             <span className="dim text-sm">
-              <Time iso={entry.at} /> · {nameOf(entry.by)} · {payload.action === "withdraw" ? "withdrawn" : "corrected"}: {payload.reason}
+              <Time iso={entry.at} /> · {nameOf(entry.by)} · {payload.action === "withdraw" ? "withdrawn" : "corrected"}
+              : {payload.reason}
             </span>
             {payload.action === "correct" ? (
               <p>
-                <strong className="font-mono">{describe(payload.content).subject}</strong> {describe(payload.content).text}
+                <strong className="font-mono">{describe(payload.content).subject}</strong>{" "}
+                {describe(payload.content).text}
               </p>
             ) : null}
             {inForce ? (
@@ -75,7 +77,8 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
     return void make(why);
   };
   const correct = () => {
-    if (result.kind !== "draft" || result.draft.type !== "content") return setError("The line above does not read as an entry yet.");
+    if (result.kind !== "draft" || result.draft.type !== "content")
+      return setError("The line above does not read as an entry yet.");
     const { content } = result.draft;
     const moved = when !== momentField(item.at);
     const at = moved && !Number.isNaN(Date.parse(when)) ? new Date(when).toISOString() : undefined;
@@ -83,7 +86,12 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
     if (wrong) return setError(wrong);
     // An entry that was moved before stays where it was moved to.
     const keep = item.at === item.entry.at ? undefined : item.at;
-    return withReason((why) => amend({ v: 1, action: "correct", reason: why, content, ...(at ?? keep ? { at: at ?? keep } : {}) }, item.entry.id));
+    return withReason((why) =>
+      amend(
+        { v: 1, action: "correct", reason: why, content, ...((at ?? keep) ? { at: at ?? keep } : {}) },
+        item.entry.id,
+      ),
+    );
   };
   const withdraw = () => withReason((why) => amend({ v: 1, action: "withdraw", reason: why }, item.entry.id));
 
@@ -93,7 +101,10 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
         <h2 id="amend-title" className="text-xl font-bold">
           Entry #{number}
         </h2>
-        <Trail item={item} onUndo={(entry) => void amend({ v: 1, action: "withdraw", reason: reason.trim() || "undone" }, entry.id)} />
+        <Trail
+          item={item}
+          onUndo={(entry) => void amend({ v: 1, action: "withdraw", reason: reason.trim() || "undone" }, entry.id)}
+        />
         {item.content ? (
           <form
             className="mt-4 flex flex-col gap-2"
@@ -104,7 +115,13 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
           >
             <label className="flex flex-col gap-1">
               <span className="font-semibold">What it should say</span>
-              <input className="input h-12 w-full font-mono" value={text} autoComplete="off" spellCheck={false} onChange={(event) => setText(event.target.value)} />
+              <input
+                className="input h-12 w-full font-mono"
+                value={text}
+                autoComplete="off"
+                spellCheck={false}
+                onChange={(event) => setText(event.target.value)}
+              />
             </label>
             <DraftChip result={result} line={text} onChoose={setText} />
             <label className="flex flex-col gap-1">

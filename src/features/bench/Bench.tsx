@@ -23,7 +23,8 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
   const sheet = useMemo(() => runSheet(input), [input]);
   const [selected, setSelected] = useState<Step>(() => initialStep ?? currentStep(sheet));
   const item = sheet.find((one) => one.step === selected);
-  const complaint = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload.complaint;
+  const complaint = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload
+    .complaint;
   const dangers = hazardsAt(selected, hazards(model.sheet, model.year));
   const cautions = model.sheet.cautions.filter((caution) => caution.step === selected);
 
@@ -50,10 +51,22 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
       <h1 className="sr-only">Bench, job {visit.job}</h1>
       <div className="no-print flex flex-wrap items-center gap-x-3 gap-y-1.5 border-b border-base-300 bg-base-200 px-2 py-1.5">
         <div className="min-w-80 flex-1">
-          <Tag job={visit.job} model={model} owner={owner} serial={serial} complaint={complaint} href={`/sets/${setId}`} />
+          <Tag
+            job={visit.job}
+            model={model}
+            owner={owner}
+            serial={serial}
+            complaint={complaint}
+            href={`/sets/${setId}`}
+          />
         </div>
         <HazardStrip hazards={dangers} />
-        <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline btn-square h-10" aria-label="Service record" title="Service record">
+        <Link
+          href={`/sets/${setId}/record?visit=${visit.id}`}
+          className="btn btn-outline btn-square h-10"
+          aria-label="Service record"
+          title="Service record"
+        >
           <Printer size={18} aria-hidden="true" />
         </Link>
       </div>

@@ -9,7 +9,9 @@ import { DraftChip } from "@/ui/DraftChip";
 import { useTyped } from "./typed";
 
 const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>
-  draft.type === "content" ? { body: draft.content } : { body: { kind: "amendment", payload: draft.amendment }, amends: draft.amends };
+  draft.type === "content"
+    ? { body: draft.content }
+    : { body: { kind: "amendment", payload: draft.amendment }, amends: draft.amends };
 
 /** One text field that turns shorthand into entries, showing what it understood before Enter. */
 export function BenchLine() {
@@ -22,7 +24,8 @@ export function BenchLine() {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || event.ctrlKey || event.metaKey) return;
+      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || event.ctrlKey || event.metaKey)
+        return;
       event.preventDefault();
       field.current?.focus();
     };

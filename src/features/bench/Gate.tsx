@@ -28,7 +28,14 @@ function PassForm({ step, onDone }: { step: Step; onDone: () => void }) {
     >
       <label className="flex grow flex-col gap-1">
         <span className="font-semibold">Why {STEP_NAMES[step]} is passed over</span>
-        <input className="input h-11 w-full" value={reason} autoFocus aria-invalid={Boolean(error)} onChange={(event) => setReason(event.target.value)} title={lineOf(content)} />
+        <input
+          className="input h-11 w-full"
+          value={reason}
+          autoFocus
+          aria-invalid={Boolean(error)}
+          onChange={(event) => setReason(event.target.value)}
+          title={lineOf(content)}
+        />
       </label>
       <button className="btn btn-warning h-11">Pass it</button>
       <button type="button" className="btn btn-ghost h-11" onClick={onDone}>
@@ -51,7 +58,11 @@ export function Gate({ item, sheet, onSelect }: GateProps) {
   return (
     <div className="no-print mb-3 flex flex-col gap-2">
       {unmet.map((other) => (
-        <section key={other.step} className="rounded-box border-2 border-warning p-2.5" aria-label={`Gate: ${other.name}`}>
+        <section
+          key={other.step}
+          className="rounded-box border-2 border-warning p-2.5"
+          aria-label={`Gate: ${other.name}`}
+        >
           <div className="flex flex-wrap items-center gap-2">
             <p className="min-w-64 flex-1">
               <strong>{other.name} is not done.</strong> <span className="dim">{other.lacks[0]}</span>
@@ -67,7 +78,10 @@ export function Gate({ item, sheet, onSelect }: GateProps) {
         </section>
       ))}
       {own.length > 0 ? (
-        <section className="flex flex-wrap items-center gap-2 rounded-box bg-base-200 px-3 py-1.5" aria-label="What this step lacks">
+        <section
+          className="flex flex-wrap items-center gap-2 rounded-box bg-base-200 px-3 py-1.5"
+          aria-label="What this step lacks"
+        >
           <ul className="min-w-64 flex-1">
             {own.map((lack) => (
               <li key={lack}>{lack}</li>

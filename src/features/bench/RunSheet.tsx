@@ -16,7 +16,10 @@ type RunSheetProps = { sheet: readonly SheetStep[]; selected: Step; next: Step; 
 /** The visit's steps in working order, with their state and what each still lacks. On a tablet it lies along the top. */
 export function RunSheet({ sheet, selected, next, onSelect }: RunSheetProps) {
   return (
-    <nav aria-label="Run sheet" className="no-print overflow-auto border-b border-base-300 bg-base-200 lg:border-r lg:border-b-0">
+    <nav
+      aria-label="Run sheet"
+      className="no-print overflow-auto border-b border-base-300 bg-base-200 lg:border-r lg:border-b-0"
+    >
       <ol className="grid grid-cols-10 gap-0.5 p-1 lg:flex lg:flex-col lg:gap-1 lg:p-1.5">
         {sheet.map((item) => {
           const { icon: Icon, word, tone } = MARKS[item.state];
@@ -33,9 +36,14 @@ export function RunSheet({ sheet, selected, next, onSelect }: RunSheetProps) {
                 <span className="min-w-0 grow">
                   <span className="lg:flex lg:items-center lg:whitespace-nowrap">
                     {item.name}
-                    {item.step === next ? <ChevronRight size={16} className="ml-1 inline text-primary" aria-label="next" /> : null}
+                    {item.step === next ? (
+                      <ChevronRight size={16} className="ml-1 inline text-primary" aria-label="next" />
+                    ) : null}
                   </span>
-                  <span className="dim hidden truncate text-sm font-normal lg:block lg:max-w-[10.5rem]" title={item.lacks.join("; ") || item.reason}>
+                  <span
+                    className="dim hidden truncate text-sm font-normal lg:block lg:max-w-[10.5rem]"
+                    title={item.lacks.join("; ") || item.reason}
+                  >
                     {item.reason ? `Passed: ${item.reason}` : (item.lacks[0] ?? word)}
                   </span>
                 </span>

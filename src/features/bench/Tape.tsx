@@ -24,7 +24,12 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
   const waiting = pending.has(entry.id) || item.amendments.some((amendment) => pending.has(amendment.id));
   return (
     <li>
-      <button type="button" onClick={onOpen} className="block min-h-10 w-full rounded-field px-2 py-1 text-left hover:bg-base-200" aria-label={`Entry ${number}: ${line.subject}, ${line.text}. Correct or withdraw it`}>
+      <button
+        type="button"
+        onClick={onOpen}
+        className="block min-h-10 w-full rounded-field px-2 py-1 text-left hover:bg-base-200"
+        aria-label={`Entry ${number}: ${line.subject}, ${line.text}. Correct or withdraw it`}
+      >
         <span className="dim flex items-baseline gap-2 text-sm">
           <span className="font-mono">#{number}</span>
           <Time iso={item.at} as="clock" />
@@ -91,11 +96,19 @@ export function Tape() {
       </ol>
       {offline ? (
         <p role="status" className="m-2 flex items-center gap-2 rounded-field border-2 border-warning p-2 text-warning">
-          <CloudOff size={18} aria-hidden="true" /> The server cannot be reached. What you write is kept on this device and sent again by itself.
+          <CloudOff size={18} aria-hidden="true" /> The server cannot be reached. What you write is kept on this device
+          and sent again by itself.
         </p>
       ) : null}
       <div ref={end} />
-      {opened ? <AmendDialog key={opened.item.entry.id} item={opened.item} number={opened.number} onClose={() => setOpen(undefined)} /> : null}
+      {opened ? (
+        <AmendDialog
+          key={opened.item.entry.id}
+          item={opened.item}
+          number={opened.number}
+          onClose={() => setOpen(undefined)}
+        />
+      ) : null}
     </section>
   );
 }

@@ -37,7 +37,11 @@ function Progress({ state }: { state: BoardState }) {
           key={item.step}
           title={`${item.name}: ${item.state}`}
           className={`h-2.5 w-3.5 rounded-sm border ${
-            item.state === "done" ? "border-primary bg-primary" : item.state === "overridden" ? "border-primary" : "border-base-300 bg-base-100"
+            item.state === "done"
+              ? "border-primary bg-primary"
+              : item.state === "overridden"
+                ? "border-primary"
+                : "border-base-300 bg-base-100"
           }`}
         />
       ))}
@@ -49,7 +53,14 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
   const { file, state, job } = card;
   return (
     <li className="rounded-box border border-base-300 bg-base-200 p-2.5">
-      <Tag job={job} model={file.model} owner={file.owner.name} complaint={state.complaint} href={`/bench/${job}`} compact />
+      <Tag
+        job={job}
+        model={file.model}
+        owner={file.owner.name}
+        complaint={state.complaint}
+        href={`/bench/${job}`}
+        compact
+      />
       <div className="mt-1.5 flex items-center justify-between gap-3 px-1">
         <span className="flex items-center gap-1.5 font-bold whitespace-nowrap">
           <Wrench size={16} aria-hidden="true" /> {state.step}
@@ -79,7 +90,10 @@ function Section({ title, hint, cards, now }: { title: string; hint: string; car
   return (
     <section>
       <h2 className="mb-2 text-lg font-bold">
-        {title} <span className="dim text-base font-normal">· {cards.length} · {hint}</span>
+        {title}{" "}
+        <span className="dim text-base font-normal">
+          · {cards.length} · {hint}
+        </span>
       </h2>
       <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">
         {cards.map((card) => (
@@ -105,7 +119,12 @@ export function Board({ files, now }: { files: readonly SetFile[]; now: string }
   const waiting = cards.filter((card) => card.state.waits.length > 0).sort((a, b) => waitOf(a) - waitOf(b));
   return (
     <div className="flex flex-col gap-3">
-      <Section title="Can move now" hint="longest in the shop first" cards={cards.filter((card) => card.state.waits.length === 0)} now={now} />
+      <Section
+        title="Can move now"
+        hint="longest in the shop first"
+        cards={cards.filter((card) => card.state.waits.length === 0)}
+        now={now}
+      />
       <Section title="Waits" hint="for parts, for an answer, for time" cards={waiting} now={now} />
     </div>
   );

@@ -61,8 +61,12 @@ export function HandBackPlate() {
   const save = async () => {
     const gate = runSheet(input).find((item) => item.step === "hand-back")?.gate ?? [];
     const open = openPoints(settled, input.now).filter((point) => point.blocks);
-    if (gate.length > 0) return setError(`${gate.map((step) => STEP_NAMES[step]).join(" and ")} is not done: do it, or pass it with a reason above.`);
-    if (open.length > 0 && !texts.left) return setError("There are open points: settle them, or say in “What was left” why they stay.");
+    if (gate.length > 0)
+      return setError(
+        `${gate.map((step) => STEP_NAMES[step]).join(" and ")} is not done: do it, or pass it with a reason above.`,
+      );
+    if (open.length > 0 && !texts.left)
+      return setError("There are open points: settle them, or say in “What was left” why they stay.");
     if (!texts.summary) return setError("Say what was done.");
     const outcome = await append({ kind: "hand-back", payload });
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
@@ -77,18 +81,51 @@ export function HandBackPlate() {
           void save();
         }}
       >
-        <Field label="What was done" hint="Drafted from the log; put it into the owner's words." className="md:col-span-2">
-          {(props) => <textarea {...props} className="textarea w-full" rows={4} value={summary ?? draft.done} onChange={(event) => setSummary(event.target.value)} />}
+        <Field
+          label="What was done"
+          hint="Drafted from the log; put it into the owner's words."
+          className="md:col-span-2"
+        >
+          {(props) => (
+            <textarea
+              {...props}
+              className="textarea w-full"
+              rows={4}
+              value={summary ?? draft.done}
+              onChange={(event) => setSummary(event.target.value)}
+            />
+          )}
         </Field>
         <Field label="What was left, and why">
-          {(props) => <textarea {...props} className="textarea w-full" rows={2} value={left ?? draft.left} onChange={(event) => setLeft(event.target.value)} />}
+          {(props) => (
+            <textarea
+              {...props}
+              className="textarea w-full"
+              rows={2}
+              value={left ?? draft.left}
+              onChange={(event) => setLeft(event.target.value)}
+            />
+          )}
         </Field>
         <Field label="What to watch">
-          {(props) => <textarea {...props} className="textarea w-full" rows={2} value={watch} onChange={(event) => setWatch(event.target.value)} />}
+          {(props) => (
+            <textarea
+              {...props}
+              className="textarea w-full"
+              rows={2}
+              value={watch}
+              onChange={(event) => setWatch(event.target.value)}
+            />
+          )}
         </Field>
         <Field label="Old parts">
           {(props) => (
-            <select {...props} className="select h-11 w-full" value={oldParts} onChange={(event) => setOldParts(event.target.value as OldParts)}>
+            <select
+              {...props}
+              className="select h-11 w-full"
+              value={oldParts}
+              onChange={(event) => setOldParts(event.target.value as OldParts)}
+            >
               <option value="none">there are none</option>
               <option value="returned">returned in a bag</option>
               <option value="kept">kept in the shop</option>
@@ -96,7 +133,15 @@ export function HandBackPlate() {
           )}
         </Field>
         <Field label="Next service">
-          {(props) => <input {...props} type="date" className="input h-11 w-full" value={nextService} onChange={(event) => setNextService(event.target.value)} />}
+          {(props) => (
+            <input
+              {...props}
+              type="date"
+              className="input h-11 w-full"
+              value={nextService}
+              onChange={(event) => setNextService(event.target.value)}
+            />
+          )}
         </Field>
         {error ? (
           <div className="md:col-span-2">

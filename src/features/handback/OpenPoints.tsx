@@ -12,12 +12,20 @@ function Settle({ point }: { point: OpenPoint }) {
   const [error, setError] = useState<string>();
   const settle = async () => {
     if (!how.trim()) return setError("Say how it was settled.");
-    const outcome = await append({ kind: "note", payload: { v: 1, text: how.trim(), open: false, closes: [point.id] } });
+    const outcome = await append({
+      kind: "note",
+      payload: { v: 1, text: how.trim(), open: false, closes: [point.id] },
+    });
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   if (!open)
     return (
-      <button type="button" className="btn btn-outline h-10" onClick={() => setOpen(true)} aria-label={`Settle: ${point.text}`}>
+      <button
+        type="button"
+        className="btn btn-outline h-10"
+        onClick={() => setOpen(true)}
+        aria-label={`Settle: ${point.text}`}
+      >
         Settle
       </button>
     );
@@ -29,7 +37,14 @@ function Settle({ point }: { point: OpenPoint }) {
         void settle();
       }}
     >
-      <input className="input h-11 grow" autoFocus value={how} aria-label={`How it was settled: ${point.text}`} placeholder="how it was settled" onChange={(event) => setHow(event.target.value)} />
+      <input
+        className="input h-11 grow"
+        autoFocus
+        value={how}
+        aria-label={`How it was settled: ${point.text}`}
+        placeholder="how it was settled"
+        onChange={(event) => setHow(event.target.value)}
+      />
       <button className="btn btn-primary h-11">Settled</button>
       {error ? <ErrorText>{error}</ErrorText> : null}
     </form>
@@ -54,7 +69,9 @@ export function OpenPoints() {
           </li>
         ))}
       </ul>
-      {left.length > 0 ? <p className="dim mt-2">Left as they are: {left.map((point) => point.text).join("; ")}.</p> : null}
+      {left.length > 0 ? (
+        <p className="dim mt-2">Left as they are: {left.map((point) => point.text).join("; ")}.</p>
+      ) : null}
     </div>
   );
 }

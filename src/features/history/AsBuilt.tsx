@@ -1,7 +1,15 @@
 "use client";
 
 import { useState } from "react";
-import { asBuilt, differences, OLD_PART_NAMES, printPart, type Position, type Settled, type Visit } from "@/core/history";
+import {
+  asBuilt,
+  differences,
+  OLD_PART_NAMES,
+  printPart,
+  type Position,
+  type Settled,
+  type Visit,
+} from "@/core/history";
 import type { Sheet } from "@/core/model";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { dateField, day as printDay } from "@/ui/dates";
@@ -14,7 +22,12 @@ function thereNow(position: Position, sheet: Sheet): string {
   if (position.servedBy) return `served by ${position.servedBy}`;
   if (position.state === "removed") return "nothing";
   if (position.parts.length === 0) return position.drawn ? printPart(position.drawn, position.designator, sheet) : "–";
-  return position.parts.map((part) => `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}${part.note ? ` ${part.note}` : ""}`).join(" + ");
+  return position.parts
+    .map(
+      (part) =>
+        `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}${part.note ? ` ${part.note}` : ""}`,
+    )
+    .join(" + ");
 }
 
 /** The parts record as it stood on a chosen day, and what changed between that day and today. */
@@ -24,9 +37,15 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
   const stops = stopsOf(settled, visits, today);
   const moment = momentOf(day);
   const places = asBuilt(settled, sheet, moment);
-  const changed = new Set(differences(settled, sheet, moment, momentOf(dateField(today))).map((difference) => difference.designator));
-  const untouched = places.filter((place) => place.state === "original" || place.state === "serviced" || place.state === "left").length;
-  const shown = places.filter((place) => filter === "all" || (filter === "worked" ? place.work.length > 0 : changed.has(place.designator)));
+  const changed = new Set(
+    differences(settled, sheet, moment, momentOf(dateField(today))).map((difference) => difference.designator),
+  );
+  const untouched = places.filter(
+    (place) => place.state === "original" || place.state === "serviced" || place.state === "left",
+  ).length;
+  const shown = places.filter(
+    (place) => filter === "all" || (filter === "worked" ? place.work.length > 0 : changed.has(place.designator)),
+  );
   const filters = [
     ["all", `All ${places.length}`],
     ["worked", "Worked on"],
@@ -37,7 +56,13 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
       <DaySlider stops={stops} day={day} onDay={setDay} />
       <div className="my-2 flex flex-wrap items-center gap-2">
         {filters.map(([key, label]) => (
-          <button key={key} type="button" aria-pressed={filter === key} className={`btn h-10 ${filter === key ? "btn-primary" : "btn-outline"}`} onClick={() => setFilter(key)}>
+          <button
+            key={key}
+            type="button"
+            aria-pressed={filter === key}
+            className={`btn h-10 ${filter === key ? "btn-primary" : "btn-outline"}`}
+            onClick={() => setFilter(key)}
+          >
             {label}
           </button>
         ))}
@@ -45,7 +70,9 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
           {printDay(day)}: {untouched} of {places.length} places held their original part
         </p>
       </div>
-      {places.length === 0 ? <p className="dim p-3">No parts are known yet: neither from the model nor from work on this set.</p> : null}
+      {places.length === 0 ? (
+        <p className="dim p-3">No parts are known yet: neither from the model nor from work on this set.</p>
+      ) : null}
       {places.length > 0 && shown.length === 0 ? <p className="dim p-3">No part to show here.</p> : null}
       <div className="overflow-x-auto rounded-box border border-base-300" hidden={shown.length === 0}>
         <table className="table">
@@ -64,15 +91,25 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
                 <th scope="row" className="py-1.5 font-mono">
                   {place.designator}
                 </th>
-                <td className="dim py-1.5">{[place.stage, place.role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–"}</td>
-                <td className="py-1.5 font-mono">{place.drawn ? printPart(place.drawn, place.designator, sheet) : "–"}</td>
+                <td className="dim py-1.5">
+                  {[place.stage, place.role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–"}
+                </td>
+                <td className="py-1.5 font-mono">
+                  {place.drawn ? printPart(place.drawn, place.designator, sheet) : "–"}
+                </td>
                 <td className="py-1.5">
                   <PartStateMark state={place.state} />
                 </td>
                 <td className="py-1.5">
                   <span className="font-mono">{thereNow(place, sheet)}</span>
                   <span className="dim block text-sm">
-                    {[place.why, place.oldPart ? `old part: ${OLD_PART_NAMES[place.oldPart]}` : "", place.lastWorkAt ? printDay(place.lastWorkAt) : ""].filter(Boolean).join(" · ")}
+                    {[
+                      place.why,
+                      place.oldPart ? `old part: ${OLD_PART_NAMES[place.oldPart]}` : "",
+                      place.lastWorkAt ? printDay(place.lastWorkAt) : "",
+                    ]
+                      .filter(Boolean)
+                      .join(" · ")}
                   </span>
                 </td>
               </tr>

@@ -24,12 +24,23 @@ export function Owner({ customer }: { customer: Customer }) {
       </div>
     );
   const save = async () => {
-    const saved = await changeCustomer(fields).catch(() => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const);
+    const saved = await changeCustomer(fields).catch(
+      () => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const,
+    );
     if (saved.ok) setFields(undefined);
     setError(saved.ok ? undefined : saved.message);
   };
   const field = (key: "name" | "contact" | "remarks", label: string) => (
-    <Field label={label}>{(props) => <input {...props} className="input h-11 w-full" value={fields[key]} onChange={(event) => setFields({ ...fields, [key]: event.target.value })} />}</Field>
+    <Field label={label}>
+      {(props) => (
+        <input
+          {...props}
+          className="input h-11 w-full"
+          value={fields[key]}
+          onChange={(event) => setFields({ ...fields, [key]: event.target.value })}
+        />
+      )}
+    </Field>
   );
   return (
     <form

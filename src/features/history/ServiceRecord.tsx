@@ -5,7 +5,13 @@ import { format } from "@/core/quantity";
 import type { SetRecord } from "@/db/sets";
 import { Time } from "@/ui/Time";
 
-type RecordProps = { record: SetRecord; visit: VisitOfTimeline; settled: readonly Settled[]; now: string; shop?: string | undefined };
+type RecordProps = {
+  record: SetRecord;
+  visit: VisitOfTimeline;
+  settled: readonly Settled[];
+  now: string;
+  shop?: string | undefined;
+};
 
 const Section = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <section className="mt-5">
@@ -61,7 +67,9 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
         {takeIn?.wants ? <p>The owner wanted: {takeIn.wants}.</p> : null}
         {takeIn && takeIn.received.length > 0 ? <p>Came with: {takeIn.received.join(", ")}.</p> : null}
         {takeIn && takeIn.missing.length > 0 ? <p>Missing: {takeIn.missing.join(", ")}.</p> : null}
-        {symptoms.length > 0 ? <p>Seen in the shop: {symptoms.map(({ content }) => content.payload.what).join("; ")}.</p> : null}
+        {symptoms.length > 0 ? (
+          <p>Seen in the shop: {symptoms.map(({ content }) => content.payload.what).join("; ")}.</p>
+        ) : null}
       </Section>
       <Section title="What was done">
         <p>{handBack?.summary ?? (drafted.done || "Nothing yet.")}</p>
@@ -110,7 +118,8 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
             </thead>
             <tbody>
               {rows.map((row) => {
-                const print = (value: number | undefined) => (value === undefined ? "–" : format(value, row.quantity, 4));
+                const print = (value: number | undefined) =>
+                  value === undefined ? "–" : format(value, row.quantity, 4);
                 return (
                   <tr key={row.point}>
                     <th scope="row" className="text-left font-semibold">
@@ -164,7 +173,8 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
         </Section>
       ) : null}
       <p className="mt-8 text-sm">
-        Mains-operated sets are opened by trained people only; local electrical codes come first. Values are as measured with the instruments noted in the log.
+        Mains-operated sets are opened by trained people only; local electrical codes come first. Values are as measured
+        with the instruments noted in the log.
       </p>
     </article>
   );

@@ -9,7 +9,15 @@ import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 
 /** Steps are scaffolding: the history shows what was found, done and measured. */
-const SHOWN: readonly ContentKind[] = ["take-in", "symptom", "reading", "part-work", "test-result", "note", "hand-back"];
+const SHOWN: readonly ContentKind[] = [
+  "take-in",
+  "symptom",
+  "reading",
+  "part-work",
+  "test-result",
+  "note",
+  "hand-back",
+];
 
 const shown = (item: Settled): boolean => item.content !== null && SHOWN.includes(item.content.kind);
 
@@ -22,7 +30,8 @@ function Item({ item }: { item: Settled }) {
         <Time iso={item.at} as="clock" />
       </span>
       <span className="min-w-0">
-        <strong>{line.subject}</strong> <span className="break-words">{line.text}</span> {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
+        <strong>{line.subject}</strong> <span className="break-words">{line.text}</span>{" "}
+        {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
       </span>
     </li>
   );
@@ -37,7 +46,8 @@ export function Timeline({ visits, setId }: { visits: readonly VisitOfTimeline[]
           <summary className="flex min-h-12 cursor-pointer flex-wrap items-center gap-x-3 px-3 py-1">
             <span className="font-mono text-lg font-bold">{visit.job}</span>
             <span>
-              <Time iso={visit.openedAt} as="day" /> to {visit.closedAt ? <Time iso={visit.closedAt} as="day" /> : "now"}
+              <Time iso={visit.openedAt} as="day" /> to{" "}
+              {visit.closedAt ? <Time iso={visit.closedAt} as="day" /> : "now"}
             </span>
             <span className="dim">{visit.items.length} entries</span>
           </summary>

@@ -23,6 +23,9 @@ export async function changeCustomer(typed: unknown): Promise<Saved> {
     if (saved.ok) revalidatePath("/", "layout");
     return saved;
   } catch (error) {
-    return { ok: false, message: `It could not be saved; what you typed is still here. Reference ${logFailure("change customer", error)}.` };
+    return {
+      ok: false,
+      message: `It could not be saved; what you typed is still here. Reference ${logFailure("change customer", error)}.`,
+    };
   }
 }

@@ -14,7 +14,8 @@ export const momentOf = (dayText: string): string => endOfDay(parseISO(dayText))
  */
 export function stopsOf(settled: readonly Settled[], visits: readonly Visit[], now: string): Stop[] {
   const stops = new Map<string, string>();
-  for (const visit of visits) stops.set(dateField(addDays(startOfDay(new Date(visit.openedAt)), -1).toISOString()), `before job ${visit.job}`);
+  for (const visit of visits)
+    stops.set(dateField(addDays(startOfDay(new Date(visit.openedAt)), -1).toISOString()), `before job ${visit.job}`);
   for (const item of settled) {
     const job = visits.find((visit) => visit.id === item.entry.visitId)?.job;
     stops.set(dateField(item.at), `job ${job ?? ""}`);

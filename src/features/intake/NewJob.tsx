@@ -61,7 +61,10 @@ export function NewJob({ known }: { known: Known }) {
     setRefusal(undefined);
     const sent = { ...ids, ...(knownCustomer ? { knownCustomer } : {}), ...(knownModel ? { knownModel } : {}) };
     const result = await takeSetIn(fields as NewJobFields, sent).catch(() => undefined);
-    if (!result) return setRefusal("The server cannot be reached. Nothing typed here is lost: press the button again in a moment.");
+    if (!result)
+      return setRefusal(
+        "The server cannot be reached. Nothing typed here is lost: press the button again in a moment.",
+      );
     if (result.ok) return router.push(`/bench/${result.job}`);
     for (const { path, message } of result.problems) {
       if (path === "owner" || path === "model") setError(path, { message });
@@ -88,10 +91,27 @@ export function NewJob({ known }: { known: Known }) {
         </Field>
         {again ? null : (
           <>
-            <Field label="Owner" error={errors.owner?.message} hint={owner && !knownCustomer ? "New customer: is made with this job." : undefined}>
-              {(props) => <input {...props} {...register("owner")} className="input h-11 w-full" list="known-customers" autoFocus autoComplete="off" />}
+            <Field
+              label="Owner"
+              error={errors.owner?.message}
+              hint={owner && !knownCustomer ? "New customer: is made with this job." : undefined}
+            >
+              {(props) => (
+                <input
+                  {...props}
+                  {...register("owner")}
+                  className="input h-11 w-full"
+                  list="known-customers"
+                  autoFocus
+                  autoComplete="off"
+                />
+              )}
             </Field>
-            <Field label="Maker and model" error={errors.model?.message} hint={isNewModel ? "New model: a few words about it below." : undefined}>
+            <Field
+              label="Maker and model"
+              error={errors.model?.message}
+              hint={isNewModel ? "New model: a few words about it below." : undefined}
+            >
               {(props) => (
                 <input
                   {...props}
@@ -105,11 +125,15 @@ export function NewJob({ known }: { known: Known }) {
               )}
             </Field>
             <Field label="Serial number" error={errors.serial?.message}>
-              {(props) => <input {...props} {...register("serial")} className="input h-11 w-full font-mono" autoComplete="off" />}
+              {(props) => (
+                <input {...props} {...register("serial")} className="input h-11 w-full font-mono" autoComplete="off" />
+              )}
             </Field>
             {owner && !knownCustomer ? (
               <Field label="Where to reach them" error={errors.contact?.message} className="md:col-span-3">
-                {(props) => <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />}
+                {(props) => (
+                  <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />
+                )}
               </Field>
             ) : null}
             <datalist id="known-customers">
@@ -135,10 +159,19 @@ export function NewJob({ known }: { known: Known }) {
             {(props) => <input {...props} {...register("newModel.designation")} className="input h-11 w-full" />}
           </Field>
           <Field label="Year, if known" error={errors.newModel?.year?.message}>
-            {(props) => <input {...props} {...register("newModel.year")} className="input h-11 w-full" inputMode="numeric" />}
+            {(props) => (
+              <input {...props} {...register("newModel.year")} className="input h-11 w-full" inputMode="numeric" />
+            )}
           </Field>
           <Field label="What it is" error={errors.newModel?.kind?.message}>
-            {(props) => <input {...props} {...register("newModel.kind")} className="input h-11 w-full" placeholder="AC table superhet" />}
+            {(props) => (
+              <input
+                {...props}
+                {...register("newModel.kind")}
+                className="input h-11 w-full"
+                placeholder="AC table superhet"
+              />
+            )}
           </Field>
           <Field label="Supply" error={errors.newModel?.supply?.message} className="md:col-span-2">
             {(props) => (
@@ -152,10 +185,24 @@ export function NewJob({ known }: { known: Known }) {
             )}
           </Field>
           <Field label="Supply voltage, V" error={errors.newModel?.lineVolts?.message}>
-            {(props) => <input {...props} {...register("newModel.lineVolts")} className="input h-11 w-full font-mono" inputMode="decimal" />}
+            {(props) => (
+              <input
+                {...props}
+                {...register("newModel.lineVolts")}
+                className="input h-11 w-full font-mono"
+                inputMode="decimal"
+              />
+            )}
           </Field>
           <Field label="Highest inside, V" error={errors.newModel?.highestVolts?.message}>
-            {(props) => <input {...props} {...register("newModel.highestVolts")} className="input h-11 w-full font-mono" inputMode="decimal" />}
+            {(props) => (
+              <input
+                {...props}
+                {...register("newModel.highestVolts")}
+                className="input h-11 w-full font-mono"
+                inputMode="decimal"
+              />
+            )}
           </Field>
           <Field label="A capital M on its drawings means" className="md:col-span-2">
             {(props) => (

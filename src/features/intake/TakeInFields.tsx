@@ -11,7 +11,11 @@ const POLICY_HINTS: Record<Policy, string> = {
   museum: "Nothing drilled, nothing visible changed; new parts hide in old shells.",
 };
 
-type Props<T extends FieldValues> = { register: UseFormRegister<T>; errors: FieldErrors<Fields> | undefined; prefix: string };
+type Props<T extends FieldValues> = {
+  register: UseFormRegister<T>;
+  errors: FieldErrors<Fields> | undefined;
+  prefix: string;
+};
 
 const LINES: [keyof Fields, string, string][] = [
   ["since", "Since when", "a week, since it was moved, after a thunderstorm"],
@@ -29,13 +33,24 @@ export function TakeInFields<T extends FieldValues>({ register, errors, prefix }
   return (
     <div className="grid gap-3 md:grid-cols-2">
       <Field label="Complaint, in the owner's words" error={errors?.complaint?.message} className="md:col-span-2">
-        {(props) => <textarea {...props} {...register(name("complaint"))} rows={2} className="textarea w-full" placeholder="distorted and fading after ten minutes" />}
+        {(props) => (
+          <textarea
+            {...props}
+            {...register(name("complaint"))}
+            rows={2}
+            className="textarea w-full"
+            placeholder="distorted and fading after ten minutes"
+          />
+        )}
       </Field>
       <fieldset className="md:col-span-2">
         <legend className="mb-1 font-semibold">Policy of this visit</legend>
         <div className="grid gap-2 md:grid-cols-3">
           {POLICIES.map((policy) => (
-            <label key={policy} className="flex min-h-11 cursor-pointer items-start gap-2 rounded-field border border-base-300 p-2 has-checked:border-primary has-checked:bg-base-200">
+            <label
+              key={policy}
+              className="flex min-h-11 cursor-pointer items-start gap-2 rounded-field border border-base-300 p-2 has-checked:border-primary has-checked:bg-base-200"
+            >
               <input type="radio" value={policy} className="radio radio-primary mt-0.5" {...register(name("policy"))} />
               <span>
                 <strong>{POLICY_NAMES[policy]}</strong>
@@ -47,7 +62,9 @@ export function TakeInFields<T extends FieldValues>({ register, errors, prefix }
       </fieldset>
       {LINES.map(([field, label, example]) => (
         <Field key={field} label={label} error={errors?.[field]?.message}>
-          {(props) => <input {...props} {...register(name(field))} className="input h-11 w-full" placeholder={example} />}
+          {(props) => (
+            <input {...props} {...register(name(field))} className="input h-11 w-full" placeholder={example} />
+          )}
         </Field>
       ))}
     </div>

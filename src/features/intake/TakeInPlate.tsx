@@ -19,13 +19,22 @@ const fieldsOf = (payload: TakeIn): Fields => ({
   missing: payload.missing.join(", "),
 });
 
-type FormProps = { initial: Fields; button: string; needsReason: boolean; onSave: (payload: TakeIn, reason: string) => Promise<Outcome>; onCancel?: () => void };
+type FormProps = {
+  initial: Fields;
+  button: string;
+  needsReason: boolean;
+  onSave: (payload: TakeIn, reason: string) => Promise<Outcome>;
+  onCancel?: () => void;
+};
 
 function TakeInForm({ initial, button, needsReason, onSave, onCancel }: FormProps) {
   const { lineOf } = useLogbook();
   const [reason, setReason] = useState("");
   const [refusal, setRefusal] = useState<string>();
-  const { register, handleSubmit, control, formState } = useForm<Fields>({ resolver: zodResolver(takeInFields), defaultValues: initial });
+  const { register, handleSubmit, control, formState } = useForm<Fields>({
+    resolver: zodResolver(takeInFields),
+    defaultValues: initial,
+  });
   const typed = useWatch({ control }) as Fields;
   const save = handleSubmit(async (fields) => {
     if (needsReason && !reason.trim()) return setRefusal("Say why it is changed.");
@@ -37,12 +46,23 @@ function TakeInForm({ initial, button, needsReason, onSave, onCancel }: FormProp
       <TakeInFields register={register} errors={formState.errors} prefix="" />
       {needsReason ? (
         <Field label="Why it is changed" error={refusal}>
-          {(props) => <input {...props} className="input h-11 w-full" value={reason} onChange={(event) => setReason(event.target.value)} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full"
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
+          )}
         </Field>
       ) : refusal ? (
         <ErrorText>{refusal}</ErrorText>
       ) : null}
-      {needsReason ? null : <LineHint line={lineOf({ kind: "take-in", payload: { ...takeInPayload(typed), complaint: typed.complaint || "…" } })} />}
+      {needsReason ? null : (
+        <LineHint
+          line={lineOf({ kind: "take-in", payload: { ...takeInPayload(typed), complaint: typed.complaint || "…" } })}
+        />
+      )}
       <div className="flex gap-2">
         <button className="btn btn-primary h-11">{button}</button>
         {onCancel ? (
@@ -84,7 +104,14 @@ export function TakeInPlate() {
   const [editing, setEditing] = useState(false);
   const taken = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id);
   if (!taken)
-    return <TakeInForm initial={EMPTY_TAKE_IN} button="Write it down" needsReason={false} onSave={(payload) => append({ kind: "take-in", payload })} />;
+    return (
+      <TakeInForm
+        initial={EMPTY_TAKE_IN}
+        button="Write it down"
+        needsReason={false}
+        onSave={(payload) => append({ kind: "take-in", payload })}
+      />
+    );
   if (editing)
     return (
       <TakeInForm
@@ -94,7 +121,10 @@ export function TakeInPlate() {
         onCancel={() => setEditing(false)}
         onSave={async (payload, reason) => {
           const content = { kind: "take-in", payload } as const;
-          const outcome = await append({ kind: "amendment", payload: { v: 1, action: "correct", reason, content } }, { amends: taken.entry.id });
+          const outcome = await append(
+            { kind: "amendment", payload: { v: 1, action: "correct", reason, content } },
+            { amends: taken.entry.id },
+          );
           if (outcome.ok) setEditing(false);
           return outcome;
         }}

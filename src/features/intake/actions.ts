@@ -18,7 +18,8 @@ const known = z.object({ knownCustomer: z.uuid().optional(), knownModel: z.uuid(
 export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
   const fields = newJobFields.safeParse(typed);
   const id = ids.and(known).safeParse(given);
-  if (!fields.success) return { ok: false, problems: fields.error.issues.map(({ path, message }) => ({ path: path.join("."), message })) };
+  if (!fields.success)
+    return { ok: false, problems: fields.error.issues.map(({ path, message }) => ({ path: path.join("."), message })) };
   if (!id.success) return { ok: false, problems: [{ path: "", message: "This page is out of date: reload it." }] };
   const { setId, owner, contact, serial, newModel, takeIn: words } = fields.data;
   const { knownCustomer, knownModel } = id.data;
@@ -51,6 +52,14 @@ export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<Tak
       now,
     );
   } catch (error) {
-    return { ok: false, problems: [{ path: "", message: `It could not be saved; nothing typed here is lost. Reference ${logFailure("take in", error)}.` }] };
+    return {
+      ok: false,
+      problems: [
+        {
+          path: "",
+          message: `It could not be saved; nothing typed here is lost. Reference ${logFailure("take in", error)}.`,
+        },
+      ],
+    };
   }
 }

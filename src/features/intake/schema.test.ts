@@ -6,7 +6,13 @@ const typed = { ...EMPTY_TAKE_IN, complaint: "fades" };
 
 describe("the take-in as it is typed", () => {
   it("becomes a payload that the log takes", () => {
-    const payload = takeInPayload({ ...typed, received: "lead, two knobs,\n manual", missing: " , ", since: " May ", policy: "museum" });
+    const payload = takeInPayload({
+      ...typed,
+      received: "lead, two knobs,\n manual",
+      missing: " , ",
+      since: " May ",
+      policy: "museum",
+    });
     expect(payload).toEqual({
       v: 1,
       complaint: "fades",
@@ -36,7 +42,15 @@ describe("a new job", () => {
     highestVolts: "300",
     dialect: "" as const,
   };
-  const job = { setId: "", owner: "Noor Haddad", contact: "", model: "Norrvik A12", newModel: model, serial: "7", takeIn: typed };
+  const job = {
+    setId: "",
+    owner: "Noor Haddad",
+    contact: "",
+    model: "Norrvik A12",
+    newModel: model,
+    serial: "7",
+    takeIn: typed,
+  };
   const messages = (change: object) => {
     const result = newJobFields.safeParse({ ...job, newModel: { ...model, ...change } });
     return result.success ? [] : result.error.issues.map((issue) => issue.message);

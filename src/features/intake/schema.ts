@@ -2,9 +2,14 @@ import { z } from "zod";
 import { POLICIES } from "@/core/history";
 import { sheetSchema, SUPPLIES } from "@/core/model";
 
-const word = (what: string, longest = 80) => z.string().trim().min(1, `${what} is missing.`).max(longest, `${what} is longer than ${longest} characters.`);
+const word = (what: string, longest = 80) =>
+  z.string().trim().min(1, `${what} is missing.`).max(longest, `${what} is longer than ${longest} characters.`);
 const optional = z.string().trim().max(2000, "Longer than 2000 characters: put the rest into a note.");
-const list = (text: string) => text.split(/[,\n]/).map((item) => item.trim()).filter(Boolean);
+const list = (text: string) =>
+  text
+    .split(/[,\n]/)
+    .map((item) => item.trim())
+    .filter(Boolean);
 const thisYear = () => new Date().getFullYear();
 
 /** The take-in as it is typed: lists are one text, separated by commas. */
@@ -35,7 +40,8 @@ export const EMPTY_TAKE_IN: TakeInFields = {
 
 /** The typed fields as the payload of a take-in entry. */
 export function takeInPayload(fields: TakeInFields) {
-  const filled = (key: "since" | "wants" | "earlierWork" | "loose" | "cosmetic") => (fields[key].trim() ? { [key]: fields[key].trim() } : {});
+  const filled = (key: "since" | "wants" | "earlierWork" | "loose" | "cosmetic") =>
+    fields[key].trim() ? { [key]: fields[key].trim() } : {};
   return {
     v: 1 as const,
     complaint: fields.complaint,
@@ -51,7 +57,10 @@ export function takeInPayload(fields: TakeInFields) {
 }
 
 const number = (what: string, from: number, to: number) =>
-  z.coerce.number<string>(`${what} is a number.`).min(from, `${what} lies between ${from} and ${to}.`).max(to, `${what} lies between ${from} and ${to}.`);
+  z.coerce
+    .number<string>(`${what} is a number.`)
+    .min(from, `${what} lies between ${from} and ${to}.`)
+    .max(to, `${what} lies between ${from} and ${to}.`);
 
 const newModel = z.object({
   maker: word("The maker"),
@@ -81,5 +90,15 @@ type NewModel = z.output<typeof newModel>;
 
 /** The sheet of a model that is known only by its supply: parts and charts are added in Reference. */
 export function sheetOf({ kind, supply, lineVolts, highestVolts, dialect }: NewModel) {
-  return sheetSchema.parse({ kind, supply, lineVolts, highestVolts, ...(dialect ? { dialect } : {}), tubes: [], components: [], points: [], cautions: [] });
+  return sheetSchema.parse({
+    kind,
+    supply,
+    lineVolts,
+    highestVolts,
+    ...(dialect ? { dialect } : {}),
+    tubes: [],
+    components: [],
+    points: [],
+    cautions: [],
+  });
 }

@@ -9,12 +9,20 @@ import { EMPTY_WORK, fieldsFor } from "./fields";
 import { WorkForm } from "./WorkForm";
 
 const matches = (position: Position, query: string) =>
-  [position.designator, position.role, position.stage, position.drawn, position.state].join(" ").toLowerCase().includes(query.trim().toLowerCase());
+  [position.designator, position.role, position.stage, position.drawn, position.state]
+    .join(" ")
+    .toLowerCase()
+    .includes(query.trim().toLowerCase());
 
 const fittedText = (position: Position) =>
   position.servedBy
     ? `served by ${position.servedBy}`
-    : position.parts.map((part) => `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}`).join(" + ");
+    : position.parts
+        .map(
+          (part) =>
+            `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}`,
+        )
+        .join(" + ");
 
 /** Fix: every place of the set with its state, the ones that ask for work first; and the work, one piece at a time. */
 export function PartsPlate() {
@@ -29,8 +37,14 @@ export function PartsPlate() {
   };
   const places = asBuilt(settled, model.sheet, input.now);
   const open = openPoints(settled, input.now);
-  const asking = (position: Position) => open.find((point) => (point.kind === "reading" || point.kind === "left") && point.text.startsWith(`${position.designator} `));
-  const shown = places.filter((position) => matches(position, query)).sort((a, b) => Number(Boolean(asking(b))) - Number(Boolean(asking(a))));
+  const asking = (position: Position) =>
+    open.find(
+      (point) =>
+        (point.kind === "reading" || point.kind === "left") && point.text.startsWith(`${position.designator} `),
+    );
+  const shown = places
+    .filter((position) => matches(position, query))
+    .sort((a, b) => Number(Boolean(asking(b))) - Number(Boolean(asking(a))));
   return (
     <div className="flex flex-col gap-3">
       <div ref={top} className="scroll-mt-3">
@@ -42,13 +56,19 @@ export function PartsPlate() {
         ))}
       </datalist>
       {places.length === 0 ? (
-        <p className="dim">This model has no parts list yet. Write any designator: the set&rsquo;s file grows with the work.</p>
+        <p className="dim">
+          This model has no parts list yet. Write any designator: the set&rsquo;s file grows with the work.
+        </p>
       ) : (
         <>
           <label className="input h-11 w-full">
             <Search size={18} aria-hidden="true" />
             <span className="sr-only">Narrow the list of parts</span>
-            <input value={query} placeholder="Narrow: C14, output, left, tube" onChange={(event) => setQuery(event.target.value)} />
+            <input
+              value={query}
+              placeholder="Narrow: C14, output, left, tube"
+              onChange={(event) => setQuery(event.target.value)}
+            />
           </label>
           <ul className="flex flex-col">
             {shown.map((position) => {
@@ -61,10 +81,16 @@ export function PartsPlate() {
                     className="grid min-h-11 w-full grid-cols-[4rem_9rem_minmax(0,1fr)_8.5rem] items-center gap-2 px-1 text-left hover:bg-base-200"
                   >
                     <span className="font-mono font-bold">{position.designator}</span>
-                    <span className="font-mono">{position.drawn ? printPart(position.drawn, position.designator, model.sheet) : "–"}</span>
+                    <span className="font-mono">
+                      {position.drawn ? printPart(position.drawn, position.designator, model.sheet) : "–"}
+                    </span>
                     <span className="min-w-0">
-                      <span className="dim">{[position.role?.replaceAll("-", " "), position.stage].filter(Boolean).join(", ")}</span>
-                      {fittedText(position) ? <span className="block font-mono">now {fittedText(position)}</span> : null}
+                      <span className="dim">
+                        {[position.role?.replaceAll("-", " "), position.stage].filter(Boolean).join(", ")}
+                      </span>
+                      {fittedText(position) ? (
+                        <span className="block font-mono">now {fittedText(position)}</span>
+                      ) : null}
                       {point ? <span className="block font-semibold text-warning">{point.text}</span> : null}
                     </span>
                     <PartStateMark state={position.state} />

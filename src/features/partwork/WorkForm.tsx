@@ -47,11 +47,26 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
     >
       <div className="grid grid-cols-[8rem_10rem_1fr] gap-2">
         <Field label="Part">
-          {(props) => <input {...props} className="input h-11 w-full font-mono" value={fields.designators} placeholder="C14" autoComplete="off" list="places" onChange={(event) => change({ designators: event.target.value })} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={fields.designators}
+              placeholder="C14"
+              autoComplete="off"
+              list="places"
+              onChange={(event) => change({ designators: event.target.value })}
+            />
+          )}
         </Field>
         <Field label="was">
           {(props) => (
-            <select {...props} className="select h-11 w-full" value={fields.action} onChange={(event) => change({ action: event.target.value as Action })}>
+            <select
+              {...props}
+              className="select h-11 w-full"
+              value={fields.action}
+              onChange={(event) => change({ action: event.target.value as Action })}
+            >
               {ACTIONS.map((action) => (
                 <option key={action}>{action}</option>
               ))}
@@ -59,16 +74,51 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
           )}
         </Field>
         <Field label={reasonNeeded ? "Why (needed)" : "Why, if it is not plain"}>
-          {(props) => <input {...props} className="input h-11 w-full" value={fields.why} autoComplete="off" onChange={(event) => change({ why: event.target.value })} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full"
+              value={fields.why}
+              autoComplete="off"
+              onChange={(event) => change({ why: event.target.value })}
+            />
+          )}
         </Field>
         <Field label="It was">
-          {(props) => <input {...props} className="input h-11 w-full font-mono" value={fields.was} placeholder=".05/400" autoComplete="off" onChange={(event) => change({ was: event.target.value })} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={fields.was}
+              placeholder=".05/400"
+              autoComplete="off"
+              onChange={(event) => change({ was: event.target.value })}
+            />
+          )}
         </Field>
         <Field label="It measured">
-          {(props) => <input {...props} className="input h-11 w-full font-mono" value={fields.measured} placeholder="612k" autoComplete="off" onChange={(event) => change({ measured: event.target.value })} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={fields.measured}
+              placeholder="612k"
+              autoComplete="off"
+              onChange={(event) => change({ measured: event.target.value })}
+            />
+          )}
         </Field>
         <Field label="Found">
-          {(props) => <input {...props} className="input h-11 w-full" value={fields.found} placeholder="leaky" autoComplete="off" onChange={(event) => change({ found: event.target.value })} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full"
+              value={fields.found}
+              placeholder="leaky"
+              autoComplete="off"
+              onChange={(event) => change({ found: event.target.value })}
+            />
+          )}
         </Field>
       </div>
       {putsIn(fields.action) ? (
@@ -77,16 +127,39 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
           {fields.now.map((part, index) => (
             <div key={index} className="flex gap-2">
               {fields.now.length > 1 ? (
-                <input className="input h-11 w-28 font-mono" aria-label={`New part ${index + 1}, designator`} value={part.designator} placeholder="C1A" onChange={(event) => changeNow(index, { designator: event.target.value })} />
+                <input
+                  className="input h-11 w-28 font-mono"
+                  aria-label={`New part ${index + 1}, designator`}
+                  value={part.designator}
+                  placeholder="C1A"
+                  onChange={(event) => changeNow(index, { designator: event.target.value })}
+                />
               ) : null}
-              <input className="input h-11 grow font-mono" data-first={index === 0 || undefined} aria-label={`New part ${index + 1}, value and rating`} value={part.text} placeholder="0.047/630 film" autoComplete="off" onChange={(event) => changeNow(index, { text: event.target.value })} />
+              <input
+                className="input h-11 grow font-mono"
+                data-first={index === 0 || undefined}
+                aria-label={`New part ${index + 1}, value and rating`}
+                value={part.text}
+                placeholder="0.047/630 film"
+                autoComplete="off"
+                onChange={(event) => changeNow(index, { text: event.target.value })}
+              />
               {fields.now.length > 1 ? (
-                <button type="button" className="btn btn-ghost btn-square h-11" aria-label={`Remove new part ${index + 1}`} onClick={() => change({ now: fields.now.filter((_, at) => at !== index) })}>
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-square h-11"
+                  aria-label={`Remove new part ${index + 1}`}
+                  onClick={() => change({ now: fields.now.filter((_, at) => at !== index) })}
+                >
                   <X size={18} aria-hidden="true" />
                 </button>
               ) : null}
               {index === fields.now.length - 1 ? (
-                <button type="button" className="btn h-11" onClick={() => change({ now: [...fields.now, { designator: "", text: "" }] })}>
+                <button
+                  type="button"
+                  className="btn h-11"
+                  onClick={() => change({ now: [...fields.now, { designator: "", text: "" }] })}
+                >
                   <Plus size={18} aria-hidden="true" /> One more
                 </button>
               ) : null}
@@ -97,7 +170,11 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
       <div className="flex flex-wrap items-end gap-2">
         <label className="flex flex-col">
           <span className="font-semibold">The old part is</span>
-          <select className="select h-11 w-60" value={fields.oldPart} onChange={(event) => change({ oldPart: event.target.value as OldPart | "" })}>
+          <select
+            className="select h-11 w-60"
+            value={fields.oldPart}
+            onChange={(event) => change({ oldPart: event.target.value as OldPart | "" })}
+          >
             <option value="">not noted</option>
             {OLD_PARTS.map((place) => (
               <option key={place} value={place}>

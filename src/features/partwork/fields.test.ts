@@ -42,7 +42,9 @@ describe("working on a place", () => {
   const place = { designator: "C14", state: "original" as const, parts: [], work: [] };
   it("begins with what is there now", () => {
     expect(fieldsFor({ ...place, drawn: ".05/400" }).was).toBe(".05/400");
-    expect(fieldsFor({ ...place, drawn: ".05/400", parts: [{ designator: "C14", text: "47n/630" }] }).was).toBe("47n/630");
+    expect(fieldsFor({ ...place, drawn: ".05/400", parts: [{ designator: "C14", text: "47n/630" }] }).was).toBe(
+      "47n/630",
+    );
     expect(fieldsFor(place)).toEqual({ ...EMPTY_WORK, designators: "C14" });
   });
 });

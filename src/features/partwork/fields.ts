@@ -29,13 +29,18 @@ export const putsIn = (action: Action): boolean => PUTS_IN.includes(action);
 /** Fields for working on a place: what is there now is what it was. */
 export function fieldsFor(position: Position): WorkFields {
   const [part] = position.parts;
-  return { ...EMPTY_WORK, designators: position.designator, was: (position.parts.length === 1 ? part?.text : position.drawn) ?? "" };
+  return {
+    ...EMPTY_WORK,
+    designators: position.designator,
+    was: (position.parts.length === 1 ? part?.text : position.drawn) ?? "",
+  };
 }
 
 /** What the fields still lack before they are worth reading; undefined when they can be read. */
 export function stillMissing(fields: WorkFields): string | undefined {
   if (!fields.designators.trim()) return "Choose a part below, or write its designator.";
-  if (putsIn(fields.action) && !fields.now.some((part) => part.text.trim())) return "What went in: value and rating, like 0.047/630.";
+  if (putsIn(fields.action) && !fields.now.some((part) => part.text.trim()))
+    return "What went in: value and rating, like 0.047/630.";
   if (NEEDS_REASON.includes(fields.action) && !fields.why.trim()) return `Why it is ${fields.action}.`;
   return undefined;
 }
@@ -46,7 +51,9 @@ export function lineOfFields(fields: WorkFields): string {
   if (designators.length === 0) return "";
   const [first = ""] = designators;
   const now = putsIn(fields.action)
-    ? fields.now.filter((part) => part.text.trim()).map((part) => ({ designator: part.designator.trim() || first, text: part.text.trim() }))
+    ? fields.now
+        .filter((part) => part.text.trim())
+        .map((part) => ({ designator: part.designator.trim() || first, text: part.text.trim() }))
     : [];
   return writeLine({
     kind: "part-work",
@@ -55,7 +62,9 @@ export function lineOfFields(fields: WorkFields): string {
       designators,
       action: fields.action,
       ...(fields.was.trim() ? { was: fields.was.trim() } : {}),
-      ...(fields.measured.trim() ? { measured: { text: fields.measured.trim(), value: 0, quantity: "resistance" } } : {}),
+      ...(fields.measured.trim()
+        ? { measured: { text: fields.measured.trim(), value: 0, quantity: "resistance" } }
+        : {}),
       ...(fields.found.trim() ? { found: fields.found.trim() } : {}),
       now,
       ...(fields.why.trim() ? { why: fields.why.trim() } : {}),

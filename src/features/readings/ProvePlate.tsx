@@ -50,18 +50,28 @@ export function ProvePlate() {
         </p>
       )}
       <SetUpFields setUp={setUp} onChange={setSetUp} lineVolts={model.sheet.lineVolts} />
-      {rows.length === 0 ? <p className="dim py-2">Nothing was measured at the baseline. Readings can be written on the bench line.</p> : null}
+      {rows.length === 0 ? (
+        <p className="dim py-2">Nothing was measured at the baseline. Readings can be written on the bench line.</p>
+      ) : null}
       <table className="table" hidden={rows.length === 0}>
         <thead>
           <tr className="text-base text-base-content">
-            <th scope="col" className="px-2 py-2">Point</th>
-            <th scope="col" className="px-2 py-2">Expected</th>
-            <th scope="col" className="px-2 py-2">Before</th>
+            <th scope="col" className="px-2 py-2">
+              Point
+            </th>
+            <th scope="col" className="px-2 py-2">
+              Expected
+            </th>
+            <th scope="col" className="px-2 py-2">
+              Before
+            </th>
             <th scope="col" className="px-2 py-2">
               <ArrowRight size={16} className="mr-1 inline" aria-hidden="true" />
               Now
             </th>
-            <th scope="col" className="px-2 py-2">Outcome</th>
+            <th scope="col" className="px-2 py-2">
+              Outcome
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -82,8 +92,16 @@ export function ProvePlate() {
                   <ReadingCell row={row} text={one.text} live={one.live} onText={one.setText} onSave={one.save} />
                 </td>
                 <td className="px-2 py-0.5">
-                  {row.after ? <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} /> : <VerdictCell cell={one} />}
-                  {one.stale ? <span className="block text-sm text-warning">read {one.stale.payload.measured.text} before the last work: measure again</span> : null}
+                  {row.after ? (
+                    <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} />
+                  ) : (
+                    <VerdictCell cell={one} />
+                  )}
+                  {one.stale ? (
+                    <span className="block text-sm text-warning">
+                      read {one.stale.payload.measured.text} before the last work: measure again
+                    </span>
+                  ) : null}
                   {row.setup.map((difference) => (
                     <span key={difference} className="block text-sm text-warning">
                       {difference}

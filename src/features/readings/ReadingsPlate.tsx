@@ -17,10 +17,16 @@ import { VerdictCell } from "./VerdictCell";
 /** What is expected at a point with the line as it is now. */
 export function ExpectedCell({ row, lineVolts }: { row: PointRow; lineVolts: number | undefined }) {
   if (!row.expected) return <span className="dim">–</span>;
-  const { corrected = row.expected.value } = judge({ quantity: row.quantity, measured: 1, expected: row.expected, ...(lineVolts ? { lineVolts } : {}) });
+  const { corrected = row.expected.value } = judge({
+    quantity: row.quantity,
+    measured: 1,
+    expected: row.expected,
+    ...(lineVolts ? { lineVolts } : {}),
+  });
   return (
     <>
-      <ValueText value={corrected} quantity={row.quantity} /> <span className="dim text-sm whitespace-nowrap">±{Math.round(row.expected.tolerance * 100)} %</span>
+      <ValueText value={corrected} quantity={row.quantity} />{" "}
+      <span className="dim text-sm whitespace-nowrap">±{Math.round(row.expected.tolerance * 100)} %</span>
     </>
   );
 }
@@ -49,11 +55,20 @@ function AddPoint({ onAdd, taken, tolerance }: { onAdd: (row: PointRow) => void;
       <div className="flex flex-wrap items-end gap-2">
         <label className="flex min-w-32 grow flex-col">
           <span className="text-sm font-semibold">Another point</span>
-          <input className="input h-11 w-full" value={point} placeholder="V4 plate" onChange={(event) => setPoint(event.target.value)} />
+          <input
+            className="input h-11 w-full"
+            value={point}
+            placeholder="V4 plate"
+            onChange={(event) => setPoint(event.target.value)}
+          />
         </label>
         <label className="flex flex-col">
           <span className="text-sm font-semibold">is</span>
-          <select className="select h-11 w-40" value={quantity} onChange={(event) => setQuantity(event.target.value as Quantity)}>
+          <select
+            className="select h-11 w-40"
+            value={quantity}
+            onChange={(event) => setQuantity(event.target.value as Quantity)}
+          >
             {QUANTITIES.map((one) => (
               <option key={one} value={one}>
                 {QUANTITY_WORDS[one]}
@@ -63,7 +78,12 @@ function AddPoint({ onAdd, taken, tolerance }: { onAdd: (row: PointRow) => void;
         </label>
         <label className="flex flex-col">
           <span className="text-sm font-semibold">Expected, if known</span>
-          <input className="input h-11 w-32 font-mono" value={expected} placeholder="240 V" onChange={(event) => setExpected(event.target.value)} />
+          <input
+            className="input h-11 w-32 font-mono"
+            value={expected}
+            placeholder="240 V"
+            onChange={(event) => setExpected(event.target.value)}
+          />
         </label>
         <button className="btn h-11">Add</button>
       </div>
@@ -84,15 +104,25 @@ export function ReadingsPlate() {
   return (
     <div>
       <SetUpFields setUp={setUp} onChange={setSetUp} lineVolts={model.sheet.lineVolts} />
-      {model.sheet.chartMeter ? <p className="dim mb-2 text-sm">The chart was made with a {model.sheet.chartMeter}.</p> : null}
+      {model.sheet.chartMeter ? (
+        <p className="dim mb-2 text-sm">The chart was made with a {model.sheet.chartMeter}.</p>
+      ) : null}
       {rows.length > 0 ? (
         <table className="table">
           <thead>
             <tr className="text-base text-base-content">
-              <th scope="col" className="px-2 py-2">Point</th>
-              <th scope="col" className="px-2 py-2">Expected{volts ? " now" : ""}</th>
-              <th scope="col" className="px-2 py-2">Measured</th>
-              <th scope="col" className="px-2 py-2">Verdict</th>
+              <th scope="col" className="px-2 py-2">
+                Point
+              </th>
+              <th scope="col" className="px-2 py-2">
+                Expected{volts ? " now" : ""}
+              </th>
+              <th scope="col" className="px-2 py-2">
+                Measured
+              </th>
+              <th scope="col" className="px-2 py-2">
+                Verdict
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -118,11 +148,20 @@ export function ReadingsPlate() {
           </tbody>
         </table>
       ) : (
-        <p className="dim py-2">This model has no voltage chart yet. Add the points you measure; what you expect there is kept with each reading.</p>
+        <p className="dim py-2">
+          This model has no voltage chart yet. Add the points you measure; what you expect there is kept with each
+          reading.
+        </p>
       )}
-      <AddPoint onAdd={(row) => setAdded([...added, row])} taken={rows.map((row) => row.point)} tolerance={chartTolerance(model.year ?? undefined)} />
+      <AddPoint
+        onAdd={(row) => setAdded([...added, row])}
+        taken={rows.map((row) => row.point)}
+        tolerance={chartTolerance(model.year ?? undefined)}
+      />
       <div className="mt-2">
-        <LineHint line={`${first?.point ?? "B+"} ${cell(first ?? { point: "B+", quantity: "voltage" }).text || "248"} @ ${setUp.line || model.sheet.lineVolts}${setUp.meter ? ` with ${setUp.meter}` : ""} baseline`} />
+        <LineHint
+          line={`${first?.point ?? "B+"} ${cell(first ?? { point: "B+", quantity: "voltage" }).text || "248"} @ ${setUp.line || model.sheet.lineVolts}${setUp.meter ? ` with ${setUp.meter}` : ""} baseline`}
+        />
       </div>
     </div>
   );

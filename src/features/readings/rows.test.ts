@@ -13,8 +13,14 @@ describe("a cell while it is typed", () => {
     expect(liveVerdict("  ", bPlus, 230)).toEqual({ kind: "empty" });
     expect(liveVerdict("248", bPlus, 230)).toMatchObject({ kind: "value", value: 248, judgement: { verdict: "good" } });
     expect(liveVerdict("198", bPlus, 230)).toMatchObject({ judgement: { verdict: "low" } });
-    expect(liveVerdict("470k", bPlus, 230)).toMatchObject({ kind: "problem", message: expect.stringContaining("is a resistance") });
-    expect(liveVerdict("1,000", bPlus, 230)).toMatchObject({ kind: "problem", message: expect.stringContaining("Which is it?") });
+    expect(liveVerdict("470k", bPlus, 230)).toMatchObject({
+      kind: "problem",
+      message: expect.stringContaining("is a resistance"),
+    });
+    expect(liveVerdict("1,000", bPlus, 230)).toMatchObject({
+      kind: "problem",
+      message: expect.stringContaining("Which is it?"),
+    });
   });
 
   it("follows the line as it is now", () => {
@@ -23,7 +29,11 @@ describe("a cell while it is typed", () => {
   });
 
   it("takes resistances as in circuit, where a low one proves nothing", () => {
-    const row: PointRow = { point: "R7", quantity: "resistance", expected: { text: "470k", value: 470e3, tolerance: 0.2 } };
+    const row: PointRow = {
+      point: "R7",
+      quantity: "resistance",
+      expected: { text: "470k", value: 470e3, tolerance: 0.2 },
+    };
     expect(liveVerdict("220k", row, undefined)).toMatchObject({ judgement: { verdict: "no-proof" } });
   });
 });
@@ -39,7 +49,9 @@ describe("the line voltage", () => {
 describe("a point beyond the chart", () => {
   const taken = ["B+", "V4 plate"];
   it("has a name of its own, and what is expected there if anything is", () => {
-    expect(newPoint(" V2 plate ", "voltage", "", 0.1, taken)).toEqual({ row: { point: "V2 plate", quantity: "voltage" } });
+    expect(newPoint(" V2 plate ", "voltage", "", 0.1, taken)).toEqual({
+      row: { point: "V2 plate", quantity: "voltage" },
+    });
     expect(newPoint("Line", "current", "320 mA", 0.2, taken)).toEqual({
       row: { point: "Line", quantity: "current", expected: { text: "320 mA", value: 0.32, tolerance: 0.2 } },
     });
@@ -47,7 +59,11 @@ describe("a point beyond the chart", () => {
   it("says what is wrong with it", () => {
     expect(newPoint("", "voltage", "", 0.1, taken)).toEqual({ message: expect.stringContaining("Name the point") });
     expect(newPoint("b+", "voltage", "", 0.1, taken)).toEqual({ message: "b+ is in the table already." });
-    expect(newPoint("AVC", "voltage", "470k", 0.1, taken)).toEqual({ message: expect.stringContaining("a voltage belongs here") });
-    expect(newPoint("x".repeat(130), "voltage", "", 0.1, taken)).toEqual({ message: expect.stringContaining("shorter") });
+    expect(newPoint("AVC", "voltage", "470k", 0.1, taken)).toEqual({
+      message: expect.stringContaining("a voltage belongs here"),
+    });
+    expect(newPoint("x".repeat(130), "voltage", "", 0.1, taken)).toEqual({
+      message: expect.stringContaining("shorter"),
+    });
   });
 });

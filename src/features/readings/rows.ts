@@ -2,7 +2,8 @@ import { parseQuantity, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
 import { judge, type Judgement } from "@/core/readings";
 import type { Expected, PointRow } from "@/core/visit";
 
-export type Live = { kind: "empty" } | { kind: "value"; value: number; judgement: Judgement } | { kind: "problem"; message: string };
+export type Live =
+  { kind: "empty" } | { kind: "value"; value: number; judgement: Judgement } | { kind: "problem"; message: string };
 
 /** What a cell says while it is being typed. */
 export function liveVerdict(text: string, row: PointRow, lineVolts: number | undefined): Live {
@@ -32,14 +33,27 @@ export function lineVoltsOf(text: string): { volts?: number; message?: string } 
 export type NewPoint = { row: PointRow } | { message: string };
 
 /** A point beyond the chart, with what is expected there, if anything is. */
-export function newPoint(point: string, quantity: Quantity, expected: string, tolerance: number, taken: readonly string[]): NewPoint {
+export function newPoint(
+  point: string,
+  quantity: Quantity,
+  expected: string,
+  tolerance: number,
+  taken: readonly string[],
+): NewPoint {
   const name = point.trim();
   if (!name) return { message: "Name the point, like V4 plate or B+." };
   if (name.length > 120) return { message: "A point's name is shorter than 120 characters." };
-  if (taken.some((other) => other.toLowerCase() === name.toLowerCase())) return { message: `${name} is in the table already.` };
+  if (taken.some((other) => other.toLowerCase() === name.toLowerCase()))
+    return { message: `${name} is in the table already.` };
   if (!expected.trim()) return { row: { point: name, quantity } };
   const parsed = parseQuantity(expected, quantity);
-  if (!parsed.ok) return { message: parsed.kind === "ambiguous" ? parsed.question : `Expected: ${QUANTITY_WORDS[quantity]} belongs here. ${parsed.message}` };
+  if (!parsed.ok)
+    return {
+      message:
+        parsed.kind === "ambiguous"
+          ? parsed.question
+          : `Expected: ${QUANTITY_WORDS[quantity]} belongs here. ${parsed.message}`,
+    };
   const value: Expected = { text: expected.trim(), value: parsed.value, tolerance };
   return { row: { point: name, quantity, expected: value } };
 }

@@ -7,7 +7,14 @@ import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf, liveVerdict, type Live } from "./rows";
 import type { SetUp } from "./SetUp";
 
-export type Cell = { text: string; live: Live; stale?: Taken | undefined; error?: string | undefined; save: () => void; setText: (text: string) => void };
+export type Cell = {
+  text: string;
+  live: Live;
+  stale?: Taken | undefined;
+  error?: string | undefined;
+  save: () => void;
+  setText: (text: string) => void;
+};
 
 /** What the table's cells hold while they are typed, and how they are written to the log. */
 export function useReadings(phase: Phase) {
@@ -27,7 +34,8 @@ export function useReadings(phase: Phase) {
   const cell = (row: PointRow): Cell => {
     const found = taken.get(row.point);
     // A proof from before the last work proves nothing: it is shown as stale, and the cell waits for a new one.
-    const stale = phase === "prove" && found !== undefined && worked !== undefined && Date.parse(found.at) < Date.parse(worked);
+    const stale =
+      phase === "prove" && found !== undefined && worked !== undefined && Date.parse(found.at) < Date.parse(worked);
     const known = stale ? undefined : found;
     const text = typed[row.point] ?? known?.payload.measured.text ?? "";
     // What was taken is judged at the line it was taken at; what is being typed, at the line as it is now.
@@ -50,7 +58,14 @@ export function useReadings(phase: Phase) {
       setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
       if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
     };
-    return { text, live, stale: stale ? found : undefined, error: errors[row.point], save: () => void save(), setText: (next) => setTyped((all) => ({ ...all, [row.point]: next })) };
+    return {
+      text,
+      live,
+      stale: stale ? found : undefined,
+      error: errors[row.point],
+      save: () => void save(),
+      setText: (next) => setTyped((all) => ({ ...all, [row.point]: next })),
+    };
   };
   return { cell, setUp, setSetUp };
 }

@@ -42,13 +42,22 @@ export function Basics({ model }: { model: Model }) {
       ...(typed.watts.trim() ? { watts: valueOf(typed.watts, "power") } : {}),
       ...(typed.dialect ? { dialect: typed.dialect } : {}),
     };
-    const saved = await changeBasics(sent).catch(() => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const);
+    const saved = await changeBasics(sent).catch(
+      () => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const,
+    );
     if (saved.ok) setVersion(saved.version);
     setSaid(saved.ok ? { saved: true } : { error: saved.message });
   };
   const input = (key: "kind" | "lineVolts" | "highestVolts" | "watts", label: string, className = "") => (
     <Field label={label} className={className}>
-      {(props) => <input {...props} className={`input h-11 w-full ${key === "kind" ? "" : "font-mono"}`} value={typed[key]} onChange={(event) => change({ [key]: event.target.value })} />}
+      {(props) => (
+        <input
+          {...props}
+          className={`input h-11 w-full ${key === "kind" ? "" : "font-mono"}`}
+          value={typed[key]}
+          onChange={(event) => change({ [key]: event.target.value })}
+        />
+      )}
     </Field>
   );
   return (
@@ -62,7 +71,12 @@ export function Basics({ model }: { model: Model }) {
       {input("kind", "What it is", "md:col-span-2")}
       <Field label="Supply" className="md:col-span-2">
         {(props) => (
-          <select {...props} className="select h-11 w-full" value={typed.supply} onChange={(event) => change({ supply: event.target.value as Supply })}>
+          <select
+            {...props}
+            className="select h-11 w-full"
+            value={typed.supply}
+            onChange={(event) => change({ supply: event.target.value as Supply })}
+          >
             {SUPPLIES.map((supply) => (
               <option key={supply} value={supply}>
                 {SUPPLY_WORDS[supply]}
@@ -76,7 +90,12 @@ export function Basics({ model }: { model: Model }) {
       {input("watts", "Nameplate, W")}
       <Field label="A capital M means">
         {(props) => (
-          <select {...props} className="select h-11 w-full" value={typed.dialect} onChange={(event) => change({ dialect: event.target.value })}>
+          <select
+            {...props}
+            className="select h-11 w-full"
+            value={typed.dialect}
+            onChange={(event) => change({ dialect: event.target.value })}
+          >
             <option value="">not known: ask</option>
             <option value="m-is-million">a million</option>
             <option value="m-is-thousand">a thousand</option>

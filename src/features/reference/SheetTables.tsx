@@ -41,7 +41,9 @@ export function SheetTables({ model }: { model: Model }) {
         </section>
         <section>
           <h2 className="text-lg font-bold">Chart</h2>
-          {sheet.points.length === 0 ? <p className="dim">None entered: readings carry their own expectation.</p> : null}
+          {sheet.points.length === 0 ? (
+            <p className="dim">None entered: readings carry their own expectation.</p>
+          ) : null}
           <table className="table" hidden={sheet.points.length === 0}>
             <Head names={["Point", "Expected", "Tolerance", "With the line"]} />
             <tbody>
@@ -50,8 +52,12 @@ export function SheetTables({ model }: { model: Model }) {
                   <th scope="row" className="py-1">
                     {row.point}
                   </th>
-                  <td className="py-1">{row.expected ? <ValueText value={row.expected.value} quantity={row.quantity} /> : "–"}</td>
-                  <td className="py-1">{row.expected ? <ValueText value={row.expected.tolerance} quantity="percent" /> : "–"}</td>
+                  <td className="py-1">
+                    {row.expected ? <ValueText value={row.expected.value} quantity={row.quantity} /> : "–"}
+                  </td>
+                  <td className="py-1">
+                    {row.expected ? <ValueText value={row.expected.tolerance} quantity="percent" /> : "–"}
+                  </td>
                   <td className="py-1">{row.expected?.lineVolts ? `at ${row.expected.lineVolts} V` : "no"}</td>
                 </tr>
               ))}
@@ -61,7 +67,9 @@ export function SheetTables({ model }: { model: Model }) {
       </div>
       <section>
         <h2 className="text-lg font-bold">Components</h2>
-        {sheet.components.length === 0 ? <p className="dim">None entered: a designator is taken as it is typed.</p> : null}
+        {sheet.components.length === 0 ? (
+          <p className="dim">None entered: a designator is taken as it is typed.</p>
+        ) : null}
         <table className="table" hidden={sheet.components.length === 0}>
           <Head names={["Part", "As drawn", "Understood as", "Role", "Stage"]} />
           <tbody>
@@ -73,7 +81,9 @@ export function SheetTables({ model }: { model: Model }) {
                     {component.designator}
                   </th>
                   <td className="py-1 font-mono">{component.drawn}</td>
-                  <td className="py-1 font-mono">{spec ? formatPart(spec) : <span className="text-warning">not clear</span>}</td>
+                  <td className="py-1 font-mono">
+                    {spec ? formatPart(spec) : <span className="text-warning">not clear</span>}
+                  </td>
                   <td className="py-1">{component.role.replaceAll("-", " ")}</td>
                   <td className="dim py-1">{component.stage ?? "–"}</td>
                 </tr>

@@ -8,7 +8,11 @@ import type { Saved } from "@/db/customers";
 import { modelById, saveSheet } from "@/db/models";
 import { logFailure } from "@/server/log";
 
-const volts = (what: string, most: number) => z.number(`${what} is a number of volts.`).min(1, `${what} lies between 1 and ${most} V.`).max(most, `${what} lies between 1 and ${most} V.`);
+const volts = (what: string, most: number) =>
+  z
+    .number(`${what} is a number of volts.`)
+    .min(1, `${what} lies between 1 and ${most} V.`)
+    .max(most, `${what} lies between 1 and ${most} V.`);
 
 const basics = z.object({
   id: z.uuid(),
@@ -17,7 +21,11 @@ const basics = z.object({
   supply: z.enum(SUPPLIES),
   lineVolts: volts("The supply voltage", 480),
   highestVolts: volts("The highest voltage inside", 20_000),
-  watts: z.number("Watts are a number.").min(0.01, "Watts are above zero.").max(20_000, "More than 20 kW is no bench set.").optional(),
+  watts: z
+    .number("Watts are a number.")
+    .min(0.01, "Watts are above zero.")
+    .max(20_000, "More than 20 kW is no bench set.")
+    .optional(),
   dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),
 });
 
@@ -34,6 +42,9 @@ export async function changeBasics(typed: unknown): Promise<Saved> {
     if (saved.ok) revalidatePath("/", "layout");
     return saved;
   } catch (error) {
-    return { ok: false, message: `It could not be saved; what you typed is still here. Reference ${logFailure("change model", error)}.` };
+    return {
+      ok: false,
+      message: `It could not be saved; what you typed is still here. Reference ${logFailure("change model", error)}.`,
+    };
   }
 }

@@ -11,7 +11,10 @@ export function SearchBox({ query }: { query: string }) {
   const router = useRouter();
   useEffect(() => {
     if (text === query) return;
-    const timer = window.setTimeout(() => start(() => router.replace(`/sets?q=${encodeURIComponent(text)}`, { scroll: false })), 250);
+    const timer = window.setTimeout(
+      () => start(() => router.replace(`/sets?q=${encodeURIComponent(text)}`, { scroll: false })),
+      250,
+    );
     return () => window.clearTimeout(timer);
   }, [text, query, router]);
   return (

@@ -39,8 +39,12 @@ export function SetList({ hits }: { hits: readonly Hit[] }) {
                   <td>
                     {position ? (
                       <>
-                        <span className="font-mono font-bold">{position.designator}</span> <PartStateMark state={position.state} />
-                        <div className="dim text-sm">{lastWork ?? (position.drawn ? `drawn ${printPart(position.drawn, position.designator)}` : "")}</div>
+                        <span className="font-mono font-bold">{position.designator}</span>{" "}
+                        <PartStateMark state={position.state} />
+                        <div className="dim text-sm">
+                          {lastWork ??
+                            (position.drawn ? `drawn ${printPart(position.drawn, position.designator)}` : "")}
+                        </div>
                       </>
                     ) : (
                       <span className="dim">not on this set</span>

@@ -7,14 +7,26 @@ import { useTransition } from "react";
 import { choosePerson, chooseTheme } from "./actions";
 import { PLACES } from "./places";
 
-type HeaderProps = { people: { id: string; name: string }[]; personId: string; theme: "paper" | "cellar"; onHelp: () => void };
+type HeaderProps = {
+  people: { id: string; name: string }[];
+  personId: string;
+  theme: "paper" | "cellar";
+  onHelp: () => void;
+};
 
 function Mark() {
   return (
     <svg width="26" height="26" viewBox="0 0 32 32" aria-hidden="true">
       <path d="M11 4h16a3 3 0 0 1 3 3v18a3 3 0 0 1-3 3H11L2 19v-6z" className="fill-primary" />
       <circle cx="10" cy="16" r="2.6" className="fill-base-100" />
-      <path d="M16 16h3l1.5-5 2.5 10 1.5-5H28" fill="none" className="stroke-base-100" strokeWidth="2" strokeLinecap="round" strokeLinejoin="round" />
+      <path
+        d="M16 16h3l1.5-5 2.5 10 1.5-5H28"
+        fill="none"
+        className="stroke-base-100"
+        strokeWidth="2"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }
@@ -57,10 +69,20 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
             ))}
           </select>
         </label>
-        <button type="button" className="btn btn-ghost btn-square" aria-label={`Change to the ${other} theme`} onClick={() => start(() => chooseTheme(other))}>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square"
+          aria-label={`Change to the ${other} theme`}
+          onClick={() => start(() => chooseTheme(other))}
+        >
           {theme === "paper" ? <Moon size={20} aria-hidden="true" /> : <Sun size={20} aria-hidden="true" />}
         </button>
-        <button type="button" className="btn btn-ghost btn-square" aria-label="Keyboard and bench line help" onClick={onHelp}>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square"
+          aria-label="Keyboard and bench line help"
+          onClick={onHelp}
+        >
           <Keyboard size={20} aria-hidden="true" />
         </button>
       </div>

@@ -6,7 +6,12 @@ import { Header } from "./Header";
 import { HelpSheet } from "./HelpSheet";
 import { PLACES } from "./places";
 
-type ShellProps = { people: { id: string; name: string }[]; personId: string; theme: "paper" | "cellar"; children: React.ReactNode };
+type ShellProps = {
+  people: { id: string; name: string }[];
+  personId: string;
+  theme: "paper" | "cellar";
+  children: React.ReactNode;
+};
 
 const inField = (target: EventTarget | null) =>
   target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));

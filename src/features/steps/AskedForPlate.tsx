@@ -16,7 +16,11 @@ export function AskedForPlate({ step }: { step: Extract<Step, "modify" | "align"
       <DoneForm
         step={step}
         label={modify ? "What was modified" : "What was aligned"}
-        placeholder={modify ? "audio outlet at the volume control, existing hole used, reversible" : "IFs at 465 kHz, cores moved less than a quarter turn, in the cabinet"}
+        placeholder={
+          modify
+            ? "audio outlet at the volume control, existing hole used, reversible"
+            : "IFs at 465 kHz, cores moved less than a quarter turn, in the cabinet"
+        }
         button={modify ? "Modified" : "Aligned"}
       />
     </div>

@@ -21,7 +21,9 @@ export function DoneForm({ step, label, placeholder, button, check }: DoneFormPr
   const { settled, visit, append, lineOf } = useLogbook();
   const [note, setNote] = useState("");
   const [error, setError] = useState<string>();
-  const word = ofKind(settled, "step").findLast(({ entry, content }) => entry.visitId === visit.id && content.payload.step === step)?.content.payload;
+  const word = ofKind(settled, "step").findLast(
+    ({ entry, content }) => entry.visitId === visit.id && content.payload.step === step,
+  )?.content.payload;
   const contentOf = (prefix: string) => {
     const reason = [prefix, note.trim()].filter(Boolean).join("; ");
     return { kind: "step", payload: { v: 1, step, state: "passed", ...(reason ? { reason } : {}) } } as const;
@@ -63,7 +65,9 @@ export function DoneForm({ step, label, placeholder, button, check }: DoneFormPr
         )}
       </Field>
       {error ? <ErrorText>{error}</ErrorText> : null}
-      <button className="btn btn-primary h-11 self-start">{word?.state === "passed" ? "Record it again" : button}</button>
+      <button className="btn btn-primary h-11 self-start">
+        {word?.state === "passed" ? "Record it again" : button}
+      </button>
       <LineHint line={lineOf(contentOf("prefix" in preview ? preview.prefix : "…"))} />
     </form>
   );

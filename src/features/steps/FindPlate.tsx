@@ -29,7 +29,13 @@ function AddSymptom() {
       <Field label="What it does, and when">
         {(props) => (
           <span className="flex gap-2">
-            <input {...props} className="input h-11 grow" value={what} placeholder="hum, worse when warm" onChange={(event) => setWhat(event.target.value)} />
+            <input
+              {...props}
+              className="input h-11 grow"
+              value={what}
+              placeholder="hum, worse when warm"
+              onChange={(event) => setWhat(event.target.value)}
+            />
             <button className="btn h-11">Add</button>
           </span>
         )}
@@ -45,7 +51,9 @@ export function FindPlate() {
   const { settled, input, visit, append } = useLogbook();
   const open = openPoints(settled, input.now);
   const openIds = new Set(open.map((point) => point.id));
-  const symptoms = ofKind(settled, "symptom").filter(({ entry, content }) => entry.visitId === visit.id && content.payload.state !== "gone");
+  const symptoms = ofKind(settled, "symptom").filter(
+    ({ entry, content }) => entry.visitId === visit.id && content.payload.state !== "gone",
+  );
   const readings = open.filter((point) => point.kind === "reading");
   return (
     <div>
@@ -55,13 +63,21 @@ export function FindPlate() {
       <ul className="mb-3">
         {symptoms.map(({ entry, content: { payload } }) => (
           <li key={entry.id} className="flex min-h-11 items-center gap-2 border-b border-base-300">
-            <VerdictMark mark={openIds.has(entry.id) ? "bad" : "good"} note={openIds.has(entry.id) ? "there" : "gone"} />
+            <VerdictMark
+              mark={openIds.has(entry.id) ? "bad" : "good"}
+              note={openIds.has(entry.id) ? "there" : "gone"}
+            />
             <span className="grow">{payload.what}</span>
             {openIds.has(entry.id) ? (
               <button
                 type="button"
                 className="btn btn-outline h-10"
-                onClick={() => void append({ kind: "symptom", payload: { v: 1, what: payload.what, state: "gone", about: entry.id } })}
+                onClick={() =>
+                  void append({
+                    kind: "symptom",
+                    payload: { v: 1, what: payload.what, state: "gone", about: entry.id },
+                  })
+                }
               >
                 It is gone
               </button>
@@ -78,7 +94,12 @@ export function FindPlate() {
           </li>
         ))}
       </ul>
-      <DoneForm step="find" label="The cause, and how it was shown" placeholder="C14 leaks: grid falls to zero with it lifted" button="Found" />
+      <DoneForm
+        step="find"
+        label="The cause, and how it was shown"
+        placeholder="C14 leaks: grid falls to zero with it lifted"
+        button="Found"
+      />
     </div>
   );
 }

@@ -18,7 +18,8 @@ export function FirstPowerPlate() {
         <>
           <table className="table w-auto">
             <caption className="dim pb-1 text-left">
-              From {watts} W on the plate: expected current is watts over 0.9 of the line; stop at {STOP_AT_STEP} times a step, or {STOP_AT_FULL_LINE} times full line.
+              From {watts} W on the plate: expected current is watts over 0.9 of the line; stop at {STOP_AT_STEP} times
+              a step, or {STOP_AT_FULL_LINE} times full line.
             </caption>
             <thead>
               <tr className="text-base text-base-content">
@@ -49,7 +50,8 @@ export function FirstPowerPlate() {
             </tbody>
           </table>
           <p className="mt-3">
-            <strong>Stop at once</strong> on smoke, smell, a red plate, a current that grows during a hold, or no B+ at three quarters of the line.
+            <strong>Stop at once</strong> on smoke, smell, a red plate, a current that grows during a hold, or no B+ at
+            three quarters of the line.
           </p>
         </>
       ) : (
@@ -59,7 +61,12 @@ export function FirstPowerPlate() {
             : "Bench supply with its current limit set low, never a variac. Check the polarity before the clips go on."}
         </p>
       )}
-      <DoneForm step="first-power" label="How it went" placeholder="variac in steps, 0.34 A at 230 V" button="It came up as it should" />
+      <DoneForm
+        step="first-power"
+        label="How it went"
+        placeholder="variac in steps, 0.34 A at 230 V"
+        button="It came up as it should"
+      />
     </div>
   );
 }

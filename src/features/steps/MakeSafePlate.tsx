@@ -15,30 +15,56 @@ export function MakeSafePlate() {
   const check = () => {
     if (!stored) return { prefix: "" };
     const parsed = parseQuantity(volts, "voltage");
-    if (volts.trim() === "") return { problem: "Measure what is left on the reservoir and write it down: no calculated time is permission to touch." };
+    if (volts.trim() === "")
+      return {
+        problem: "Measure what is left on the reservoir and write it down: no calculated time is permission to touch.",
+      };
     if (!parsed.ok) return { problem: parsed.kind === "ambiguous" ? parsed.question : parsed.message };
     if (Math.abs(parsed.value) > TOUCH_LIMIT_VOLTS)
-      return { problem: `${format(parsed.value, "voltage")} is still there, above ${TOUCH_LIMIT_VOLTS} V. Discharge through a resistor and measure again.` };
+      return {
+        problem: `${format(parsed.value, "voltage")} is still there, above ${TOUCH_LIMIT_VOLTS} V. Discharge through a resistor and measure again.`,
+      };
     return { prefix: `${format(parsed.value, "voltage")} left by the meter` };
   };
   return (
     <div>
       <ul className="flex flex-col gap-2">
         {hazards(model.sheet, model.year).map((hazard) => (
-          <li key={hazard.short} className={`border-l-4 pl-2 ${hazard.level === "danger" ? "border-error" : "border-warning"}`}>
+          <li
+            key={hazard.short}
+            className={`border-l-4 pl-2 ${hazard.level === "danger" ? "border-error" : "border-warning"}`}
+          >
             <strong>{hazard.short}.</strong> {hazard.detail}
           </li>
         ))}
       </ul>
-      <p className="dim mt-3">Look for burnt parts, cracked leads, a missing or wrong fuse, wrong tubes, foreign things; check the mains lead before it is used.</p>
+      <p className="dim mt-3">
+        Look for burnt parts, cracked leads, a missing or wrong fuse, wrong tubes, foreign things; check the mains lead
+        before it is used.
+      </p>
       {stored ? (
         <div className="mt-3 max-w-sm">
           <Field label="Left on the reservoir, by the meter, V">
-            {(props) => <input {...props} className="input h-11 w-full font-mono text-lg" inputMode="decimal" value={volts} placeholder="0.3" onChange={(event) => setVolts(event.target.value)} />}
+            {(props) => (
+              <input
+                {...props}
+                className="input h-11 w-full font-mono text-lg"
+                inputMode="decimal"
+                value={volts}
+                placeholder="0.3"
+                onChange={(event) => setVolts(event.target.value)}
+              />
+            )}
           </Field>
         </div>
       ) : null}
-      <DoneForm step="make-safe" label="What was seen" placeholder="lead sound, fuse 1 A, nothing burnt" button="It is safe to work on" check={check} />
+      <DoneForm
+        step="make-safe"
+        label="What was seen"
+        placeholder="lead sound, fuse 1 A, nothing burnt"
+        button="It is safe to work on"
+        check={check}
+      />
     </div>
   );
 }

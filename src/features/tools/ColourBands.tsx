@@ -13,11 +13,24 @@ const printed = ({ value, tolerance, coefficient }: Banded) =>
 
 function Picture({ bands }: { bands: readonly Colour[] }) {
   return (
-    <svg viewBox="0 0 320 70" className="w-full max-w-md" role="img" aria-label={`Resistor with bands ${bands.join(", ")}`}>
+    <svg
+      viewBox="0 0 320 70"
+      className="w-full max-w-md"
+      role="img"
+      aria-label={`Resistor with bands ${bands.join(", ")}`}
+    >
       <line x1="0" x2="320" y1="35" y2="35" className="stroke-base-content" strokeWidth="4" />
       <rect x="40" y="8" width="240" height="54" rx="18" fill="#d8c39a" stroke="#7d6a44" />
       {bands.map((colour, index) => (
-        <rect key={index} x={70 + index * (180 / (bands.length - 1)) - 8} y="8" width="16" height="54" fill={PAINT[colour]} stroke="#0006" />
+        <rect
+          key={index}
+          x={70 + index * (180 / (bands.length - 1)) - 8}
+          y="8"
+          width="16"
+          height="54"
+          fill={PAINT[colour]}
+          stroke="#0006"
+        />
       ))}
     </svg>
   );
@@ -40,7 +53,12 @@ export function ColourBands() {
       <div className="flex flex-wrap items-end gap-2">
         <Field label="Bands">
           {(props) => (
-            <select {...props} className="select h-11 w-20" value={bands.length} onChange={(event) => resize(Number(event.target.value))}>
+            <select
+              {...props}
+              className="select h-11 w-20"
+              value={bands.length}
+              onChange={(event) => resize(Number(event.target.value))}
+            >
               {[3, 4, 5, 6].map((count) => (
                 <option key={count}>{count}</option>
               ))}
@@ -60,16 +78,36 @@ export function ColourBands() {
         <Picture bands={bands} />
       </div>
       <div className="min-h-16" aria-live="polite">
-        {decoded.ok ? <p className="font-mono text-2xl font-bold">{printed(decoded.value)}</p> : <p className="font-semibold text-warning">{decoded.message}</p>}
-        {reversed.ok ? <p className="dim">From the other end it reads {printed(reversed.value)}: begin at the band nearest an end.</p> : null}
+        {decoded.ok ? (
+          <p className="font-mono text-2xl font-bold">{printed(decoded.value)}</p>
+        ) : (
+          <p className="font-semibold text-warning">{decoded.message}</p>
+        )}
+        {reversed.ok ? (
+          <p className="dim">
+            From the other end it reads {printed(reversed.value)}: begin at the band nearest an end.
+          </p>
+        ) : null}
       </div>
       <div className="mt-3 flex flex-wrap items-end gap-2 border-t border-base-300 pt-3">
         <Field label="Bands of">
-          {(props) => <input {...props} className="input h-11 w-32 font-mono" value={text} onChange={(event) => setText(event.target.value)} />}
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-32 font-mono"
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+            />
+          )}
         </Field>
         <Field label="Tolerance">
           {(props) => (
-            <select {...props} className="select h-11 w-28" value={tolerance} onChange={(event) => setTolerance(Number(event.target.value))}>
+            <select
+              {...props}
+              className="select h-11 w-28"
+              value={tolerance}
+              onChange={(event) => setTolerance(Number(event.target.value))}
+            >
               {TOLERANCES.map((one) => (
                 <option key={one} value={one}>
                   ±{format(one, "percent")}
@@ -79,7 +117,13 @@ export function ColourBands() {
           )}
         </Field>
         <p className="min-h-11 content-center font-semibold" aria-live="polite">
-          {!parsed.ok ? (parsed.kind === "ambiguous" ? parsed.question : parsed.message) : coded?.ok ? coded.bands.join(", ") : coded?.message}
+          {!parsed.ok
+            ? parsed.kind === "ambiguous"
+              ? parsed.question
+              : parsed.message
+            : coded?.ok
+              ? coded.bands.join(", ")
+              : coded?.message}
         </p>
         {coded?.ok ? (
           <button type="button" className="btn h-11" onClick={() => setBands(coded.bands)}>

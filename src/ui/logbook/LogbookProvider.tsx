@@ -68,7 +68,8 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       const result = await send(draft);
       setOffline(result.kind === "unreachable");
       if (result.kind === "unreachable") return { ok: true };
-      if (result.kind === "saved") setSaved((entries) => [...entries.filter((entry) => entry.id !== draft.id), result.entry]);
+      if (result.kind === "saved")
+        setSaved((entries) => [...entries.filter((entry) => entry.id !== draft.id), result.entry]);
       changeOutbox((drafts) => drafts.filter((other) => other.id !== draft.id));
       return result.kind === "saved" ? { ok: true } : { ok: false, problems: result.problems };
     },
@@ -91,7 +92,9 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     setSaved((known) => {
       const here = new Set(entries.map((entry) => entry.id));
       const missing = known.filter((entry) => !here.has(entry.id));
-      return entries.length + missing.length === known.length && missing.length === 0 ? known : [...entries, ...missing];
+      return entries.length + missing.length === known.length && missing.length === 0
+        ? known
+        : [...entries, ...missing];
     });
   }, [setId]);
 
@@ -129,7 +132,10 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     const waiting = outbox.filter((draft) => !saved.some((entry) => entry.id === draft.id));
     const entries: Entry[] = [...saved, ...waiting.map((draft) => ({ ...draft, recordedAt: draft.at, by: personId }))];
     const { settled } = settle(entries);
-    const now = entries.reduce((latest, entry) => (Date.parse(entry.at) > Date.parse(latest) ? entry.at : latest), data.now);
+    const now = entries.reduce(
+      (latest, entry) => (Date.parse(entry.at) > Date.parse(latest) ? entry.at : latest),
+      data.now,
+    );
     const input: VisitInput = { sheet: data.model.sheet, year: data.model.year, settled, visitId: visit.id, now };
     const context = lineContext(input);
     const numbers = new Map(context.tape.map((item) => [item.id, item.n]));

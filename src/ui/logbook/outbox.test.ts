@@ -17,7 +17,11 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-const answer = (status: number, body: unknown) => vi.stubGlobal("fetch", vi.fn(async () => Response.json(body, { status })));
+const answer = (status: number, body: unknown) =>
+  vi.stubGlobal(
+    "fetch",
+    vi.fn(async () => Response.json(body, { status })),
+  );
 
 describe("a draft", () => {
   it("is one that the log takes, with an id that grows with time", () => {
@@ -51,7 +55,10 @@ describe("sending", () => {
 
   it("is refused with the server's sentences", async () => {
     answer(422, { problems: [{ path: "at", message: "That lies in the future." }] });
-    expect(await send(draft)).toEqual({ kind: "refused", problems: [{ path: "at", message: "That lies in the future." }] });
+    expect(await send(draft)).toEqual({
+      kind: "refused",
+      problems: [{ path: "at", message: "That lies in the future." }],
+    });
     answer(400, {});
     expect(await send(draft)).toMatchObject({ kind: "refused" });
   });
@@ -59,7 +66,10 @@ describe("sending", () => {
   it("is not refused by a server that stumbles or cannot be reached: it is sent again", async () => {
     answer(500, { problems: [] });
     expect(await send(draft)).toEqual({ kind: "unreachable" });
-    vi.stubGlobal("fetch", vi.fn(async () => Promise.reject(new TypeError("failed"))));
+    vi.stubGlobal(
+      "fetch",
+      vi.fn(async () => Promise.reject(new TypeError("failed"))),
+    );
     expect(await send(draft)).toEqual({ kind: "unreachable" });
   });
 });

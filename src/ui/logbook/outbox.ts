@@ -21,18 +21,30 @@ export function writeOutbox(setId: string, drafts: readonly Draft[]): void {
 }
 
 /** A draft with an id of its own: sending it again with the same id never doubles it. */
-export function makeDraft(setId: string, visitId: string, body: Body, extra: { at?: string; amends?: string } = {}): Draft {
+export function makeDraft(
+  setId: string,
+  visitId: string,
+  body: Body,
+  extra: { at?: string; amends?: string } = {},
+): Draft {
   return { id: v7(), setId, visitId, at: extra.at ?? new Date().toISOString(), amends: extra.amends ?? null, ...body };
 }
 
 /** Sends a draft. A server that cannot be reached, or that stumbles, is no refusal: the draft stays and is sent again. */
 export async function send(draft: Draft): Promise<Sent> {
   try {
-    const answer = await fetch("/api/entries", { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(draft) });
+    const answer = await fetch("/api/entries", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(draft),
+    });
     if (answer.status >= 500) return { kind: "unreachable" };
     const body = (await answer.json()) as { entry?: Entry; problems?: Problem[] };
     if (answer.ok && body.entry) return { kind: "saved", entry: body.entry };
-    return { kind: "refused", problems: body.problems ?? [{ path: "", message: "The server did not take this entry." }] };
+    return {
+      kind: "refused",
+      problems: body.problems ?? [{ path: "", message: "The server did not take this entry." }],
+    };
   } catch {
     return { kind: "unreachable" };
   }

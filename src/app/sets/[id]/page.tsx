@@ -25,7 +25,8 @@ export default async function SetPage({ params }: { params: Promise<{ id: string
         <div className="min-w-72 flex-1">
           <h1 className="text-2xl font-bold">{modelName(model)}</h1>
           <p className="dim">
-            {[model.year, model.sheet.kind].filter(Boolean).join(" · ")} · <span className="font-mono">No. {file.serial || "unknown"}</span>
+            {[model.year, model.sheet.kind].filter(Boolean).join(" · ")} ·{" "}
+            <span className="font-mono">No. {file.serial || "unknown"}</span>
           </p>
           <Owner customer={file.owner} />
         </div>

@@ -34,7 +34,13 @@ export default async function RecordPage({ params, searchParams }: Props) {
           </Link>
         )}
       </div>
-      <ServiceRecord record={file} visit={visit} settled={settled} now={new Date().toISOString()} shop={process.env.SHOP_NAME} />
+      <ServiceRecord
+        record={file}
+        visit={visit}
+        settled={settled}
+        now={new Date().toISOString()}
+        shop={process.env.SHOP_NAME}
+      />
     </main>
   );
 }
