@@ -70,37 +70,44 @@ export function Tape() {
   }, [last]);
 
   return (
-    <section aria-label="Tape" className="min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
-      {before.length > 0 ? (
-        <button type="button" className="btn btn-ghost btn-block h-10" onClick={() => setEarlier(!earlier)}>
-          <History size={16} aria-hidden="true" />
-          {earlier ? "Only this visit" : `${before.length} entries of earlier visits`}
-        </button>
-      ) : null}
-      {shown.length === 0 ? <p className="dim p-3">Nothing on the tape yet. The first line below begins it.</p> : null}
-      <ol>
-        {shown.map(({ item, number }, index) => {
-          const previous = shown[index - 1];
-          const heading = previous && day(previous.item.at) === day(item.at) ? null : day(item.at);
-          return (
-            <Fragment key={item.entry.id}>
-              {heading ? (
-                <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold" suppressHydrationWarning>
-                  {heading}
-                </li>
-              ) : null}
-              <TapeItem item={item} number={number} onOpen={() => setOpen(item.entry.id)} />
-            </Fragment>
-          );
-        })}
-      </ol>
-      {offline ? (
-        <p role="status" className="m-2 flex items-center gap-2 rounded-field border-2 border-warning p-2 text-warning">
-          <CloudOff size={18} aria-hidden="true" /> The server cannot be reached. What you write is kept on this device
-          and sent again by itself.
-        </p>
-      ) : null}
-      <div ref={end} />
+    <>
+      <section aria-label="Tape" className="min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
+        {before.length > 0 ? (
+          <button type="button" className="btn btn-ghost btn-block h-10" onClick={() => setEarlier(!earlier)}>
+            <History size={16} aria-hidden="true" />
+            {earlier ? "Only this visit" : `${before.length} entries of earlier visits`}
+          </button>
+        ) : null}
+        {shown.length === 0 ? (
+          <p className="dim p-3">Nothing on the tape yet. The first line below begins it.</p>
+        ) : null}
+        <ol>
+          {shown.map(({ item, number }, index) => {
+            const previous = shown[index - 1];
+            const heading = previous && day(previous.item.at) === day(item.at) ? null : day(item.at);
+            return (
+              <Fragment key={item.entry.id}>
+                {heading ? (
+                  <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold" suppressHydrationWarning>
+                    {heading}
+                  </li>
+                ) : null}
+                <TapeItem item={item} number={number} onOpen={() => setOpen(item.entry.id)} />
+              </Fragment>
+            );
+          })}
+        </ol>
+        {offline ? (
+          <p
+            role="status"
+            className="m-2 flex items-center gap-2 rounded-field border-2 border-warning p-2 text-warning"
+          >
+            <CloudOff size={18} aria-hidden="true" /> The server cannot be reached. What you write is kept on this
+            device and sent again by itself.
+          </p>
+        ) : null}
+        <div ref={end} />
+      </section>
       {opened ? (
         <AmendDialog
           key={opened.item.entry.id}
@@ -109,6 +116,6 @@ export function Tape() {
           onClose={() => setOpen(undefined)}
         />
       ) : null}
-    </section>
+    </>
   );
 }
