@@ -9,11 +9,11 @@ export default function ToolsPage() {
   return (
     <main className="grid items-start gap-4 p-4 xl:grid-cols-2">
       <h1 className="sr-only">Tools</h1>
-      <ValueReader />
       <div className="flex flex-col gap-4">
-        <ColourBands />
+        <ValueReader />
         <OldCodes />
       </div>
+      <ColourBands />
     </main>
   );
 }

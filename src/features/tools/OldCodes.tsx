@@ -21,7 +21,7 @@ function BodyEndDot() {
         <ColourSelect label="Body" value={body} onChange={setBody} />
         <ColourSelect label="End" value={end} onChange={setEnd} />
         <ColourSelect label="Dot" value={dot} onChange={setDot} />
-        <ColourSelect label="Other end" value={otherEnd} onChange={setOtherEnd} none="as the body" />
+        <ColourSelect label="Other end" value={otherEnd} onChange={setOtherEnd} none="none" />
       </div>
       <p className="mt-2 min-h-9" aria-live="polite">
         {decoded.ok ? (
