@@ -129,9 +129,9 @@ test("the tools read markings and colour bands", async ({ page }) => {
   await expect(bands.getByText("100 kΩ ±5 %")).toBeVisible();
   await bands.getByLabel("Bands of").fill("4k75");
   await expect(bands.getByText("yellow, violet, green, brown, gold")).toBeVisible();
-  const older = page.getByRole("region", { name: "Older colour codes" });
-  await expect(older.getByText("470 kΩ ±20 %")).toBeVisible();
-  await expect(older.getByText("250 pF ±5 % 500 V")).toBeVisible();
-  await older.getByLabel("Top left").selectOption("black");
-  await expect(older.getByText("by the EIA or JAN code")).toBeVisible();
+  await expect(page.getByRole("region", { name: "Body, end and dot" }).getByText("470 kΩ ±20 %")).toBeVisible();
+  const dots = page.getByRole("region", { name: "Six dots" });
+  await expect(dots.getByText("250 pF ±5 % 500 V")).toBeVisible();
+  await dots.getByLabel("Top left").selectOption("black");
+  await expect(dots.getByText("by the EIA or JAN code")).toBeVisible();
 });

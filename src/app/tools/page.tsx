@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { ColourBands } from "@/features/tools/ColourBands";
-import { OldCodes } from "@/features/tools/OldCodes";
+import { BodyEndDot, MicaDots } from "@/features/tools/OldCodes";
 import { ValueReader } from "@/features/tools/ValueReader";
 
 export const metadata: Metadata = { title: "Tools" };
@@ -11,9 +11,12 @@ export default function ToolsPage() {
       <h1 className="sr-only">Tools</h1>
       <div className="flex flex-col gap-4">
         <ValueReader />
-        <OldCodes />
+        <BodyEndDot />
       </div>
-      <ColourBands />
+      <div className="flex flex-col gap-4">
+        <ColourBands />
+        <MicaDots />
+      </div>
     </main>
   );
 }

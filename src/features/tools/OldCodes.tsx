@@ -8,15 +8,16 @@ import { PAINT } from "./paint";
 const printed = (reading: MicaReading) =>
   `${format(reading.value, "capacitance")} ±${format(reading.tolerance, "percent")}${reading.volts === undefined ? "" : ` ${format(reading.volts, "voltage")}`}`;
 
-function BodyEndDot() {
+/** The code of resistors from before the bands. */
+export function BodyEndDot() {
   const [body, setBody] = useState<Colour>("yellow");
   const [end, setEnd] = useState<Colour>("violet");
   const [dot, setDot] = useState<Colour>("yellow");
   const [otherEnd, setOtherEnd] = useState<Colour | "">("");
   const decoded = decodeBodyEndDot({ body, end, dot, ...(otherEnd ? { otherEnd } : {}) });
   return (
-    <div>
-      <h3 className="font-semibold">Resistor: body, end, dot</h3>
+    <section aria-label="Body, end and dot" className="rounded-box border border-base-300 p-4">
+      <h2 className="mb-2 text-lg font-bold">Resistor marked on body, end and dot</h2>
       <div className="mt-1 flex flex-wrap items-end gap-2">
         <ColourSelect label="Body" value={body} onChange={setBody} />
         <ColourSelect label="End" value={end} onChange={setEnd} />
@@ -34,20 +35,21 @@ function BodyEndDot() {
           </span>
         )}
       </p>
-    </div>
+    </section>
   );
 }
 
 const PLACES = ["Top left", "Top middle", "Top right", "Bottom left", "Bottom middle", "Bottom right"];
 
-function MicaDots() {
+/** The codes of moulded mica capacitors. */
+export function MicaDots() {
   const [dots, setDots] = useState<SixDots>(["red", "green", "black", "green", "green", "black"]);
   const readings = decodeSixDots(dots);
   const change = (at: number, colour: Colour) =>
     setDots(dots.map((other, index) => (index === at ? colour : other)) as unknown as SixDots);
   return (
-    <div>
-      <h3 className="font-semibold">Mica capacitor: six dots</h3>
+    <section aria-label="Six dots" className="rounded-box border border-base-300 p-4">
+      <h2 className="mb-2 text-lg font-bold">Mica capacitor with six dots</h2>
       <div className="mt-1 flex flex-wrap items-center gap-4">
         <div className="grid grid-cols-3 gap-2">
           {dots.map((dot, index) => (
@@ -92,17 +94,6 @@ function MicaDots() {
           </p>
         ) : null}
       </div>
-    </div>
-  );
-}
-
-/** Codes from before the bands. */
-export function OldCodes() {
-  return (
-    <section aria-label="Older colour codes" className="flex flex-col gap-3 rounded-box border border-base-300 p-4">
-      <h2 className="text-lg font-bold">Older colour codes</h2>
-      <BodyEndDot />
-      <MicaDots />
     </section>
   );
 }
