@@ -110,7 +110,7 @@ test("a set is taken in, repaired, proved, handed back, printed and found again 
   await keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: `Service record, job ${job}` })).toBeVisible();
   await expect(page.getByRole("row", { name: /B\+/ })).toContainText("mended");
-  await expect(page.getByText("dry): ", { exact: false }).or(page.getByText("22 µF 450 V")).first()).toBeVisible();
+  await expect(page.getByRole("row", { name: /^C2/ })).toContainText("8 µF 450 V → 22 µF 450 V (dry)");
   await page.emulateMedia({ media: "print" });
   await expect(page.getByRole("link", { name: "Board" })).toBeHidden();
   await page.emulateMedia({ media: "screen" });
