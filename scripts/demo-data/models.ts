@@ -38,7 +38,7 @@ const amps = (point: string, expected: number, tolerance = 0.2): ChartPoint => (
 
 export type DemoModel = { maker: string; designation: string; nickname?: string; year: number; sheet: Sheet };
 
-const base = { tubes: [], components: [], points: [], cautions: [] };
+const base = { tubes: [], components: [], windings: [], points: [], cautions: [] };
 
 export const MODELS: Record<string, DemoModel> = {
   lantern: {
@@ -47,13 +47,13 @@ export const MODELS: Record<string, DemoModel> = {
     nickname: "Lantern",
     year: 1937,
     sheet: {
+      ...base,
       kind: "AC table superhet, MW/LW/SW, IF 465 kHz",
       supply: "transformer",
       lineVolts: 230,
       highestVolts: 420,
       watts: 68,
       dialect: "m-is-million",
-      chartMeter: "1000 Ω/V meter",
       tubes: tubes(`
         V1 6K8 mixer
         V2 6K7 IF
@@ -113,6 +113,7 @@ export const MODELS: Record<string, DemoModel> = {
     nickname: "Fjord",
     year: 1949,
     sheet: {
+      ...base,
       kind: "AC/DC transformerless table set, 100 mA heater string",
       supply: "live-chassis",
       lineVolts: 220,
@@ -155,6 +156,7 @@ export const MODELS: Record<string, DemoModel> = {
     designation: "Skipper 7",
     year: 1961,
     sheet: {
+      ...base,
       kind: "Seven-transistor portable, germanium PNP",
       supply: "low-voltage",
       lineVolts: 9,

@@ -12,6 +12,10 @@ const entries = [
 /** The line's context on the bench of the fixture set, with three entries on the tape. */
 export const CONTEXT: LineContext = {
   sheet: SHEET,
+  year: 1937,
+  bench: { volts: 230, hz: 50 },
+  policy: "original",
+  setups: {},
   points: chartRows(SHEET, 1937),
   known: new Set([...SHEET.components.map((c) => c.designator), ...SHEET.tubes.map((t) => t.position)]),
   phase: "baseline",

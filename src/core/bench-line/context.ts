@@ -1,5 +1,5 @@
-import { asBuilt, ofKind } from "../history";
-import { pointRows, type VisitInput } from "../visit";
+import { asBuilt, ofKind, PHASES } from "../history";
+import { coldRows, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
 import type { Phase } from "../history";
 import type { LineContext } from "./types";
 
@@ -15,10 +15,20 @@ function phaseNow({ settled, visitId }: VisitInput): Phase {
 export function lineContext(input: VisitInput): LineContext {
   const { sheet, year, settled, visitId, now } = input;
   const places = asBuilt(settled, sheet, now);
+  const setups = PHASES.flatMap((phase) => {
+    const setup = setupFor(settled, visitId, phase);
+    return setup ? [[phase, setup] as const] : [];
+  });
+  const measured = takenIn(settled, visitId, "baseline").size > 0;
   const listed = sheet.components.length + sheet.tubes.length > 0;
   return {
     sheet,
-    points: pointRows(sheet, year, settled, visitId),
+    year,
+    bench: input.line ?? { volts: sheet.lineVolts, hz: sheet.lineHz ?? 50 },
+    policy: visitPolicy(settled, visitId).policy,
+    setups: Object.fromEntries(setups),
+    ...(measured ? {} : { warning: "Nothing is measured yet: without a baseline nobody can say what this did." }),
+    points: [...pointRows(sheet, year, settled, visitId), ...coldRows(sheet)],
     // A model without a parts list has nothing to check a designator against.
     known: new Set(
       listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : [],

@@ -1,5 +1,6 @@
 import { NEEDS_REASON, type Action, type Fitted, type OldPart } from "../history";
 import { formatPart, type PartSpec } from "../quantity";
+import { sectionTrouble } from "../model";
 import { compareParts } from "../readings";
 import { draftOf } from "./check";
 import { unknownDesignator, type Head } from "./designators";
@@ -99,6 +100,10 @@ export function parsePartLine(line: string, head: Head, context: LineContext): L
     hints.push(
       `The drawing has ${formatPart({ quantity: drawn.quantity, sections: drawn.sections })} at ${designator}.`,
     );
+  const part = context.sheet.components.find((one) => one.designator === designator);
+  const sections = part ? sectionTrouble(part) : undefined;
+  if (sections) hints.unshift(sections.text);
+  if (context.warning && name !== "left") hints.push(context.warning);
   const checked = draftOf(content, name === "replaced" && !arrow ? line.length : head.end, hints);
   return checked.kind === "draft" && stranger ? stranger : checked;
 }

@@ -1,10 +1,10 @@
-import { judgeReading, PHASES, type Phase } from "../history";
-import { CHART_TOLERANCE } from "../readings";
+import { judgeReading, PHASES, type ContentOf, type Phase } from "../history";
+import { CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
 import { QUANTITIES, parseQuantity, type Quantity } from "../quantity";
 import type { PointRow } from "../visit";
 import { draftOf } from "./check";
 import { notUnderstood, type LineContext, type LineResult } from "./types";
-import { piece, quantityAt, textOf, type Piece } from "./values";
+import { meterAt, piece, quantityAt, textOf, type Piece } from "./values";
 
 /** Words that make a point out of a tube's designator: `V4 plate`, `V2 pin 6`. */
 const ELECTRODES = "plate|anode|grid\\s?\\d?|g\\d|screen|cathode|heater|pin\\s?\\d{1,2}|emitter|base|collector";
@@ -34,7 +34,9 @@ type Clauses = { value: Piece; line?: Piece; expected?: Piece; tolerance?: Piece
 
 /** `248 V @ 117 for 250 ±10% with 20 kΩ/V meter, baseline`: the clauses in any order behind the value. */
 function clausesOf(line: string, start: number): Clauses {
-  const marks = [...line.slice(start).matchAll(/\s*(?:@|\bfor\s|±|\bwith\s|,?\s\b(?:baseline|check|prove)\s*$)/gi)];
+  const marks = [
+    ...line.slice(start).matchAll(/\s*(?:@|\bfor\s|±|\bwith\s|,?\s\b(?:cold|baseline|check|prove)\s*$)/gi),
+  ];
   const at = (index: number) => start + (marks[index]?.index ?? line.length - start);
   const clauses: Clauses = { value: piece(line, start, at(0)) };
   for (const [index, mark] of marks.entries()) {
@@ -55,6 +57,42 @@ function quantityByUnit(text: string): Quantity {
   return QUANTITIES.find((quantity) => parseQuantity(text, quantity).ok) ?? "voltage";
 }
 
+type Reading = ContentOf<"reading">["payload"];
+
+/**
+ * What the set-up in force gives to a reading: its line, tap and meter, unless the line names another meter. A
+ * correction keeps what the reading had.
+ */
+function carriedAlong(
+  phase: Phase,
+  meter: string | undefined,
+  volts: number,
+  quantity: Quantity,
+  context: LineContext,
+  base?: Reading,
+): Partial<Reading> {
+  if (base) {
+    const sameMeter = meter === undefined || meter === base.meter;
+    return {
+      ...(base.setup ? { setup: base.setup } : {}),
+      ...(base.tapVolts ? { tapVolts: base.tapVolts } : {}),
+      ...(sameMeter && base.meterOhms ? { meterOhms: base.meterOhms } : {}),
+    };
+  }
+  const setup = context.setups[phase];
+  if (!setup) return {};
+  const { instrument, lineVolts, tapVolts } = setup.payload;
+  const own = instrument && (meter === undefined || meter === instrument.name);
+  const ohms = own && quantity === "voltage" ? meterOhms(instrument, rangeFor(volts)) : undefined;
+  return {
+    setup: setup.id,
+    ...(lineVolts ? { lineVolts } : {}),
+    ...(tapVolts ? { tapVolts } : {}),
+    ...(own ? { meter: instrument.name } : {}),
+    ...(ohms ? { meterOhms: ohms } : {}),
+  };
+}
+
 /** `B+ 248 @ 117`: a reading at a point of the set. */
 export function parseReadingLine(line: string, head: PointHead, context: LineContext): LineResult {
   const clauses = clausesOf(line, head.end);
@@ -62,7 +100,7 @@ export function parseReadingLine(line: string, head: PointHead, context: LineCon
     context.base?.kind === "reading" && context.base.payload.point === head.point ? context.base.payload : undefined;
   if (textOf(clauses.value) === "") return notUnderstood(head.end, `${head.point}: the measured value is missing.`);
   const quantity = base?.quantity ?? head.row?.quantity ?? quantityByUnit(textOf(clauses.value));
-  const measured = quantityAt(clauses.value, quantity);
+  const measured = meterAt(clauses.value, quantity);
   if (!measured.ok) return measured.result;
   const lineVolts = clauses.line ? quantityAt(clauses.line, "voltage") : undefined;
   if (lineVolts && !lineVolts.ok) return lineVolts.result;
@@ -80,17 +118,21 @@ export function parseReadingLine(line: string, head: PointHead, context: LineCon
     : known && tolerance
       ? { ...known, tolerance: tolerance.value }
       : known;
+  const phase = clauses.phase ?? base?.phase ?? head.row?.phase ?? context.phase;
+  const carried = carriedAlong(phase, clauses.meter, expected?.value ?? measured.value, quantity, context, base);
   const payload = {
     v: 1 as const,
-    phase: clauses.phase ?? base?.phase ?? context.phase,
+    phase,
     point: head.point,
     quantity,
     measured: { text: textOf(clauses.value), value: measured.value },
     ...(expected ? { expected } : {}),
+    ...carried,
     ...(lineVolts ? { lineVolts: lineVolts.value } : {}),
     ...(clauses.meter ? { meter: clauses.meter } : {}),
   };
   const hints = [...judgeReading(payload).reasons];
-  if (expected?.lineVolts && !lineVolts) hints.push("This point moves with the line: add @ and the line voltage.");
+  if (expected?.lineVolts && !payload.lineVolts)
+    hints.push("This point moves with the line: add @ and the line voltage.");
   return draftOf({ kind: "reading", payload }, head.end, hints);
 }

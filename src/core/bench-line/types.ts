@@ -1,11 +1,21 @@
-import type { Amendment, Content, Line, Phase } from "../history";
+import type { Amendment, Content, Line, Phase, Policy } from "../history";
 import type { Sheet } from "../model";
-import type { PointRow } from "../visit";
+import type { Line as MainsLine } from "../power";
+import type { PointRow, SetupOf } from "../visit";
 
 /** What the line is read against: the set on the bench, and what is on the tape. */
 export type LineContext = {
   sheet: Sheet;
-  /** rows of the chart and of what was measured on this set; their names may contain spaces */
+  /** year of make, when known */
+  year: number | null;
+  /** what comes out of the wall here */
+  bench: MainsLine;
+  policy: Policy;
+  /** the set-up in force for readings of each phase; it goes along with them */
+  setups: Partial<Record<Phase, SetupOf>>;
+  /** something that should be said before work on a part, where nothing was measured first */
+  warning?: string;
+  /** rows of the chart, of the cold checks, and of what was measured on this set; their names may contain spaces */
   points: PointRow[];
   /** designators of the set: from the model and from the log. Empty: nothing to check a designator against */
   known: ReadonlySet<string>;

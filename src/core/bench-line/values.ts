@@ -1,3 +1,4 @@
+import { parseMeasured } from "../readings";
 import { parsePart, parseQuantity, type Parsed, type PartRules, type PartSpec, type Quantity } from "../quantity";
 import { got, notUnderstood, stop, type LineResult, type Step } from "./types";
 
@@ -29,6 +30,10 @@ export function take<T>(parsed: Parsed<T>, where: Piece): Step<T> {
 
 export const quantityAt = (where: Piece, quantity: Quantity, rules: PartRules = {}): Step<number> =>
   take(parseQuantity(textOf(where), quantity, rules), where);
+
+/** A value as a meter shows it: a resistance may be open, and none is negative. */
+export const meterAt = (where: Piece, quantity: Quantity): Step<number> =>
+  take(parseMeasured(textOf(where), quantity), where);
 
 type Read<T> = { text: string; value: T; rest: string };
 

@@ -1,61 +1,16 @@
-import { POLICIES, WAITS } from "../history";
+import { WAITS } from "../history";
 import { STEP_NAMES, STEPS } from "../model";
 import { draftOf } from "./check";
+import { clauses } from "./clauses";
+import { readPower } from "./power-line";
+import { readSafe } from "./safe-line";
+import { readSetup } from "./setup-line";
+import { readTakeIn } from "./take-in-line";
 import { parseTestLine } from "./test-line";
 import { notUnderstood, type LineContext, type LineResult } from "./types";
 import { piece, textOf, type Piece } from "./values";
 
 type Reader = (rest: Piece, context: LineContext, word: string) => LineResult;
-
-const list = (text: string) =>
-  text
-    .split(",")
-    .map((item) => item.trim())
-    .filter(Boolean);
-
-/** A semicolon parts clauses; a doubled one is a semicolon of the text. */
-const CLAUSE_MARK = /(?<!;);(?!;)/;
-const unescaped = (text: string) => text.replaceAll(";;", ";").trim();
-
-/** Splits `complaint; policy museum; with lead, knobs` into its first part and the named ones behind it. */
-function clauses(rest: Piece): { first: string; named: { word: string; value: string; at: number }[] } {
-  const [first = "", ...others] = textOf(rest).split(CLAUSE_MARK);
-  let at = rest.start + first.length + 1;
-  const named = others.map((text) => {
-    const [, word = "", value = ""] = /^\s*(\S+)\s*([\s\S]*)$/.exec(text) ?? [];
-    const place = at;
-    at += text.length + 1;
-    return { word: word.toLowerCase(), value: unescaped(value), at: place };
-  });
-  return { first: unescaped(first), named };
-}
-
-const readTakeIn: Reader = (rest) => {
-  const { first, named } = clauses(rest);
-  const payload: Record<string, unknown> = { v: 1, complaint: first, policy: "original", received: [], missing: [] };
-  const fields: Record<string, string> = {
-    since: "since",
-    wants: "wants",
-    earlier: "earlierWork",
-    loose: "loose",
-    looks: "cosmetic",
-  };
-  for (const { word, value, at } of named) {
-    if (word === "policy") {
-      const policy = POLICIES.find((name) => value.toLowerCase().startsWith(name));
-      if (!policy) return notUnderstood(at, `A policy is ${POLICIES.join(", ")}.`);
-      payload.policy = policy;
-    } else if (word === "with") payload.received = list(value);
-    else if (word === "missing") payload.missing = list(value);
-    else if (fields[word]) payload[fields[word]] = value;
-    else
-      return notUnderstood(
-        at,
-        `“${word}” is not known here: since, wants, policy, with, missing, earlier, loose or looks.`,
-      );
-  }
-  return draftOf({ kind: "take-in", payload }, rest.start);
-};
 
 const readHandBack: Reader = (rest) => {
   const { first, named } = clauses(rest);
@@ -136,6 +91,9 @@ const WORDS: [RegExp, Reader][] = [
   [/^(done|pass)(?=\s|$)\s*/i, readStep],
   [/^(test)(?=\s|$)\s*/i, parseTestLine],
   [/^(take[ -]in)(?=\s|:|$)[:\s]*/i, readTakeIn],
+  [/^(safe)(?=\s|$)\s*/i, readSafe],
+  [/^(power)(?=\s|$)\s*/i, readPower],
+  [/^(setup|set-up)(?=\s|$)\s*/i, readSetup],
   [/^(hand[ -]back)(?=\s|:|$)[:\s]*/i, readHandBack],
 ];
 

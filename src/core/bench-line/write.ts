@@ -1,6 +1,11 @@
 import { format } from "../quantity";
 import type { Content, ContentOf, OldPart } from "../history";
 import { STEP_NAMES } from "../model";
+import { clause, escaped } from "./clauses";
+import { writePower } from "./power-line";
+import { writeSafe } from "./safe-line";
+import { writeSetup } from "./setup-line";
+import { writeTakeIn } from "./take-in-line";
 
 const OLD: Record<OldPart, string> = {
   bag: "old in bag",
@@ -59,10 +64,6 @@ function writeTest(payload: ContentOf<"test-result">["payload"]): string {
   return join("test", payload.test, payload.measured.text, payload.unit, limit, setup);
 }
 
-/** A semicolon parts clauses on the line, so one of the text is doubled. */
-const escaped = (text: string) => text.replaceAll(";", ";;");
-const clause = (word: string, value: string | undefined) => (value ? `; ${word} ${escaped(value)}` : "");
-
 /**
  * Writes an entry as the bench line that makes it. The forms show it, so that using them teaches the line.
  * @param numberOf the number on the tape of an entry that this one refers to
@@ -71,16 +72,7 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
   const { kind, payload } = content;
   switch (kind) {
     case "take-in":
-      return (
-        `take in: ${escaped(payload.complaint)}; policy ${payload.policy}` +
-        clause("since", payload.since) +
-        clause("wants", payload.wants) +
-        clause("with", payload.received.join(", ")) +
-        clause("missing", payload.missing.join(", ")) +
-        clause("earlier", payload.earlierWork) +
-        clause("loose", payload.loose) +
-        clause("looks", payload.cosmetic)
-      );
+      return writeTakeIn(payload);
     case "symptom": {
       const n = payload.about ? numberOf(payload.about) : undefined;
       return join(payload.state === "present" ? "?" : payload.state, n !== undefined && `#${n}`, payload.what);
@@ -100,6 +92,12 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
     }
     case "step":
       return `${payload.state === "passed" ? "done" : "pass"} ${STEP_NAMES[payload.step].toLowerCase()}${payload.reason ? `: ${payload.reason}` : ""}`;
+    case "check":
+      return writeSafe(payload);
+    case "power-step":
+      return writePower(payload);
+    case "setup":
+      return writeSetup(payload, numberOf);
     case "hand-back":
       return (
         `hand back: ${escaped(payload.summary)}` +

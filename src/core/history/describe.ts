@@ -1,8 +1,9 @@
 import { format, formatDeviation, formatPart, parsePart, quantityOfDesignator } from "../quantity";
-import { judgeTest } from "../readings";
+import { judgeTest, printMeasured } from "../readings";
+import { METHOD_NAMES, STAGE_NAMES } from "../power";
 import { partRules, STEP_NAMES, type Sheet } from "../model";
 import type { Content, ContentOf } from "./entries";
-import { judgeReading } from "./open-points";
+import { judgePowerStep, judgeReading } from "./open-points";
 import { PUTS_IN, WAIT_NAMES } from "./payloads";
 
 /** One line for the tape: what it is about, and what it says. */
@@ -18,7 +19,7 @@ export function printPart(text: string, designator?: string, sheet?: Pick<Sheet,
 
 function describeReading(payload: ContentOf<"reading">["payload"]): Line {
   const { verdict, ratio, corrected } = judgeReading(payload);
-  const measured = format(payload.measured.value, payload.quantity, 4);
+  const measured = printMeasured(payload.measured.value, payload.quantity);
   const line = payload.lineVolts ? ` at ${format(payload.lineVolts, "voltage")} line` : "";
   const against = corrected !== undefined ? `, expected ${format(corrected, payload.quantity)}` : "";
   const off = ratio !== undefined ? ` (${formatDeviation(ratio - 1)})` : "";
@@ -53,6 +54,58 @@ function describeTest(payload: ContentOf<"test-result">["payload"]): Line {
   return { subject: payload.designator ?? "Test", text, ...(verdict === "none" ? {} : { verdict }) };
 }
 
+function describePowerStep(payload: ContentOf<"power-step">["payload"]): Line {
+  const { amps, endAmps, bplus, heaters, lineVolts, held, lamp, remark } = payload;
+  const { verdict, reasons } = judgePowerStep(payload);
+  const pieces = [
+    lineVolts && format(lineVolts.value, "voltage"),
+    amps && format(amps.value, "current"),
+    endAmps && `then ${format(endAmps.value, "current")}`,
+    bplus && `B+ ${format(bplus.value, "voltage")}`,
+    heaters && `heaters ${format(heaters.value, "voltage")}`,
+    lamp && `lamp ${lamp}`,
+    held !== undefined && `held ${format(held, "time")}`,
+    remark,
+  ].filter(Boolean);
+  const said = reasons.map((reason) => reason.text).join(" ");
+  const text = `${pieces.join(", ")}${said ? `. ${verdict === "stop" ? "Stop: " : ""}${said}` : ""}`;
+  const mark = verdict === "stop" ? "bad" : verdict === "watch" ? "watch" : "good";
+  return {
+    subject: `${lamp ? METHOD_NAMES.lamp : STAGE_NAMES[payload.stage]}, ${format(payload.fraction, "percent")}`,
+    text,
+    ...(verdict === "none" ? {} : { verdict: mark }),
+  };
+}
+
+/** A set-up in one line, e.g. `grey analogue meter, line 231 V 50 Hz, no signal`. */
+export function describeSetup(payload: ContentOf<"setup">["payload"]): string {
+  const { instrument, lineVolts, lineHz, tapVolts, load, signal, controls, checked } = payload;
+  const input = instrument?.inputOhms
+    ? ` (${format(instrument.inputOhms, "resistance")})`
+    : instrument?.ohmsPerVolt
+      ? ` (${format(instrument.ohmsPerVolt, "resistance")}/V)`
+      : "";
+  const line = [
+    lineVolts ? format(lineVolts, "voltage", 4) : "",
+    lineHz ? format(lineHz, "frequency") : "",
+    tapVolts ? `tap ${format(tapVolts, "voltage")}` : "",
+  ]
+    .filter(Boolean)
+    .join(" ");
+  return [
+    instrument ? `${instrument.name}${input}` : "meter not noted",
+    line && `line ${line}`,
+    load && `load ${load}`,
+    signal && `signal ${signal}`,
+    controls && `controls ${controls}`,
+    checked.length > 0 && `${checked.length} looked at`,
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+const CHECK_WORDS = { done: "done", na: "does not apply", trouble: "wrong" } as const;
+
 /** One line of any entry. */
 export function describe(content: Content): Line {
   const { kind, payload } = content;
@@ -77,6 +130,15 @@ export function describe(content: Content): Line {
     case "step": {
       const word = payload.state === "passed" ? "done" : "passed without";
       return { subject: STEP_NAMES[payload.step], text: payload.reason ? `${word}: ${payload.reason}` : word };
+    }
+    case "setup":
+      return { subject: `Set-up “${payload.name}”`, text: describeSetup(payload) };
+    case "power-step":
+      return describePowerStep(payload);
+    case "check": {
+      const measured = payload.measured ? `: ${format(payload.measured.value, "voltage")} by the meter` : "";
+      const text = `${payload.text}${measured}${payload.state === "done" ? "" : `: ${CHECK_WORDS[payload.state]}`}${payload.remark ? ` (${payload.remark})` : ""}`;
+      return { subject: "Make safe", text, verdict: payload.state === "trouble" ? "bad" : "good" };
     }
     case "hand-back":
       return { subject: "Hand back", text: payload.summary };

@@ -1,5 +1,17 @@
 import { z } from "zod";
-import { handBack, note, partWork, reading, step, symptom, takeIn, testResult } from "./payloads";
+import {
+  check,
+  handBack,
+  note,
+  partWork,
+  powerStep,
+  reading,
+  setup,
+  step,
+  symptom,
+  takeIn,
+  testResult,
+} from "./payloads";
 
 /** What an entry can say. To add a kind: a schema in payloads.ts, a line here, and the compiler names the rest. */
 const content = [
@@ -10,6 +22,9 @@ const content = [
   z.object({ kind: z.literal("test-result"), payload: testResult }),
   z.object({ kind: z.literal("note"), payload: note }),
   z.object({ kind: z.literal("step"), payload: step }),
+  z.object({ kind: z.literal("check"), payload: check }),
+  z.object({ kind: z.literal("power-step"), payload: powerStep }),
+  z.object({ kind: z.literal("setup"), payload: setup }),
   z.object({ kind: z.literal("hand-back"), payload: handBack }),
 ] as const;
 

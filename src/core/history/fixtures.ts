@@ -87,6 +87,7 @@ export const SHEET: Sheet = {
     { designator: "R7", role: "anode-load", drawn: "470k", stage: "first audio" },
     { designator: "R9", role: "screen", drawn: "22k 1W", stage: "IF" },
   ],
+  windings: [],
   points: [
     { point: "B+", quantity: "voltage", expected: 250, withLine: true },
     { point: "V4 grid", quantity: "voltage", expected: -12.5 },

@@ -1,6 +1,6 @@
 /** The logbook: entry kinds, and the pure functions that fold entries into what is known about a set. */
 export { asBuilt, differences, type Difference, type PartState, type Position } from "./as-built";
-export { describe, describeWork, printPart, type Line } from "./describe";
+export { describe, describeSetup, describeWork, printPart, type Line } from "./describe";
 export {
   bodySchema,
   contentSchema,
@@ -16,26 +16,40 @@ export {
   type Draft,
   type Entry,
 } from "./entries";
-export { judgeReading, openPoints, type OpenPoint } from "./open-points";
+export { judgePowerStep, judgeReading, openPoints, type OpenPoint } from "./open-points";
 export {
   ACTIONS,
+  CHECK_STATES,
+  LAMPS,
   LONGEST_TEXT,
   NEEDS_REASON,
   OLD_PART_NAMES,
   OLD_PARTS,
   PHASES,
-  POLICIES,
-  POLICY_NAMES,
   PUTS_IN,
+  RESIDUAL,
   WAIT_NAMES,
   WAITS,
   type Action,
+  type CheckState,
   type Fitted,
   type OldPart,
   type Phase,
-  type Policy,
   type Typed,
   type Wait,
 } from "./payloads";
+export {
+  answerOf,
+  GRADED_PARTS,
+  GRADES,
+  POLICIES,
+  POLICY_NAMES,
+  SWITCH_NAMES,
+  SWITCHES,
+  type Grade,
+  type Policy,
+  type SwitchName,
+  type Switches,
+} from "./policy";
 export { ofKind, settle, upTo, type Logbook, type Settled } from "./settle";
 export { closedAt, timeline, type Visit, type VisitOfTimeline } from "./timeline";

@@ -1,5 +1,6 @@
+import { judgeStep, STAGE_NAMES, type StepVerdict } from "../power";
 import { format } from "../quantity";
-import { judge, type Judgement } from "../readings";
+import { judge, printMeasured, type Judgement } from "../readings";
 import type { ContentOf } from "./entries";
 import type { Wait } from "./payloads";
 import { ofKind, upTo, type Settled } from "./settle";
@@ -9,7 +10,7 @@ export type OpenPoint = {
   /** the entry it comes from */
   id: string;
   visitId: string;
-  kind: "note" | "symptom" | "reading" | "left";
+  kind: "note" | "symptom" | "reading" | "left" | "check" | "stop";
   text: string;
   blocks: boolean;
   waits?: Wait;
@@ -17,13 +18,24 @@ export type OpenPoint = {
 
 /** The verdict of a reading entry, against the expectation that it carries. */
 export function judgeReading(payload: ContentOf<"reading">["payload"]): Judgement {
-  const { expected, lineVolts, inCircuit, quantity, measured } = payload;
-  return judge({
-    quantity,
-    measured: measured.value,
-    ...(expected ? { expected } : {}),
-    ...(lineVolts ? { lineVolts } : {}),
-    ...(inCircuit ? { inCircuit } : {}),
+  const { expected, lineVolts, tapVolts, meterOhms, inCircuit, quantity, measured } = payload;
+  return judge({ quantity, measured: measured.value, expected, lineVolts, tapVolts, meterOhms, inCircuit });
+}
+
+/** The verdict of a step of a power-up, against the expectation that it carries. */
+export function judgePowerStep(payload: ContentOf<"power-step">["payload"]): StepVerdict {
+  const { stage, fraction, lineVolts, amps, endAmps, bplus, heaters, lamp, seen, expected } = payload;
+  return judgeStep({
+    stage,
+    fraction,
+    amps: amps?.value,
+    endAmps: endAmps?.value,
+    bplus: bplus?.value,
+    heaters: heaters?.value,
+    lineVolts: lineVolts?.value,
+    lamp: lamp !== undefined,
+    seen: lamp === "bright" && !seen.includes("lamp-bright") ? [...seen, "lamp-bright"] : seen,
+    expected,
   });
 }
 
@@ -70,7 +82,7 @@ function openReadings(settled: readonly Settled[]): OpenPoint[] {
         content.payload.designators.includes(payload.designator ?? ""),
       );
     if (worked) return [];
-    const text = `${payload.point} reads ${format(payload.measured.value, payload.quantity)}, ${verdict}`;
+    const text = `${payload.point} reads ${printMeasured(payload.measured.value, payload.quantity, 3)}, ${verdict}`;
     return [{ id: item.entry.id, visitId: item.entry.visitId, kind: "reading", text, blocks: true }];
   });
 }
@@ -93,10 +105,40 @@ function leftParts(settled: readonly Settled[]): OpenPoint[] {
   });
 }
 
+/** Lines of the make-safe list that were found wrong and not put right since. */
+function openChecks(settled: readonly Settled[]): OpenPoint[] {
+  const checks = ofKind(settled, "check");
+  const last = new Map(checks.map((item) => [`${item.entry.visitId} ${item.content.payload.key}`, item]));
+  return [...last.values()].flatMap(({ entry, content: { payload } }): OpenPoint[] =>
+    payload.state === "trouble"
+      ? [{ id: entry.id, visitId: entry.visitId, kind: "check", text: payload.remark ?? payload.text, blocks: true }]
+      : [],
+  );
+}
+
+/** A power-up that was stopped stays open until a later step of it went well. */
+function openStops(settled: readonly Settled[]): OpenPoint[] {
+  const last = new Map(ofKind(settled, "power-step").map((item) => [item.entry.visitId, item]));
+  return [...last.values()].flatMap(({ entry, content: { payload } }): OpenPoint[] => {
+    const { verdict, reasons } = judgePowerStep(payload);
+    if (verdict !== "stop") return [];
+    const where = `${STAGE_NAMES[payload.stage]}, ${format(payload.fraction, "percent")}`;
+    const text = `Power-up stopped (${where}): ${reasons.map((reason) => reason.text).join(" ")}`;
+    return [{ id: entry.id, visitId: entry.visitId, kind: "stop", text, blocks: true }];
+  });
+}
+
 /** Everything that a set still asks for at a moment. A closing note settles any of them. */
 export function openPoints(settled: readonly Settled[], moment: string): OpenPoint[] {
   const past = upTo(settled, moment);
   const closed = new Set(ofKind(past, "note").flatMap(({ content }) => content.payload.closes));
-  const all = [...openNotes(past), ...openSymptoms(past), ...openReadings(past), ...leftParts(past)];
+  const all = [
+    ...openNotes(past),
+    ...openChecks(past),
+    ...openStops(past),
+    ...openSymptoms(past),
+    ...openReadings(past),
+    ...leftParts(past),
+  ];
   return all.filter((point) => !closed.has(point.id));
 }

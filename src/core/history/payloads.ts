@@ -1,6 +1,9 @@
 import { z } from "zod";
 import { DESIGNATOR, STEPS } from "../model";
-import { QUANTITIES } from "../quantity";
+import { DANGERS, METHODS, STAGES, TOUCH_LIMIT_VOLTS } from "../power";
+import { format, QUANTITIES } from "../quantity";
+import { RULES } from "../readings";
+import { GRADES, POLICIES, switchesSchema } from "./policy";
 
 /** Longest text of an entry. A longer story belongs into several notes. */
 export const LONGEST_TEXT = 2000;
@@ -33,14 +36,6 @@ export type Typed = z.infer<typeof typed>;
 
 const v1 = z.literal(1);
 
-export const POLICIES = ["reliability", "original", "museum"] as const;
-export type Policy = (typeof POLICIES)[number];
-export const POLICY_NAMES: Record<Policy, string> = {
-  reliability: "Reliability first",
-  original: "Original parts first",
-  museum: "Museum",
-};
-
 const items = z.array(short("An item")).max(40);
 
 export const takeIn = z.object({
@@ -54,6 +49,22 @@ export const takeIn = z.object({
   earlierWork: optionalText("Traces of earlier work"),
   loose: optionalText("Loose things"),
   cosmetic: optionalText("Cosmetic state"),
+  /** parts of the outside with their grades */
+  grades: z
+    .array(z.object({ part: short("The part"), grade: z.enum(GRADES) }))
+    .max(20)
+    .optional(),
+  dateCodes: optionalText("Date codes"),
+  provenance: optionalText("Provenance"),
+  /** the owner is asked before it costs more; minor units */
+  costLimit: z
+    .object({
+      minor: z.number().int().positive("A limit of cost is above zero.").max(1e9, "That limit is beyond any repair."),
+      currency: z.string().regex(/^[A-Z]{3}$/, "A currency is three letters, like EUR."),
+    })
+    .optional(),
+  /** the visit's own choices where schools disagree */
+  switches: switchesSchema.optional(),
 });
 
 export const SYMPTOM_STATES = ["present", "changed", "gone"] as const;
@@ -66,8 +77,15 @@ export const symptom = z.object({
   about: id.optional(),
 });
 
-export const PHASES = ["baseline", "check", "prove"] as const;
+/** When a reading was taken: cold (unplugged), before anything was changed, in between, or to prove. */
+export const PHASES = ["cold", "baseline", "check", "prove"] as const;
 export type Phase = (typeof PHASES)[number];
+
+const lineVolts = z
+  .number()
+  .positive("The line voltage is above zero.")
+  .max(480, "A line above 480 V is not a bench supply.");
+const ohms = z.number().positive("A meter's resistance is above zero.").max(1e12);
 
 export const reading = z.object({
   v: v1,
@@ -79,14 +97,23 @@ export const reading = z.object({
   measured: typed,
   /** what it was judged against: kept with the reading, whatever the model says later */
   expected: typed
-    .extend({ tolerance: z.number().positive().max(1), lineVolts: z.number().positive().optional() })
+    .extend({
+      tolerance: z.number().positive().max(1),
+      lineVolts: z.number().positive().optional(),
+      tapVolts: z.number().positive().optional(),
+      sourceOhms: z.number().positive().optional(),
+      chartOhms: z.number().positive().optional(),
+      asFound: z.boolean().optional(),
+      rule: z.enum(RULES).optional(),
+    })
     .optional(),
-  lineVolts: z
-    .number()
-    .positive("The line voltage is above zero.")
-    .max(480, "A line above 480 V is not a bench supply.")
-    .optional(),
+  lineVolts: lineVolts.optional(),
+  tapVolts: lineVolts.optional(),
   meter: short("The meter").optional(),
+  /** what the meter was to the circuit on its range, Ω */
+  meterOhms: ohms.optional(),
+  /** the entry of the set-up that it was taken with */
+  setup: id.optional(),
   inCircuit: z.boolean().optional(),
   remark: short("The remark").optional(),
 });
@@ -170,6 +197,95 @@ export const WAIT_NAMES: Record<Wait, string> = {
   owner: "the owner's answer",
   process: "paint, glue or soak",
 };
+
+/** A named set-up: what stays the same while a pass of readings is taken, and has to be the same when it is repeated. */
+export const setup = z.object({
+  v: v1,
+  phase: z.enum(PHASES),
+  name: short("The name of the set-up"),
+  instrument: z
+    .object({ name: short("The meter"), ohmsPerVolt: ohms.optional(), inputOhms: ohms.optional() })
+    .optional(),
+  lineVolts: lineVolts.optional(),
+  lineHz: z.number().min(16).max(400).optional(),
+  tapVolts: lineVolts.optional(),
+  load: short("The load").optional(),
+  signal: short("The signal").optional(),
+  controls: short("The controls").optional(),
+  /** lines of the pre-flight list that were looked at */
+  checked: z.array(short("A check")).max(20).default([]),
+  /** the set-up that this one repeats */
+  like: id.optional(),
+});
+
+export const CHECK_STATES = ["done", "na", "trouble"] as const;
+export type CheckState = (typeof CHECK_STATES)[number];
+
+/** The line of the make-safe list that is measured and never ticked. */
+export const RESIDUAL = "residual";
+
+/** A line of a list that was ticked, measured, found wrong, or does not apply. */
+export const check = z
+  .object({
+    v: v1,
+    list: z.literal("make-safe"),
+    key: z.string().regex(/^[a-z][a-z0-9-]{0,40}$/, "A line of the list is named by its short word."),
+    /** the line as it stood on the list */
+    text: z.string().trim().min(1).max(300),
+    state: z.enum(CHECK_STATES),
+    /** volts, where the line is measured */
+    measured: typed.optional(),
+    remark: optionalText("The remark"),
+  })
+  .superRefine((value, context) => {
+    const say = (path: string, message: string) => context.addIssue({ code: "custom", path: [path], message });
+    if (value.state === "trouble" && !value.remark) say("remark", "Say what is wrong.");
+    if (value.state === "na" && !value.remark) say("remark", "Say why it does not apply: not fitted, done before.");
+    if (value.key !== RESIDUAL || value.state === "trouble") return;
+    if (value.state === "na") say("state", "What is left on the reservoir is measured, whatever the set.");
+    else if (!value.measured)
+      say(
+        "measured",
+        "Measure what is left on the reservoir and write it down: no calculated time is permission to touch.",
+      );
+    else if (Math.abs(value.measured.value) > TOUCH_LIMIT_VOLTS)
+      say(
+        "measured",
+        `${format(value.measured.value, "voltage")} is still there, above ${TOUCH_LIMIT_VOLTS} V. Discharge through a resistor and measure again.`,
+      );
+  });
+
+export const LAMPS = ["dark", "dim", "bright"] as const;
+
+/** A step of a power-up as it was read, with what was expected then. A stop follows from its figures. */
+export const powerStep = z.object({
+  v: v1,
+  method: z.enum(METHODS),
+  stage: z.enum(STAGES),
+  fraction: z.number().positive("The share of the line is above zero.").max(1.2, "That is far above full line."),
+  lineVolts: typed.optional(),
+  lineHz: z.number().min(16).max(400).optional(),
+  /** settled, after warm-up */
+  amps: typed.optional(),
+  /** at the end of the hold */
+  endAmps: typed.optional(),
+  bplus: typed.optional(),
+  heaters: typed.optional(),
+  /** how long it was held, s */
+  held: z.number().min(0).max(86_400).optional(),
+  /** with a lamp in series */
+  lamp: z.enum(LAMPS).optional(),
+  seen: z.array(z.enum(DANGERS)).max(DANGERS.length).default([]),
+  remark: optionalText("The remark"),
+  expected: z.object({
+    fullVolts: z.number().positive(),
+    fullAmps: z.number().positive().optional(),
+    bplus: z.number().optional(),
+    ceiling: z.number().optional(),
+    warm: z.boolean().optional(),
+    heaters: z.number().positive().optional(),
+  }),
+});
 
 export const note = z.object({
   v: v1,

@@ -1,20 +1,38 @@
-/** What the sets of a model share: supply, tubes, components with their roles, charts, cautions. */
+/** What the sets of a model share: supply, tubes, components with their roles, charts, windings, cautions. */
+export { chartSchema, mainRail, pointSchema, type ChartConditions, type ChartPoint, type MeterLoad } from "./chart";
+export { ROLES, roleWord, type Role } from "./roles";
 export {
+  checkSections,
+  COMMON_WORDS,
+  COMMONS,
+  readSections,
+  writeSections,
+  type Common,
+  type Section,
+  type SectionCheck,
+} from "./sections";
+export {
+  cautionSchema,
   componentSchema,
   DESIGNATOR,
   drawnSpec,
+  drawnText,
   modelName,
+  MOST_ROWS,
+  onMains,
   partRules,
-  pointSchema,
-  ROLES,
+  sectionTrouble,
   sheetSchema,
   SUPPLIES,
   SUPPLY_WORDS,
-  type ChartPoint,
+  tapsOf,
+  tubeSchema,
+  type Caution,
   type Component,
   type Model,
-  type Role,
   type Sheet,
   type Supply,
+  type Tube,
 } from "./sheet";
 export { STEP_NAMES, STEPS, type Step } from "./steps";
+export { windingName, windingSchema, type Winding } from "./windings";

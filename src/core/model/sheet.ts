@@ -1,6 +1,10 @@
 import { z } from "zod";
-import { parsePart, quantityOfDesignator, QUANTITIES, type PartSpec } from "../quantity";
+import { parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
+import { chartSchema, pointSchema } from "./chart";
+import { ELECTROLYTIC_ROLES, ROLES } from "./roles";
+import { checkSections, COMMONS, sectionSchema, type SectionCheck } from "./sections";
 import { STEPS } from "./steps";
+import { windingSchema } from "./windings";
 
 /** How a set is fed. It decides the precautions (see core/power). */
 export const SUPPLIES = ["transformer", "live-chassis", "battery", "low-voltage", "high-voltage"] as const;
@@ -14,33 +18,12 @@ export const SUPPLY_WORDS: Record<Supply, string> = {
   "high-voltage": "High-voltage transmitter or amplifier",
 };
 
-/** What a component does in its circuit; the roles of the replacement rules. */
-export const ROLES = [
-  "mains",
-  "mains-to-chassis",
-  "reservoir",
-  "smoothing",
-  "cathode-bypass",
-  "coupling",
-  "decoupling",
-  "avc",
-  "tone",
-  "tuned",
-  "rail",
-  "anode-load",
-  "screen",
-  "grid-leak",
-  "bias",
-  "dropper",
-  "control",
-  "other",
-] as const;
-export type Role = (typeof ROLES)[number];
-
-/** Roles in which a capacitor is an electrolytic, so that its bare value is in microfarad. */
-const ELECTROLYTIC_ROLES: readonly Role[] = ["reservoir", "smoothing", "cathode-bypass", "rail"];
+/** Is the set fed from the mains? */
+export const onMains = (supply: Supply): boolean => supply !== "battery" && supply !== "low-voltage";
 
 export const DESIGNATOR = /^[A-Z]{1,3}\d{1,3}[A-Z]?$/;
+/** Most rows that one table of a sheet holds. */
+export const MOST_ROWS = 2000;
 
 const name = z.string().trim().min(1).max(80);
 
@@ -49,38 +32,55 @@ export const componentSchema = z.object({
   role: z.enum(ROLES),
   /** as the drawing has it, e.g. `.05/400` */
   drawn: z.string().max(80),
+  /** voltage, wattage or tolerance where the list has them apart from the value */
+  rating: z.string().max(40).optional(),
   stage: z.string().max(60).optional(),
   note: z.string().max(200).optional(),
+  /** a part with several sections, each with a role of its own */
+  sections: z.array(sectionSchema).max(8).optional(),
+  /** where the lead goes that the sections share */
+  common: z.enum(COMMONS).optional(),
 });
 export type Component = z.infer<typeof componentSchema>;
 
-export const pointSchema = z.object({
-  point: name,
-  quantity: z.enum(QUANTITIES),
-  /** in base units */
-  expected: z.number(),
-  /** fraction; the chart's own where it names one */
-  tolerance: z.number().positive().max(1).optional(),
-  /** unregulated: moves with the line */
-  withLine: z.boolean().optional(),
+export const tubeSchema = z.object({
+  position: name,
+  type: name,
+  work: z.string().max(60),
+  /** of the heater, where the tube table does not know the type; V and A */
+  heaterVolts: z.number().positive().max(120).optional(),
+  heaterAmps: z.number().positive().max(20).optional(),
 });
-export type ChartPoint = z.infer<typeof pointSchema>;
+export type Tube = z.infer<typeof tubeSchema>;
+
+export const cautionSchema = z.object({
+  step: z.enum(STEPS),
+  text: z.string().trim().min(1).max(300),
+  /** the job where it was learnt */
+  job: z.number().int().positive().optional(),
+});
+export type Caution = z.infer<typeof cautionSchema>;
 
 /** What a model's sets share. Entered once. */
 export const sheetSchema = z.object({
   kind: z.string().max(120),
   supply: z.enum(SUPPLIES),
-  /** nominal line (or battery) voltage, V: the one that the chart was made at */
+  /** nominal line (or battery) voltage, V: the one that the chart was made at, unless the chart says another */
   lineVolts: z.number().positive().max(480),
+  /** nominal line frequency, Hz */
+  lineHz: z.number().min(16).max(400).optional(),
+  /** line voltages that the selector can be set to, V */
+  taps: z.array(z.number().positive().max(480)).max(12).optional(),
   /** highest DC or peak voltage inside, V */
   highestVolts: z.number().positive().max(20_000),
   watts: z.number().positive().max(20_000).optional(),
   dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),
-  chartMeter: z.string().max(80).optional(),
-  tubes: z.array(z.object({ position: name, type: name, work: z.string().max(60) })),
-  components: z.array(componentSchema),
-  points: z.array(pointSchema),
-  cautions: z.array(z.object({ step: z.enum(STEPS), text: z.string().min(1).max(300) })),
+  chart: chartSchema.optional(),
+  tubes: z.array(tubeSchema).max(MOST_ROWS),
+  components: z.array(componentSchema).max(MOST_ROWS),
+  windings: z.array(windingSchema).max(MOST_ROWS).default([]),
+  points: z.array(pointSchema).max(MOST_ROWS),
+  cautions: z.array(cautionSchema).max(MOST_ROWS),
 });
 export type Sheet = z.infer<typeof sheetSchema>;
 
@@ -98,6 +98,10 @@ export type Model = {
 export const modelName = (model: Pick<Model, "maker" | "designation" | "nickname">): string =>
   [model.maker, model.designation, model.nickname ? `“${model.nickname}”` : ""].filter(Boolean).join(" ");
 
+/** Line voltages that the set can be set to; the nominal one when the sheet names no others. */
+export const tapsOf = (sheet: Pick<Sheet, "taps" | "lineVolts">): number[] =>
+  sheet.taps && sheet.taps.length > 0 ? sheet.taps : [sheet.lineVolts];
+
 /** Rules for reading a value that stands at a designator of this model. */
 export function partRules(sheet: Pick<Sheet, "dialect" | "components">, designator: string) {
   const quantity = quantityOfDesignator(designator);
@@ -109,8 +113,18 @@ export function partRules(sheet: Pick<Sheet, "dialect" | "components">, designat
   };
 }
 
+/** Value and rating of a component as one marking. */
+export const drawnText = ({ drawn, rating }: Pick<Component, "drawn" | "rating">): string =>
+  [drawn, rating].filter(Boolean).join(" ");
+
 /** The drawn value of a component as a marking, where it reads in one way. */
-export function drawnSpec(sheet: Sheet, component: Component): PartSpec | undefined {
-  const parsed = parsePart(component.drawn, partRules(sheet, component.designator));
+export function drawnSpec(sheet: Pick<Sheet, "dialect" | "components">, component: Component): PartSpec | undefined {
+  const parsed = parsePart(drawnText(component), partRules(sheet, component.designator));
   return parsed.ok ? parsed.value : undefined;
+}
+
+/** What is to ask about the sections of a component; undefined when nothing is. */
+export function sectionTrouble(component: Component): Exclude<SectionCheck, { kind: "fits" }> | undefined {
+  const check = checkSections(component.designator, component.sections ?? [], component.common);
+  return check.kind === "fits" ? undefined : check;
 }

@@ -6,7 +6,7 @@ export type Hazard = { level: "danger" | "caution"; short: string; detail: strin
 /** Direct voltage above which a part inside can injure, V. IEC 61140 takes 60 V DC as the dry-skin limit of ELV. */
 export const TOUCH_LIMIT_VOLTS = 60;
 /** Up to this year asbestos, PCB capacitors and selenium are to be expected. Shop rule. */
-const LAST_OLD_MATERIALS_YEAR = 1975;
+export const LAST_OLD_MATERIALS_YEAR = 1975;
 
 const DEFER = "Local electrical codes and licensed practice come first.";
 

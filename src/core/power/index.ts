@@ -1,3 +1,32 @@
-/** Safety class of a set, what can hurt in it, and what it may draw when it is first powered. */
-export { lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP } from "./first-power";
+/** Safety class of a set, what can hurt in it, how it is made safe, and how power is brought on. */
+export { BPLUS_LEAST_OHMS, coldChecks, type ColdCheck } from "./cold-checks";
+export { discharge, DISCHARGE_WARNING, dischargeResistor, type Charge, type Discharge } from "./discharge";
+export { bplusBand, heatersAlone, lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP } from "./first-power";
 export { hazards, hazardsAt, TOUCH_LIMIT_VOLTS, type Hazard } from "./hazards";
+export { lampFor, USUAL_LAMPS } from "./lamps";
+export { bestTap, lineRemarks, type Line } from "./line";
+export { makeSafeList, type SafeItem } from "./make-safe";
+export {
+  METHOD_NAMES,
+  METHODS,
+  methodsFor,
+  powerPlan,
+  STAGE_NAMES,
+  STAGES,
+  type Method,
+  type PlanStep,
+  type PowerExpectation,
+  type PowerPlan,
+  type Stage,
+} from "./plan";
+export {
+  afterStop,
+  DANGER_WORDS,
+  DANGERS,
+  judgeStep,
+  looksLikeMilliamps,
+  type Danger,
+  type StepReading,
+  type StepVerdict,
+  type StopRule,
+} from "./stop";

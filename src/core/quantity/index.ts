@@ -1,6 +1,7 @@
 /** Values as the trade writes them: parse, format, colour bands, preferred values. */
 export { COLOURS, decodeBands, encodeBands, type Banded, type Colour } from "./colours";
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
+export { formatMoney, parseMoney, type Money } from "./money";
 export { decodeBodyEndDot, decodeSixDots, type MicaReading, type SixDots } from "./old-codes";
 export { parseQuantity, type Parsed } from "./parse";
 export {

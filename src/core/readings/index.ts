@@ -1,13 +1,21 @@
-/** Expected against measured: the ratio, the verdict and its reasons. */
+/** Expected against measured: corrections for line and meter, the ratio, the verdict and its reasons. */
+export { likelyBehind, type Seen } from "./behind";
+export { judgeSisters, SHORTED_TURN_NOTE, SISTER_TOLERANCE, WINDING_TOLERANCE, type Sister } from "./cold";
 export { compareParts } from "./fitted";
 export {
   CHART_TOLERANCE,
   chartTolerance,
+  correctedFor,
   judge,
+  RULES,
   UNMARKED_PART_TOLERANCE,
+  type Circumstances,
   type Expectation,
-  type Judgement,
   type ReadingToJudge,
-  type Verdict,
+  type Rule,
 } from "./judge";
+export { loaded, loadingFactor, meterOhms, rangeFor, USUAL_RANGES } from "./loading";
+export { OPEN_OHMS, parseMeasured, printMeasured } from "./measured";
+export { asksAboutSetup, preflight, type PreflightItem } from "./preflight";
 export { judgeTest, type Sense, type TestJudgement, type TestVerdict } from "./test-result";
+export type { Judgement, Verdict } from "./verdict";

@@ -1,6 +1,7 @@
 import { format } from "../quantity";
 import type { Sheet } from "../model";
 import { ofKind, type Settled } from "../history";
+import { setupsOf, type SetupPayload } from "./passes";
 import { pointRows, takenIn, type PointRow, type ReadingPayload, type Taken } from "./readings-table";
 
 export type Outcome = "mended" | "good" | "still-out" | "worse" | "better" | "no-baseline" | "to-measure" | "unjudged";
@@ -21,8 +22,27 @@ export type Comparison = PointRow & { before?: Taken; after?: Taken; outcome: Ou
 /** A line this much apart, as a fraction, is another set-up. Shop rule. */
 const LINE_APART = 0.02;
 
+const SETUP_WORDS = [
+  ["load", "load"],
+  ["signal", "signal"],
+  ["controls", "controls"],
+] as const;
+
+/** Where two written set-ups differ in what is not said with each reading. */
+function writtenDifferences(before?: SetupPayload, after?: SetupPayload): string[] {
+  if (!before || !after) return [];
+  const text = (value?: string) => value?.trim() || "not noted";
+  return SETUP_WORDS.filter(([key]) => text(before[key]) !== text(after[key])).map(
+    ([key, word]) => `${word} “${text(before[key])}” before, “${text(after[key])}” now`,
+  );
+}
+
 /** Where the set-up of two readings differs: like is not compared with like, and the screen says so. */
-export function setupDifferences(before: ReadingPayload, after: ReadingPayload): string[] {
+export function setupDifferences(
+  before: ReadingPayload,
+  after: ReadingPayload,
+  setups: ReadonlyMap<string, SetupPayload> = new Map(),
+): string[] {
   const found: string[] = [];
   const volts = (value?: number) => (value === undefined ? "not noted" : format(value, "voltage"));
   const [a, b] = [before.lineVolts, after.lineVolts];
@@ -32,7 +52,9 @@ export function setupDifferences(before: ReadingPayload, after: ReadingPayload):
     found.push(`meter ${before.meter ?? "not noted"} before, ${after.meter ?? "not noted"} now`);
   if (before.quantity === "resistance" && Boolean(before.inCircuit) !== Boolean(after.inCircuit))
     found.push(before.inCircuit ? "in circuit before, lifted now" : "lifted before, in circuit now");
-  return found;
+  if ((before.tapVolts ?? after.tapVolts) !== (after.tapVolts ?? before.tapVolts))
+    found.push(`tap ${volts(before.tapVolts)} before, ${volts(after.tapVolts)} now`);
+  return [...found, ...writtenDifferences(setups.get(before.setup ?? ""), setups.get(after.setup ?? ""))];
 }
 
 const isOut = (taken: Taken) => taken.judgement.verdict === "high" || taken.judgement.verdict === "low";
@@ -64,6 +86,7 @@ export function compareVisit(
   const baseline = takenIn(settled, visitId, "baseline");
   const proof = takenIn(settled, visitId, "prove");
   const worked = lastWorkAt(settled, visitId);
+  const setups = new Map(setupsOf(settled, visitId).map(({ id, payload }) => [id, payload]));
   const fresh = (taken?: Taken) =>
     taken && (!worked || Date.parse(taken.at) >= Date.parse(worked)) ? taken : undefined;
   return (
@@ -74,7 +97,7 @@ export function compareVisit(
       .map((row) => {
         const before = baseline.get(row.point);
         const after = fresh(proof.get(row.point));
-        const setup = before && after ? setupDifferences(before.payload, after.payload) : [];
+        const setup = before && after ? setupDifferences(before.payload, after.payload, setups) : [];
         return {
           ...row,
           ...(before ? { before } : {}),

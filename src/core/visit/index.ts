@@ -1,7 +1,28 @@
 /** One stay of a set in the shop: its run sheet, its readings table, before against after, its summary. */
 export { compareVisit, lastWorkAt, OUTCOME_WORDS, setupDifferences, type Comparison, type Outcome } from "./compare";
 export {
+  baselineWarning,
+  changedBeforeBaseline,
+  passesOf,
+  PHASE_NAMES,
+  setupFor,
+  setupsOf,
+  type Pass,
+  type SetupOf,
+  type SetupPayload,
+} from "./passes";
+export {
+  poweredUp,
+  powerProgress,
+  powerRecords,
+  stoppedAt,
+  visitPolicy,
+  type PowerRecord,
+  type StepProgress,
+} from "./power-run";
+export {
   chartRows,
+  coldRows,
   pointRows,
   takenIn,
   type Expected,
@@ -9,5 +30,6 @@ export {
   type ReadingPayload,
   type Taken,
 } from "./readings-table";
+export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";
 export { boardState, workSummary, type BoardState } from "./summary";

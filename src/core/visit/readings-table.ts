@@ -1,5 +1,6 @@
-import { chartTolerance, type Judgement } from "../readings";
-import type { Sheet } from "../model";
+import { chartTolerance, meterOhms, rangeFor, type Judgement } from "../readings";
+import { coldChecks } from "../power";
+import type { ChartPoint, Sheet } from "../model";
 import type { Quantity } from "../quantity";
 import { format } from "../quantity";
 import { judgeReading, ofKind, type ContentOf, type Phase, type Settled } from "../history";
@@ -8,28 +9,56 @@ export type ReadingPayload = ContentOf<"reading">["payload"];
 export type Expected = NonNullable<ReadingPayload["expected"]>;
 
 /** A point that is measured on this set: from the model's chart, or because it was measured before. */
-export type PointRow = { point: string; quantity: Quantity; expected?: Expected; designator?: string };
+export type PointRow = {
+  point: string;
+  quantity: Quantity;
+  expected?: Expected;
+  designator?: string;
+  /** a cold check is read in that phase alone */
+  phase?: Phase;
+  /** windings made alike */
+  group?: string;
+  /** how it is measured, where that matters */
+  how?: string;
+};
 
-/** What the chart expects at each of its points, with tolerance and line voltage resolved. */
+function expectedAt(sheet: Sheet, year: number | null, one: ChartPoint): Expected {
+  const { expected, quantity } = one;
+  const { chart, taps = [] } = sheet;
+  const chartOhms =
+    quantity === "voltage" && one.sourceOhms ? meterOhms(chart?.meter, one.range ?? rangeFor(expected)) : undefined;
+  return {
+    text: format(expected, quantity),
+    value: expected,
+    tolerance: one.tolerance ?? chartTolerance(year ?? undefined),
+    ...(one.withLine ? { lineVolts: chart?.lineVolts ?? sheet.lineVolts } : {}),
+    ...(one.withLine && taps.length > 1 ? { tapVolts: sheet.lineVolts } : {}),
+    ...(quantity === "voltage" && one.sourceOhms ? { sourceOhms: one.sourceOhms } : {}),
+    ...(chartOhms ? { chartOhms } : {}),
+    ...(quantity === "voltage" && !chart?.meter ? { asFound: true } : {}),
+  };
+}
+
+/** What the chart expects at each of its points, with tolerance, line voltage and the chart's meter resolved. */
 export function chartRows(sheet: Sheet, year: number | null): PointRow[] {
-  return sheet.points.map(({ point, quantity, expected, tolerance, withLine }) => ({
-    point,
-    quantity,
-    expected: {
-      text: format(expected, quantity),
-      value: expected,
-      tolerance: tolerance ?? chartTolerance(year ?? undefined),
-      ...(withLine ? { lineVolts: sheet.lineVolts } : {}),
-    },
+  return sheet.points.map((one) => ({
+    point: one.point,
+    quantity: one.quantity,
+    expected: expectedAt(sheet, year, one),
+    ...(one.note ? { how: one.note } : {}),
   }));
 }
+
+/** The cold checks of this set as rows of a table. */
+export const coldRows = (sheet: Sheet): PointRow[] =>
+  coldChecks(sheet).map((one) => ({ ...one, quantity: "resistance", phase: "cold" }));
 
 /** The rows of a visit's readings table: the chart, then points that this visit measured beyond it. */
 export function pointRows(sheet: Sheet, year: number | null, settled: readonly Settled[], visitId: string): PointRow[] {
   const rows = new Map(chartRows(sheet, year).map((row) => [row.point, row]));
   for (const { content, entry } of ofKind(settled, "reading")) {
-    const { point, quantity, expected, designator } = content.payload;
-    if (entry.visitId !== visitId || rows.has(point)) continue;
+    const { point, quantity, expected, designator, phase } = content.payload;
+    if (entry.visitId !== visitId || phase === "cold" || rows.has(point)) continue;
     rows.set(point, { point, quantity, ...(expected ? { expected } : {}), ...(designator ? { designator } : {}) });
   }
   return [...rows.values()];
@@ -37,11 +66,20 @@ export function pointRows(sheet: Sheet, year: number | null, settled: readonly S
 
 export type Taken = { id: string; at: string; payload: ReadingPayload; judgement: Judgement };
 
-/** The last reading of each point in one phase of a visit. */
-export function takenIn(settled: readonly Settled[], visitId: string, phase: Phase): Map<string, Taken> {
+/** The last reading of each point in one phase of a visit; of one pass of it, where its set-up is named. */
+export function takenIn(
+  settled: readonly Settled[],
+  visitId: string,
+  phase: Phase,
+  setupId?: string,
+): Map<string, Taken> {
   const taken = new Map<string, Taken>();
   for (const { entry, at, content } of ofKind(settled, "reading"))
-    if (entry.visitId === visitId && content.payload.phase === phase)
+    if (
+      entry.visitId === visitId &&
+      content.payload.phase === phase &&
+      (setupId === undefined || content.payload.setup === setupId)
+    )
       taken.set(content.payload.point, {
         id: entry.id,
         at,

@@ -1,7 +1,11 @@
 import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
 import { ofKind, openPoints, type Settled } from "../history";
+import type { Line } from "../power";
 import { compareVisit } from "./compare";
+import { changedBeforeBaseline } from "./passes";
+import { poweredUp, stoppedAt } from "./power-run";
 import { chartRows, takenIn } from "./readings-table";
+import { safeLacks, safeLines } from "./safe-run";
 
 export type StepState = "done" | "overridden" | "lacking" | "optional";
 
@@ -32,7 +36,9 @@ const GATES: Record<Step, Step[]> = {
 };
 
 /** Steps that a technician's word settles; the others are computed from what was recorded. */
-const BY_WORD: readonly Step[] = ["make-safe", "first-power", "find", "modify", "align"];
+const BY_WORD: readonly Step[] = ["find", "modify", "align"];
+/** Steps whose word, with what was seen, lets the work go on, but does not stand for what was not measured. */
+const BY_WORD_ALONE: readonly Step[] = ["make-safe", "first-power"];
 
 export type VisitInput = {
   sheet: Sheet;
@@ -40,6 +46,8 @@ export type VisitInput = {
   settled: readonly Settled[];
   visitId: string;
   now: string;
+  /** what comes out of the wall at the bench, where the shop has said it */
+  line?: Line;
 };
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
@@ -48,12 +56,26 @@ type Finding = { lacks: string[]; optional?: boolean };
 
 function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
   const taken = takenIn(settled, visitId, "baseline");
-  if (taken.size === 0) return ["Nothing measured: without a baseline nobody can say later what the repair did."];
+  const changed = changedBeforeBaseline(settled, visitId);
+  if (taken.size === 0)
+    return [
+      changed.length > 0
+        ? `Nothing measured, and ${changed.join(", ")} changed already: what that did cannot be shown.`
+        : "Nothing measured: without a baseline nobody can say later what the repair did.",
+    ];
   const missing = chartRows(sheet, year).filter((row) => !taken.has(row.point));
   if (missing.length === 0) return [];
   return [
     `${missing.length} of ${sheet.points.length} chart points not read: ${missing.map((row) => row.point).join(", ")}`,
   ];
+}
+
+function firstPowerLacks({ settled, visitId }: VisitInput): string[] {
+  if (poweredUp(settled, visitId)) return [];
+  const stop = stoppedAt(settled, visitId);
+  return stop
+    ? [`Stopped: ${stop.judgement.reasons.map(({ text }) => text).join(" ")}`]
+    : ["Full line not reached with the current watched"];
 }
 
 function findLacks(input: VisitInput): Finding {
@@ -110,9 +132,9 @@ function findingsOf(step: Step, input: VisitInput): Finding {
           : ["Complaint, wishes and policy not written down"],
       };
     case "make-safe":
-      return { lacks: ["Not confirmed: looked over, unplugged, discharged and measured"] };
+      return { lacks: safeLacks(safeLines(input.sheet, input.year, input.settled, input.visitId)) };
     case "first-power":
-      return { lacks: ["Not recorded: current watched while power came up"] };
+      return { lacks: firstPowerLacks(input) };
     case "baseline":
       return { lacks: baselineLacks(input) };
     case "find":
@@ -145,8 +167,10 @@ export function runSheet(input: VisitInput): SheetStep[] {
     const base = { step, name: STEP_NAMES[step], gate: [] };
     if (word?.state === "passed" && BY_WORD.includes(step)) return { ...base, state: "done", lacks: [] };
     if (lacks.length === 0 && !optional) return { ...base, state: "done", lacks };
-    if (word?.state === "overridden")
-      return { ...base, state: "overridden", lacks, ...(word.reason ? { reason: word.reason } : {}) };
+    // Written in words alone, with what was seen: the work goes on, and the sheet shows that nothing was measured.
+    const byWord = word?.state === "passed" && word.reason !== undefined && BY_WORD_ALONE.includes(step);
+    if (word?.state === "overridden" || byWord)
+      return { ...base, state: "overridden", lacks, ...(word?.reason ? { reason: word.reason } : {}) };
     return { ...base, state: optional ? "optional" : "lacking", lacks };
   });
   const unmet = new Set(steps.filter((item) => item.state === "lacking").map((item) => item.step));

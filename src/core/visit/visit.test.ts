@@ -51,7 +51,8 @@ describe("run sheet", () => {
     const passed = step([entry(1, word("baseline", "overridden", "set does not power up"))], "baseline");
     expect(passed).toMatchObject({ state: "overridden", reason: "set does not power up" });
     expect(
-      step([entry(1, word("baseline", "overridden", "x")), entry(2, word("make-safe", "passed"))], "fix").gate,
+      step([entry(1, word("baseline", "overridden", "x")), entry(2, word("make-safe", "passed", "0.2 V left"))], "fix")
+        .gate,
     ).toEqual([]);
   });
 
@@ -68,8 +69,8 @@ describe("run sheet", () => {
   it("searches until something was mended, then proves", () => {
     const start = [
       entry(1, takeIn),
-      entry(2, word("make-safe", "passed")),
-      entry(3, word("first-power", "passed")),
+      entry(2, word("make-safe", "passed", "0.2 V left by the meter")),
+      entry(3, word("first-power", "passed", "0.3 A at full line")),
       entry(4, word("baseline", "overridden", "x")),
       entry(5, symptom("hum")),
     ];

@@ -1,0 +1,78 @@
+import { PHASES, type ContentOf } from "../history";
+import { format, parseQuantity } from "../quantity";
+import { draftOf } from "./check";
+import { clause, clauses, escaped, list } from "./clauses";
+import { notUnderstood, type LineContext, type LineResult } from "./types";
+import { piece, textOf, type Piece } from "./values";
+
+type Payload = ContentOf<"setup">["payload"];
+
+/** `20 kΩ/V` or `10 MΩ`: what a meter is to the circuit. */
+export function readInput(text: string): { ohmsPerVolt?: number; inputOhms?: number } | undefined {
+  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(text.trim());
+  const parsed = parseQuantity(perVolt?.[1] ?? text, "resistance", { dialect: "m-is-million" });
+  if (!parsed.ok || parsed.value <= 0) return undefined;
+  return perVolt ? { ohmsPerVolt: parsed.value } : { inputOhms: parsed.value };
+}
+
+const PLAIN = ["load", "signal", "controls"] as const;
+const NUMBERS = { line: ["lineVolts", "voltage"], tap: ["tapVolts", "voltage"], hz: ["lineHz", "frequency"] } as const;
+
+/** `setup baseline: as found; meter grey analogue; input 20 kΩ/V; line 231 V; signal none; checked meter-on, load`. */
+export function readSetup(rest: Piece, context: LineContext): LineResult {
+  const head = /^(\w+)\s*:?\s*/.exec(textOf(rest));
+  const phase = PHASES.find((one) => one === head?.[1]?.toLowerCase());
+  if (!phase)
+    return notUnderstood(rest.start, `Say for which readings: setup ${PHASES.join(", setup ")}, and its name.`);
+  const { first, named } = clauses(piece(rest.line, rest.start + (head?.[0].length ?? 0), rest.end));
+  const payload: Record<string, unknown> = { v: 1, phase, name: first };
+  let instrument: Record<string, unknown> | undefined;
+  for (const { word, value, at } of named) {
+    const number = NUMBERS[word as keyof typeof NUMBERS];
+    if (word === "meter") instrument = { ...instrument, name: value };
+    else if (word === "input") {
+      const input = readInput(value);
+      if (!input) return notUnderstood(at, "A meter's input is ohms per volt or ohms: input 20 kΩ/V, input 10 MΩ.");
+      instrument = { ...instrument, ...input };
+    } else if (number) {
+      const [key, quantity] = number;
+      const read = parseQuantity(/^[\d.,]+$/.test(value) && word === "hz" ? `${value} Hz` : value, quantity);
+      if (!read.ok) return notUnderstood(at, read.kind === "ambiguous" ? read.question : read.message);
+      payload[key] = read.value;
+    } else if ((PLAIN as readonly string[]).includes(word)) payload[word] = value;
+    else if (word === "checked") payload.checked = list(value);
+    else if (word === "like") {
+      const target = context.tape.find((item) => `#${item.n}` === value);
+      if (target?.content?.kind !== "setup") return notUnderstood(at, `${value} is not a set-up on the tape.`);
+      payload.like = target.id;
+    } else
+      return notUnderstood(
+        at,
+        `“${word}” is not known here: meter, input, line, hz, tap, load, signal, controls, checked or like.`,
+      );
+  }
+  return draftOf({ kind: "setup", payload: { ...payload, ...(instrument ? { instrument } : {}) } }, rest.start);
+}
+
+export function writeSetup(payload: Payload, numberOf: (id: string) => number | undefined): string {
+  const { phase, name, instrument, lineVolts, lineHz, tapVolts, checked, like } = payload;
+  const input = instrument?.inputOhms
+    ? format(instrument.inputOhms, "resistance", 6)
+    : instrument?.ohmsPerVolt
+      ? `${format(instrument.ohmsPerVolt, "resistance", 6)}/V`
+      : undefined;
+  const n = like ? numberOf(like) : undefined;
+  return (
+    `setup ${phase}: ${escaped(name)}` +
+    clause("meter", instrument?.name) +
+    clause("input", input) +
+    clause("line", lineVolts ? format(lineVolts, "voltage", 6) : "") +
+    clause("hz", lineHz ? String(lineHz) : "") +
+    clause("tap", tapVolts ? format(tapVolts, "voltage", 6) : "") +
+    clause("load", payload.load) +
+    clause("signal", payload.signal) +
+    clause("controls", payload.controls) +
+    clause("checked", checked.join(", ")) +
+    clause("like", n === undefined ? "" : `#${n}`)
+  );
+}

@@ -1,0 +1,28 @@
+import { format, parseQuantity, type Parsed, type Quantity } from "../quantity";
+
+/** What an open circuit is written down as, Ω: beyond anything that a bench meter reads. */
+export const OPEN_OHMS = 1e12;
+
+const OPEN = /^(open|o\.?l\.?|∞|inf(inite)?)$/i;
+
+/**
+ * Reads what a meter shows. A resistance may be open; none is ever negative.
+ * @param text as typed, e.g. `248`, `open`, `O.L` @param quantity what belongs there
+ */
+export function parseMeasured(text: string, quantity: Quantity): Parsed<number> {
+  if (quantity !== "resistance") return parseQuantity(text, quantity);
+  if (OPEN.test(text.trim())) return { ok: true, value: OPEN_OHMS };
+  const parsed = parseQuantity(text, quantity);
+  if (parsed.ok && parsed.value < 0)
+    return {
+      ok: false,
+      kind: "unreadable",
+      at: 0,
+      message: "No resistance is negative: a voltage is still there. Discharge, measure it, then read the ohms again.",
+    };
+  return parsed;
+}
+
+/** A measured value in print; an open circuit as that word. */
+export const printMeasured = (value: number, quantity: Quantity, digits = 4): string =>
+  quantity === "resistance" && value >= OPEN_OHMS ? "open" : format(value, quantity, digits);
