@@ -2,24 +2,10 @@ import { database } from "@/db/client";
 import { append } from "@/db/entries";
 import { logFailure } from "./log";
 import { currentPerson, PERSON_COOKIE } from "./person";
+import { cookie, foreign, refuse } from "./request";
 
 /** Longest request that can be an entry; a text of an entry is far below it. */
 const LONGEST_REQUEST = 200_000;
-
-const cookie = (request: Request, name: string): string | undefined =>
-  (request.headers.get("cookie") ?? "")
-    .split(/;\s*/)
-    .map((pair) => pair.split("="))
-    .find(([key]) => key === name)?.[1];
-
-/** Browsers send their origin with a post: one from another site is refused. */
-function foreign(request: Request): boolean {
-  const origin = request.headers.get("origin");
-  if (origin === null) return false;
-  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get("host");
-}
-
-const refuse = (status: number, message: string) => Response.json({ problems: [{ path: "", message }] }, { status });
 
 /** Takes one draft entry, appends it, and answers with the entry as the log holds it. Sending it again is harmless. */
 export async function handleAppend(request: Request): Promise<Response> {

@@ -1,0 +1,6 @@
+import { handleFile, handleHide } from "@/server/attach-handler";
+
+type Params = { params: Promise<{ id: string }> };
+
+export const GET = async (_request: Request, { params }: Params) => handleFile((await params).id, false);
+export const PATCH = async (request: Request, { params }: Params) => handleHide(request, (await params).id);

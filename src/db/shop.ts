@@ -1,0 +1,63 @@
+import { asc, eq, and, sql } from "drizzle-orm";
+import type { Tx } from "./client";
+import { STALE, type Saved } from "./customers";
+import { meter, shop } from "./schema";
+
+export type Shop = Omit<typeof shop.$inferSelect, "id">;
+export type Meter = typeof meter.$inferSelect;
+
+/** What a shop is until somebody has said so. */
+const UNSAID: Shop = {
+  name: process.env.SHOP_NAME ?? "",
+  lineVolts: 230,
+  lineHz: 50,
+  currency: "EUR",
+  lamps: [25, 40, 60, 100, 150, 200],
+  version: 0,
+};
+
+export async function shopOf(db: Tx): Promise<Shop> {
+  const [row] = await db.select().from(shop);
+  if (!row) return UNSAID;
+  const { id: _id, ...fields } = row;
+  return fields;
+}
+
+/** Changes what the shop says of itself; the first time it makes the row. */
+export async function saveShop(db: Tx, change: Shop): Promise<Saved> {
+  const { version, ...fields } = change;
+  if (version === 0) {
+    const [made] = await db.insert(shop).values({ id: 1, ...fields, version: 1 }).onConflictDoNothing().returning();
+    return made ? { ok: true, version: 1 } : { ok: false, message: STALE };
+  }
+  const [row] = await db
+    .update(shop)
+    .set({ ...fields, version: sql`${shop.version} + 1` })
+    .where(and(eq(shop.id, 1), eq(shop.version, version)))
+    .returning({ version: shop.version });
+  return row ? { ok: true, version: row.version } : { ok: false, message: STALE };
+}
+
+/** The meters in use, and the retired ones behind them. */
+export const meters = (db: Tx): Promise<Meter[]> =>
+  db.select().from(meter).orderBy(asc(meter.retired), asc(meter.name));
+
+/** Makes or changes a meter; version 0 makes it. */
+export async function saveMeter(db: Tx, change: Meter): Promise<Saved> {
+  const { id, version, ...fields } = change;
+  const [same] = await db
+    .select({ id: meter.id })
+    .from(meter)
+    .where(sql`lower(${meter.name}) = ${fields.name.toLowerCase()} and ${meter.id} <> ${id}`);
+  if (same) return { ok: false, message: `There is a meter called “${fields.name}” already: give this one another name.` };
+  if (version === 0) {
+    const [made] = await db.insert(meter).values({ id, ...fields, version: 1 }).onConflictDoNothing().returning();
+    return made ? { ok: true, version: 1 } : { ok: false, message: STALE };
+  }
+  const [row] = await db
+    .update(meter)
+    .set({ ...fields, version: sql`${meter.version} + 1` })
+    .where(and(eq(meter.id, id), eq(meter.version, version)))
+    .returning({ version: meter.version });
+  return row ? { ok: true, version: row.version } : { ok: false, message: STALE };
+}

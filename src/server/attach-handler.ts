@@ -1,0 +1,71 @@
+import { database } from "@/db/client";
+import { attach, hideAttachment, storedFile } from "@/db/attachments";
+import { LARGEST_FILE, thumbnail, typeOf } from "./file-type";
+import { isId } from "./ids";
+import { logFailure } from "./log";
+import { currentPerson, PERSON_COOKIE } from "./person";
+import { bodyUpTo, cookie, foreign, refuse } from "./request";
+
+const MEGABYTE = 1024 * 1024;
+const LONGEST_NAME = 120;
+
+/** A name without a path and without control characters. */
+const plainName = (name: string): string =>
+  [...(name.split(/[/\\]/).at(-1) ?? "")]
+    .filter((letter) => letter >= " ")
+    .join("")
+    .slice(0, LONGEST_NAME)
+    .trim() || "file";
+
+/** Takes a file for an entry: the body is its content, the address says its id and its name. */
+export async function handleAttach(request: Request, entryId: string): Promise<Response> {
+  if (foreign(request)) return refuse(403, "This request came from another site.");
+  const address = new URL(request.url);
+  const id = address.searchParams.get("id") ?? "";
+  const name = plainName(address.searchParams.get("name") ?? "");
+  if (!isId(entryId) || !isId(id)) return refuse(400, "That was not a file for an entry.");
+  const content = await bodyUpTo(request, LARGEST_FILE);
+  if (!content)
+    return refuse(413, `“${name}” is larger than ${LARGEST_FILE / MEGABYTE} MB: save the photo smaller and try again.`);
+  if (content.length === 0) return refuse(422, `“${name}” is empty.`);
+  const type = await typeOf(content);
+  if (!type)
+    return refuse(422, `“${name}” is not a photo, a PDF or a text, whatever its name says: it was not taken.`);
+  let thumb: Uint8Array | null;
+  try {
+    thumb = await thumbnail(content, type);
+  } catch {
+    return refuse(422, `“${name}” begins like a picture but does not open: it may be damaged.`);
+  }
+  try {
+    const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
+    const file = { id, entryId, name, type, size: content.length, content, thumb, by: person.id };
+    const saved = await attach(database(), file);
+    return saved ? Response.json({ attachment: saved }) : refuse(404, "The entry is not in the log yet: try again.");
+  } catch (error) {
+    return refuse(500, `“${name}” could not be saved. Reference ${logFailure("attach", error)}.`);
+  }
+}
+
+/** Gives a file out. Nothing that is not a picture is ever shown inside the application. */
+export async function handleFile(id: string, small: boolean): Promise<Response> {
+  const file = isId(id) ? await storedFile(database(), id, small) : undefined;
+  if (!file) return new Response("Not found", { status: 404 });
+  const picture = file.type.startsWith("image/");
+  return new Response(Buffer.from(file.content), {
+    headers: {
+      "content-type": file.type === "text/plain" ? "text/plain; charset=utf-8" : file.type,
+      "content-disposition": `${picture ? "inline" : "attachment"}; filename*=UTF-8''${encodeURIComponent(file.name)}`,
+      "content-security-policy": "default-src 'none'; sandbox",
+      "x-content-type-options": "nosniff",
+      "cache-control": "private, max-age=31536000, immutable",
+    },
+  });
+}
+
+export async function handleHide(request: Request, id: string): Promise<Response> {
+  if (foreign(request)) return refuse(403, "This request came from another site.");
+  const hidden = new URL(request.url).searchParams.get("hidden") !== "no";
+  const done = isId(id) && (await hideAttachment(database(), id, hidden));
+  return done ? Response.json({ hidden }) : refuse(404, "That file is not here.");
+}
