@@ -67,6 +67,10 @@ export async function storedFile(db: Tx, id: string, small: boolean): Promise<St
 
 /** Takes a file away from sight, or brings it back. */
 export async function hideAttachment(db: Tx, id: string, hidden: boolean): Promise<boolean> {
-  const rows = await db.update(attachment).set({ hidden }).where(eq(attachment.id, id)).returning({ id: attachment.id });
+  const rows = await db
+    .update(attachment)
+    .set({ hidden })
+    .where(eq(attachment.id, id))
+    .returning({ id: attachment.id });
   return rows.length > 0;
 }

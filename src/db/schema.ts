@@ -195,7 +195,11 @@ export const attachment = pgTable(
     hidden: boolean("hidden").notNull().default(false),
   },
   (t) => [
-    foreignKey({ name: "attachment_entry", columns: [t.entryId, t.setId], foreignColumns: [logEntry.id, logEntry.setId] }),
+    foreignKey({
+      name: "attachment_entry",
+      columns: [t.entryId, t.setId],
+      foreignColumns: [logEntry.id, logEntry.setId],
+    }),
     check("attachment_size", sql`${t.size} = length(${t.content}) and ${t.size} > 0`),
     index("attachment_set").on(t.setId),
   ],

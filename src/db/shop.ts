@@ -27,7 +27,11 @@ export async function shopOf(db: Tx): Promise<Shop> {
 export async function saveShop(db: Tx, change: Shop): Promise<Saved> {
   const { version, ...fields } = change;
   if (version === 0) {
-    const [made] = await db.insert(shop).values({ id: 1, ...fields, version: 1 }).onConflictDoNothing().returning();
+    const [made] = await db
+      .insert(shop)
+      .values({ id: 1, ...fields, version: 1 })
+      .onConflictDoNothing()
+      .returning();
     return made ? { ok: true, version: 1 } : { ok: false, message: STALE };
   }
   const [row] = await db
@@ -49,9 +53,14 @@ export async function saveMeter(db: Tx, change: Meter): Promise<Saved> {
     .select({ id: meter.id })
     .from(meter)
     .where(sql`lower(${meter.name}) = ${fields.name.toLowerCase()} and ${meter.id} <> ${id}`);
-  if (same) return { ok: false, message: `There is a meter called “${fields.name}” already: give this one another name.` };
+  if (same)
+    return { ok: false, message: `There is a meter called “${fields.name}” already: give this one another name.` };
   if (version === 0) {
-    const [made] = await db.insert(meter).values({ id, ...fields, version: 1 }).onConflictDoNothing().returning();
+    const [made] = await db
+      .insert(meter)
+      .values({ id, ...fields, version: 1 })
+      .onConflictDoNothing()
+      .returning();
     return made ? { ok: true, version: 1 } : { ok: false, message: STALE };
   }
   const [row] = await db

@@ -29,8 +29,7 @@ export async function handleAttach(request: Request, entryId: string): Promise<R
     return refuse(413, `“${name}” is larger than ${LARGEST_FILE / MEGABYTE} MB: save the photo smaller and try again.`);
   if (content.length === 0) return refuse(422, `“${name}” is empty.`);
   const type = await typeOf(content);
-  if (!type)
-    return refuse(422, `“${name}” is not a photo, a PDF or a text, whatever its name says: it was not taken.`);
+  if (!type) return refuse(422, `“${name}” is not a photo, a PDF or a text, whatever its name says: it was not taken.`);
   let thumb: Uint8Array | null;
   try {
     thumb = await thumbnail(content, type);

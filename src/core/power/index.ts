@@ -1,7 +1,7 @@
 /** Safety class of a set, what can hurt in it, how it is made safe, and how power is brought on. */
 export { BPLUS_LEAST_OHMS, coldChecks, type ColdCheck } from "./cold-checks";
 export { discharge, DISCHARGE_WARNING, dischargeResistor, type Charge, type Discharge } from "./discharge";
-export { bplusBand, heatersAlone, lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP } from "./first-power";
+export { bplusBand, heatersAlone, lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP, stopCurrent } from "./first-power";
 export { hazards, hazardsAt, TOUCH_LIMIT_VOLTS, type Hazard } from "./hazards";
 export { lampFor, USUAL_LAMPS } from "./lamps";
 export { bestTap, lineRemarks, type Line } from "./line";

@@ -1,5 +1,6 @@
 /** Expected against measured: corrections for line and meter, the ratio, the verdict and its reasons. */
 export { likelyBehind, type Seen } from "./behind";
+export { calibrationOf, type Calibration } from "./calibration";
 export { judgeSisters, SHORTED_TURN_NOTE, SISTER_TOLERANCE, WINDING_TOLERANCE, type Sister } from "./cold";
 export { compareParts } from "./fitted";
 export {

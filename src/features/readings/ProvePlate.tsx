@@ -1,16 +1,23 @@
 "use client";
 
-import { ArrowRight } from "lucide-react";
-import { compareVisit, OUTCOME_WORDS, type Comparison, type Outcome } from "@/core/visit";
+import { useState } from "react";
+import { ofKind, openPoints } from "@/core/history";
+import {
+  baselineWarning,
+  compareVisit,
+  OUTCOME_WORDS,
+  passesOf,
+  setupFor,
+  type Comparison,
+  type Outcome,
+} from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { ValueText } from "@/ui/ValueText";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
-import { ExpectedCell } from "./ReadingsPlate";
-import { ReadingCell } from "./ReadingCell";
-import { lineVoltsOf } from "./rows";
-import { SetUpFields } from "./SetUp";
-import { useReadings } from "./useReadings";
+import { Detail } from "./Detail";
+import { ReadingsTable } from "./ReadingsTable";
+import { SetUp } from "./SetUp";
+import { useReadings, type Cell } from "./useReadings";
 import { VerdictCell } from "./VerdictCell";
 
 const OUTCOME_MARKS: Record<Outcome, Mark> = {
@@ -24,24 +31,83 @@ const OUTCOME_MARKS: Record<Outcome, Mark> = {
   unjudged: "none",
 };
 
-function Before({ row }: { row: Comparison }) {
-  if (!row.before) return <span className="dim">none</span>;
-  const { payload, judgement } = row.before;
+function OutcomeCell({ row, cell }: { row: Comparison; cell: Cell }) {
   return (
-    <span className="flex items-center gap-1.5">
-      <ValueText value={payload.measured.value} quantity={row.quantity} digits={4} />
-      {judgement.verdict === "none" ? null : <VerdictMark mark={judgement.verdict} iconOnly />}
-    </span>
+    <>
+      {row.after ? (
+        <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} />
+      ) : (
+        <VerdictCell row={row} cell={cell} />
+      )}
+      {cell.stale ? (
+        <span className="block text-sm text-warning">
+          read {cell.stale.payload.measured.text} before the last work: measure again
+        </span>
+      ) : null}
+      {row.setup.map((difference) => (
+        <span key={difference} className="block text-sm text-warning">
+          {difference}
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** The symptoms of the baseline belong to the proof as its readings do: each is there, or gone. */
+function Symptoms() {
+  const { settled, visit, input, append } = useLogbook();
+  const open = new Set(openPoints(settled, input.now).map((point) => point.id));
+  const symptoms = ofKind(settled, "symptom").filter(
+    ({ entry, content }) => entry.visitId === visit.id && content.payload.state === "present",
+  );
+  if (symptoms.length === 0) return null;
+  return (
+    <section aria-label="Symptoms of the baseline" className="mt-3">
+      <h2 className="font-bold">Symptoms, again under the same conditions</h2>
+      <ul>
+        {symptoms.map(({ entry, content: { payload } }) => (
+          <li key={entry.id} className="flex min-h-11 items-center gap-2 border-b border-base-300">
+            <VerdictMark mark={open.has(entry.id) ? "bad" : "good"} note={open.has(entry.id) ? "there" : "gone"} />
+            <span className="grow">{payload.what}</span>
+            {open.has(entry.id) ? (
+              <button
+                type="button"
+                className="btn btn-outline h-10"
+                onClick={() =>
+                  void append({
+                    kind: "symptom",
+                    payload: { v: 1, what: payload.what, state: "gone", about: entry.id },
+                  })
+                }
+              >
+                It is gone
+              </button>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
 /** Prove: the baseline again, side by side, in the same set-up. Differences of the set-up are shown. */
 export function ProvePlate() {
   const { model, settled, visit } = useLogbook();
-  const { cell, setUp, setSetUp } = useReadings("prove");
-  const { volts } = lineVoltsOf(setUp.line);
+  const baseline = setupFor(settled, visit.id, "baseline");
+  const { cell, taken, setUp, setSetUp, holds, writeSetup, circumstances, payload } = useReadings("prove", {
+    like: baseline,
+  });
+  const [focused, setFocused] = useState<string>();
   const rows = compareVisit(model.sheet, model.year, settled, visit.id);
+  const byPoint = new Map(rows.map((row) => [row.point, row]));
   const compared = rows.some((row) => row.before);
+  const warning = baselineWarning(settled, visit.id);
+  const before = passesOf(settled, visit.id).filter((pass) => pass.phase !== "prove");
+  const shown = [
+    ...before.filter((pass) => pass.phase === "baseline").slice(-1),
+    ...before.filter((pass) => pass.phase === "check").slice(-1),
+  ];
+  const at = rows.find((row) => row.point === focused);
   return (
     <div>
       {compared ? null : (
@@ -49,70 +115,36 @@ export function ProvePlate() {
           There is no baseline to compare with: these readings say how the set is now, not what the repair did.
         </p>
       )}
-      <SetUpFields setUp={setUp} onChange={setSetUp} lineVolts={model.sheet.lineVolts} />
+      {compared && warning ? <p className="mb-2 border-l-4 border-warning pl-2 font-semibold">{warning}</p> : null}
+      <SetUp
+        setUp={setUp}
+        payload={payload}
+        holds={holds}
+        onChange={setSetUp}
+        onWrite={() => void writeSetup()}
+        like={baseline?.payload}
+      />
       {rows.length === 0 ? (
         <p className="dim py-2">Nothing was measured at the baseline. Readings can be written on the bench line.</p>
-      ) : null}
-      <table className="table" hidden={rows.length === 0}>
-        <thead>
-          <tr className="text-base text-base-content">
-            <th scope="col" className="px-2 py-2">
-              Point
-            </th>
-            <th scope="col" className="px-2 py-2">
-              Expected
-            </th>
-            <th scope="col" className="px-2 py-2">
-              Before
-            </th>
-            <th scope="col" className="px-2 py-2">
-              <ArrowRight size={16} className="mr-1 inline" aria-hidden="true" />
-              Now
-            </th>
-            <th scope="col" className="px-2 py-2">
-              Outcome
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => {
-            const one = cell(row);
-            return (
-              <tr key={row.point} className="text-base">
-                <th scope="row" className="px-2 py-0.5 font-semibold">
-                  {row.point}
-                </th>
-                <td className="px-2 py-0.5">
-                  <ExpectedCell row={row} lineVolts={volts} />
-                </td>
-                <td className="px-2 py-0.5">
-                  <Before row={row} />
-                </td>
-                <td className="px-2 py-0.5">
-                  <ReadingCell row={row} text={one.text} live={one.live} onText={one.setText} onSave={one.save} />
-                </td>
-                <td className="px-2 py-0.5">
-                  {row.after ? (
-                    <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} />
-                  ) : (
-                    <VerdictCell cell={one} />
-                  )}
-                  {one.stale ? (
-                    <span className="block text-sm text-warning">
-                      read {one.stale.payload.measured.text} before the last work: measure again
-                    </span>
-                  ) : null}
-                  {row.setup.map((difference) => (
-                    <span key={difference} className="block text-sm text-warning">
-                      {difference}
-                    </span>
-                  ))}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      ) : (
+        <ReadingsTable
+          label="Before and now"
+          rows={rows}
+          passes={shown}
+          nowTitle="Now"
+          outcomeTitle="Outcome"
+          cellOf={cell}
+          circumstances={circumstances}
+          focused={focused}
+          onFocus={setFocused}
+          outcome={(row, one) => {
+            const comparison = byPoint.get(row.point);
+            return comparison ? <OutcomeCell row={comparison} cell={one} /> : null;
+          }}
+        />
+      )}
+      {at ? <Detail row={at} cell={cell(at)} taken={taken} checked={setUp.checked} /> : null}
+      <Symptoms />
       <div className="mt-2">
         <LineHint line={`${rows[0]?.point ?? "B+"} 251 @ ${setUp.line || model.sheet.lineVolts} prove`} />
       </div>

@@ -1,9 +1,9 @@
 "use client";
 
 import type { PointRow } from "@/core/visit";
-import type { Live } from "./rows";
+import type { Cell } from "./useReadings";
 
-type ReadingCellProps = { row: PointRow; text: string; live: Live; onText: (text: string) => void; onSave: () => void };
+type ReadingCellProps = { row: PointRow; cell: Cell; onFocus: () => void };
 
 /** Moves between the cells of the table: Enter and the arrows walk the rows. */
 function walk(from: HTMLInputElement, by: 1 | -1): void {
@@ -13,7 +13,7 @@ function walk(from: HTMLInputElement, by: 1 | -1): void {
   next?.select();
 }
 
-export function ReadingCell({ row, text, live, onText, onSave }: ReadingCellProps) {
+export function ReadingCell({ row, cell, onFocus }: ReadingCellProps) {
   return (
     <input
       data-reading
@@ -21,14 +21,18 @@ export function ReadingCell({ row, text, live, onText, onSave }: ReadingCellProp
       inputMode="decimal"
       autoComplete="off"
       aria-label={`${row.point}, measured`}
-      aria-invalid={live.kind === "problem"}
-      value={text}
-      onChange={(event) => onText(event.target.value)}
-      onBlur={onSave}
+      aria-invalid={cell.live.kind === "problem"}
+      value={cell.text}
+      onFocus={onFocus}
+      onChange={(event) => cell.setText(event.target.value)}
+      onBlur={() => {
+        // A doubtful reading waits for its answer; the others are written when the cell is left.
+        if (!cell.asks) cell.save();
+      }}
       onKeyDown={(event) => {
         if (event.key !== "Enter" && event.key !== "ArrowDown" && event.key !== "ArrowUp") return;
         event.preventDefault();
-        onSave();
+        if (event.key === "Enter" && !cell.save()) return;
         walk(event.currentTarget, event.key === "ArrowUp" ? -1 : 1);
       }}
     />

@@ -1,158 +1,75 @@
 "use client";
 
 import { useState } from "react";
-import { QUANTITIES, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
-import { chartTolerance, judge } from "@/core/readings";
-import { pointRows, type PointRow } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
+import { chartTolerance } from "@/core/readings";
+import { baselineWarning, passesOf, pointRows, setupsOf, type PointRow } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { ValueText } from "@/ui/ValueText";
-import { ReadingCell } from "./ReadingCell";
-import { lineVoltsOf, newPoint } from "./rows";
-import { SetUpFields } from "./SetUp";
+import { AddPoint } from "./AddPoint";
+import { Detail } from "./Detail";
+import { ReadingsTable } from "./ReadingsTable";
+import { SetUp } from "./SetUp";
 import { useReadings } from "./useReadings";
-import { VerdictCell } from "./VerdictCell";
 
-/** What is expected at a point with the line as it is now. */
-export function ExpectedCell({ row, lineVolts }: { row: PointRow; lineVolts: number | undefined }) {
-  if (!row.expected) return <span className="dim">–</span>;
-  const { corrected = row.expected.value } = judge({
-    quantity: row.quantity,
-    measured: 1,
-    expected: row.expected,
-    ...(lineVolts ? { lineVolts } : {}),
-  });
+/** Most passes that stand beside the one that is being read. */
+const BESIDE = 2;
+
+type Reading = "baseline" | "check";
+
+/** How the chart was made, in one sentence. */
+function ChartConditions() {
+  const { sheet } = useLogbook().model;
+  if (sheet.points.length === 0) return null;
+  const { meter, signal, controls } = sheet.chart ?? {};
+  const load = meter?.ohmsPerVolt ? `${meter.ohmsPerVolt} Ω/V` : meter?.inputOhms ? `${meter.inputOhms / 1e6} MΩ` : "";
+  if (!load)
+    return <p className="dim mb-1 text-sm">The chart states no meter: it is judged as found, without loading.</p>;
+  const line = sheet.chart?.lineVolts ?? sheet.lineVolts;
   return (
-    <>
-      <ValueText value={corrected} quantity={row.quantity} />{" "}
-      <span className="dim text-sm whitespace-nowrap">±{Math.round(row.expected.tolerance * 100)} %</span>
-    </>
+    <p className="dim mb-1 text-sm">
+      Chart: {[`${load} meter`, `${line} V line`, signal && `signal ${signal}`, controls].filter(Boolean).join(", ")}.
+    </p>
   );
 }
 
-function AddPoint({ onAdd, taken, tolerance }: { onAdd: (row: PointRow) => void; taken: string[]; tolerance: number }) {
-  const [point, setPoint] = useState("");
-  const [quantity, setQuantity] = useState<Quantity>("voltage");
-  const [expected, setExpected] = useState("");
-  const [error, setError] = useState<string>();
-  const add = () => {
-    const made = newPoint(point, quantity, expected, tolerance, taken);
-    if ("message" in made) return setError(made.message);
-    onAdd(made.row);
-    setPoint("");
-    setExpected("");
-    return setError(undefined);
-  };
-  return (
-    <form
-      className="mt-3 rounded-box bg-base-200 p-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        add();
-      }}
-    >
-      <div className="flex flex-wrap items-end gap-2">
-        <label className="flex min-w-32 grow flex-col">
-          <span className="text-sm font-semibold">Another point</span>
-          <input
-            className="input h-11 w-full"
-            value={point}
-            placeholder="V4 plate"
-            onChange={(event) => setPoint(event.target.value)}
-          />
-        </label>
-        <label className="flex flex-col">
-          <span className="text-sm font-semibold">is</span>
-          <select
-            className="select h-11 w-40"
-            value={quantity}
-            onChange={(event) => setQuantity(event.target.value as Quantity)}
-          >
-            {QUANTITIES.map((one) => (
-              <option key={one} value={one}>
-                {QUANTITY_WORDS[one]}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="flex flex-col">
-          <span className="text-sm font-semibold">Expected, if known</span>
-          <input
-            className="input h-11 w-32 font-mono"
-            value={expected}
-            placeholder="240 V"
-            onChange={(event) => setExpected(event.target.value)}
-          />
-        </label>
-        <button className="btn h-11">Add</button>
-      </div>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
-  );
-}
+type PassProps = { phase: Reading; fresh: boolean };
 
-/** Baseline: the chart's points with what was measured, judged while one types. */
-export function ReadingsPlate() {
+function PassTable({ phase, fresh }: PassProps) {
   const { model, settled, visit } = useLogbook();
-  const { cell, setUp, setSetUp } = useReadings("baseline");
+  const { cell, taken, setUp, setSetUp, holds, writeSetup, circumstances, payload, written } = useReadings(phase, {
+    fresh,
+  });
   const [added, setAdded] = useState<PointRow[]>([]);
-  const { volts } = lineVoltsOf(setUp.line);
+  const [focused, setFocused] = useState<string>();
   const known = pointRows(model.sheet, model.year, settled, visit.id).filter((row) => !row.designator);
   const rows = [...known, ...added.filter((row) => !known.some((other) => other.point === row.point))];
-  const first = rows[0];
+  const first = rows[0] ?? { point: "B+", quantity: "voltage" as const };
+  const at = rows.find((row) => row.point === focused);
+  const beside = passesOf(settled, visit.id)
+    .filter((pass) => (phase === "baseline" ? pass.phase !== "baseline" : pass.key !== (written?.id ?? "check")))
+    .slice(-BESIDE);
   return (
-    <div>
-      <SetUpFields setUp={setUp} onChange={setSetUp} lineVolts={model.sheet.lineVolts} />
-      {model.sheet.chartMeter ? (
-        <p className="dim mb-2 text-sm">The chart was made with a {model.sheet.chartMeter}.</p>
-      ) : null}
+    <>
+      <SetUp setUp={setUp} payload={payload} holds={holds} onChange={setSetUp} onWrite={() => void writeSetup()} />
+      <ChartConditions />
       {rows.length > 0 ? (
-        <table className="table">
-          <thead>
-            <tr className="text-base text-base-content">
-              <th scope="col" className="px-2 py-2">
-                Point
-              </th>
-              <th scope="col" className="px-2 py-2">
-                Expected{volts ? " now" : ""}
-              </th>
-              <th scope="col" className="px-2 py-2">
-                Measured
-              </th>
-              <th scope="col" className="px-2 py-2">
-                Verdict
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => {
-              const one = cell(row);
-              return (
-                <tr key={row.point} className="text-base">
-                  <th scope="row" className="px-2 py-0.5 font-semibold">
-                    {row.point}
-                  </th>
-                  <td className="px-2 py-0.5">
-                    <ExpectedCell row={row} lineVolts={volts} />
-                  </td>
-                  <td className="px-2 py-0.5">
-                    <ReadingCell row={row} text={one.text} live={one.live} onText={one.setText} onSave={one.save} />
-                  </td>
-                  <td className="px-2 py-0.5">
-                    <VerdictCell cell={one} />
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <ReadingsTable
+          label="Readings"
+          rows={rows}
+          passes={beside}
+          nowTitle="Measured"
+          cellOf={cell}
+          circumstances={circumstances}
+          focused={focused}
+          onFocus={setFocused}
+        />
       ) : (
         <p className="dim py-2">
           This model has no voltage chart yet. Add the points you measure; what you expect there is kept with each
           reading.
         </p>
       )}
+      {at ? <Detail row={at} cell={cell(at)} taken={taken} checked={setUp.checked} /> : null}
       <AddPoint
         onAdd={(row) => setAdded([...added, row])}
         taken={rows.map((row) => row.point)}
@@ -160,9 +77,47 @@ export function ReadingsPlate() {
       />
       <div className="mt-2">
         <LineHint
-          line={`${first?.point ?? "B+"} ${cell(first ?? { point: "B+", quantity: "voltage" }).text || "248"} @ ${setUp.line || model.sheet.lineVolts}${setUp.meter ? ` with ${setUp.meter}` : ""} baseline`}
+          line={`${first.point} ${cell(first).text || "248"} @ ${setUp.line || model.sheet.lineVolts}${setUp.meter ? ` with ${setUp.meter}` : ""} ${phase}`}
         />
       </div>
+    </>
+  );
+}
+
+/** Baseline: the chart's points with what was measured, judged while one types; and passes in between. */
+export function ReadingsPlate() {
+  const { settled, visit } = useLogbook();
+  const [phase, setPhase] = useState<Reading>("baseline");
+  /** how many set-ups there were when a fresh pass was begun: its own makes one more */
+  const [begun, setBegun] = useState<number>();
+  const checks = setupsOf(settled, visit.id).filter((one) => one.payload.phase === "check").length;
+  const fresh = begun !== undefined && checks === begun;
+  const warning = baselineWarning(settled, visit.id);
+  const tab = (name: string, active: boolean, onClick: () => void) => (
+    <button
+      type="button"
+      className={`btn h-10 ${active ? "btn-primary" : "btn-outline"}`}
+      aria-pressed={active}
+      onClick={onClick}
+    >
+      {name}
+    </button>
+  );
+  return (
+    <div>
+      {warning ? <p className="mb-2 border-l-4 border-warning pl-2 font-semibold">{warning}</p> : null}
+      <div className="mb-2 flex flex-wrap gap-2" role="group" aria-label="Pass">
+        {tab("Baseline", phase === "baseline", () => setPhase("baseline"))}
+        {tab("In between", phase === "check" && !fresh, () => {
+          setPhase("check");
+          setBegun(undefined);
+        })}
+        {tab("New pass", phase === "check" && fresh, () => {
+          setPhase("check");
+          setBegun(checks);
+        })}
+      </div>
+      <PassTable key={`${phase} ${begun ?? ""}`} phase={phase} fresh={fresh} />
     </div>
   );
 }

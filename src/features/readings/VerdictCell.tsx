@@ -1,21 +1,31 @@
 "use client";
 
 import { formatDeviation } from "@/core/quantity";
+import type { PointRow } from "@/core/visit";
+import { RatioBar } from "@/ui/RatioBar";
 import { VerdictMark } from "@/ui/VerdictMark";
 import type { Cell } from "./useReadings";
 
-/** The verdict of a cell as it is typed, with its first reason. */
-export function VerdictCell({ cell }: { cell: Cell }) {
+/** The verdict of a cell as it is typed, with its ratio as a bar around 1. */
+export function VerdictCell({ row, cell }: { row: PointRow; cell: Cell }) {
   const { live, error } = cell;
   if (error) return <span className="font-semibold text-warning">{error}</span>;
   if (live.kind === "empty") return <span className="dim">–</span>;
   if (live.kind === "problem") return <span className="text-warning">{live.message}</span>;
+  if (cell.asks) return <span className="font-semibold text-warning">set-up first?</span>;
   const { verdict, ratio, reasons } = live.judgement;
+  const out = verdict === "high" || verdict === "low";
   return (
-    <span title={reasons.join(" ")}>
-      <VerdictMark mark={verdict} />
-      {ratio !== undefined ? <span className="ml-2">{formatDeviation(ratio - 1)}</span> : null}
-      {verdict === "no-proof" || ratio === undefined ? <span className="dim block text-sm">{reasons[0]}</span> : null}
+    <span className="flex flex-col" title={reasons.join(" ")}>
+      <span className="whitespace-nowrap">
+        <VerdictMark mark={verdict} />
+        {ratio !== undefined && row.expected?.rule !== "at-least" && row.expected?.rule !== "cold-heater" ? (
+          <span className="ml-2">{formatDeviation(ratio - 1)}</span>
+        ) : null}
+      </span>
+      {ratio !== undefined && ratio > 0 && row.expected && !row.expected.rule ? (
+        <RatioBar ratio={ratio} tolerance={row.expected.tolerance} out={out} />
+      ) : null}
     </span>
   );
 }

@@ -10,22 +10,26 @@ const bPlus: PointRow = {
 
 describe("a cell while it is typed", () => {
   it("is empty, a value with its verdict, or a sentence", () => {
-    expect(liveVerdict("  ", bPlus, 230)).toEqual({ kind: "empty" });
-    expect(liveVerdict("248", bPlus, 230)).toMatchObject({ kind: "value", value: 248, judgement: { verdict: "good" } });
-    expect(liveVerdict("198", bPlus, 230)).toMatchObject({ judgement: { verdict: "low" } });
-    expect(liveVerdict("470k", bPlus, 230)).toMatchObject({
+    expect(liveVerdict("  ", bPlus, { lineVolts: 230 })).toEqual({ kind: "empty" });
+    expect(liveVerdict("248", bPlus, { lineVolts: 230 })).toMatchObject({
+      kind: "value",
+      value: 248,
+      judgement: { verdict: "good" },
+    });
+    expect(liveVerdict("198", bPlus, { lineVolts: 230 })).toMatchObject({ judgement: { verdict: "low" } });
+    expect(liveVerdict("470k", bPlus, { lineVolts: 230 })).toMatchObject({
       kind: "problem",
       message: expect.stringContaining("is a resistance"),
     });
-    expect(liveVerdict("1,000", bPlus, 230)).toMatchObject({
+    expect(liveVerdict("1,000", bPlus, { lineVolts: 230 })).toMatchObject({
       kind: "problem",
       message: expect.stringContaining("Which is it?"),
     });
   });
 
   it("follows the line as it is now", () => {
-    expect(liveVerdict("280", bPlus, 230)).toMatchObject({ judgement: { verdict: "high" } });
-    expect(liveVerdict("280", bPlus, 253)).toMatchObject({ judgement: { verdict: "good" } });
+    expect(liveVerdict("280", bPlus, { lineVolts: 230 })).toMatchObject({ judgement: { verdict: "high" } });
+    expect(liveVerdict("280", bPlus, { lineVolts: 253 })).toMatchObject({ judgement: { verdict: "good" } });
   });
 
   it("takes resistances as in circuit, where a low one proves nothing", () => {
@@ -34,7 +38,7 @@ describe("a cell while it is typed", () => {
       quantity: "resistance",
       expected: { text: "470k", value: 470e3, tolerance: 0.2 },
     };
-    expect(liveVerdict("220k", row, undefined)).toMatchObject({ judgement: { verdict: "no-proof" } });
+    expect(liveVerdict("220k", row, { lineVolts: undefined })).toMatchObject({ judgement: { verdict: "no-proof" } });
   });
 });
 

@@ -1,22 +1,23 @@
 import { parseQuantity, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
-import { judge, type Judgement } from "@/core/readings";
+import { judge, parseMeasured, type Circumstances, type Judgement } from "@/core/readings";
 import type { Expected, PointRow } from "@/core/visit";
 
 export type Live =
   { kind: "empty" } | { kind: "value"; value: number; judgement: Judgement } | { kind: "problem"; message: string };
 
 /** What a cell says while it is being typed. */
-export function liveVerdict(text: string, row: PointRow, lineVolts: number | undefined): Live {
+export function liveVerdict(text: string, row: PointRow, circumstances: Circumstances): Live {
   if (text.trim() === "") return { kind: "empty" };
-  const parsed = parseQuantity(text, row.quantity);
+  // Amperes and other quantities without a unit of habit are taken in their base unit where the row names one.
+  const bare = row.quantity === "current" && /^[-−+]?[\d.,]+$/.test(text.trim());
+  const parsed = parseMeasured(bare ? `${text} A` : text, row.quantity);
   if (!parsed.ok) return { kind: "problem", message: parsed.kind === "ambiguous" ? parsed.question : parsed.message };
-  const { expected } = row;
   const judgement = judge({
     quantity: row.quantity,
     measured: parsed.value,
-    ...(expected ? { expected } : {}),
-    ...(lineVolts ? { lineVolts } : {}),
-    ...(row.quantity === "resistance" ? { inCircuit: true } : {}),
+    expected: row.expected,
+    ...circumstances,
+    inCircuit: row.quantity === "resistance" && row.phase !== "cold" ? true : undefined,
   });
   return { kind: "value", value: parsed.value, judgement };
 }

@@ -2,34 +2,106 @@
 
 import { useState } from "react";
 import type { Phase } from "@/core/history";
-import { lastWorkAt, takenIn, type PointRow, type Taken } from "@/core/visit";
+import { asksAboutSetup, type Circumstances } from "@/core/readings";
+import { lastWorkAt, setupFor, takenIn, type PointRow, type ReadingPayload, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf, liveVerdict, type Live } from "./rows";
-import type { SetUp } from "./SetUp";
+import { fieldsOf, freshFields, instrumentOf, ohmsAt, payloadOf, stillHolds, type SetupFields } from "./setup-fields";
 
 export type Cell = {
   text: string;
   live: Live;
   stale?: Taken | undefined;
   error?: string | undefined;
-  save: () => void;
+  /** the reading is so far off that the set-up is asked about before it is written */
+  asks: boolean;
+  /** writes it; false when it waits for an answer about the set-up */
+  save: () => boolean;
+  /** the answer: the set-up is right */
+  confirm: () => void;
   setText: (text: string) => void;
 };
 
-/** What the table's cells hold while they are typed, and how they are written to the log. */
-export function useReadings(phase: Phase) {
-  const { settled, visit, append } = useLogbook();
-  const taken = takenIn(settled, visit.id, phase);
+type Options = {
+  /** a pass in between, begun anew: readings of earlier ones are not its own */
+  fresh?: boolean | undefined;
+  /** the set-up that this pass repeats */
+  like?: { id: string; payload: Parameters<typeof fieldsOf>[0] } | undefined;
+};
+
+/** What the table's cells hold while they are typed, under which set-up, and how they are written to the log. */
+export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
+  const { settled, visit, append, model, shop, meters } = useLogbook();
+  const written = fresh ? undefined : setupFor(settled, visit.id, phase);
+  const taken = fresh
+    ? new Map<string, Taken>()
+    : takenIn(settled, visit.id, phase, phase === "check" && written ? written.id : undefined);
   const worked = lastWorkAt(settled, visit.id);
   const before = [...taken.values()].map((one) => one.payload);
   const lastLine = before.findLast((payload) => payload.lineVolts !== undefined)?.lineVolts;
   const lastMeter = before.findLast((payload) => payload.meter !== undefined)?.meter;
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [errors, setErrors] = useState<Record<string, string | undefined>>({});
-  const [own, setSetUp] = useState<SetUp>();
+  const [asked, setAsked] = useState<Record<string, string>>({});
+  const [own, setOwn] = useState<Partial<SetupFields>>({});
+  const bench = { sheet: model.sheet, shop };
+
   // The set-up of the last reading goes on until somebody changes it.
-  const setUp = own ?? { line: lastLine ? String(lastLine) : "", meter: lastMeter ?? "" };
+  const begun = written
+    ? fieldsOf(written.payload, bench)
+    : like
+      ? fieldsOf(like.payload, bench, true)
+      : freshFields(phase, bench);
+  const setUp: SetupFields = {
+    ...begun,
+    ...(lastLine ? { line: String(lastLine) } : {}),
+    ...(!written && lastMeter ? { meter: lastMeter } : {}),
+    ...own,
+  };
   const { volts } = lineVoltsOf(setUp.line);
+  const instrument = instrumentOf(setUp, meters);
+  const payload = payloadOf(setUp, phase, meters, like?.id);
+  const holds = stillHolds(written?.payload, payload);
+
+  const circumstances = (row: PointRow, measured?: number): Circumstances => ({
+    lineVolts: volts,
+    tapVolts: payload.tapVolts,
+    meterOhms: ohmsAt(row, instrument, measured),
+  });
+
+  /** Writes the set-up down where it is not, and gives the entry that readings point at. */
+  const writeSetup = async (): Promise<string | undefined> => {
+    if (holds && written) return written.id;
+    const outcome = await append({ kind: "setup", payload });
+    if (outcome.ok) setOwn({ line: setUp.line });
+    return outcome.ok ? outcome.id : undefined;
+  };
+
+  const write = async (row: PointRow, text: string, value: number, confirmed: boolean) => {
+    // Nothing is said of a set-up: the reading stands alone.
+    const named = setUp.meter.trim() !== "" || written !== undefined || payload.checked.length > 0;
+    const setup = phase !== "cold" && named ? await writeSetup() : undefined;
+    const meterOhms = ohmsAt(row, instrument, value);
+    const reading: ReadingPayload = {
+      v: 1,
+      phase,
+      point: row.point,
+      quantity: row.quantity,
+      measured: { text, value },
+      ...(row.designator ? { designator: row.designator } : {}),
+      ...(row.expected ? { expected: row.expected } : {}),
+      ...(volts ? { lineVolts: volts } : {}),
+      ...(volts && payload.tapVolts ? { tapVolts: payload.tapVolts } : {}),
+      ...(setUp.meter.trim() ? { meter: setUp.meter.trim() } : {}),
+      ...(meterOhms ? { meterOhms } : {}),
+      ...(setup ? { setup } : {}),
+      ...(confirmed ? { remark: "set-up looked at" } : {}),
+      ...(row.quantity === "resistance" && phase !== "cold" ? { inCircuit: true } : {}),
+    };
+    const outcome = await append({ kind: "reading", payload: reading });
+    setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
+    if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
+  };
 
   const cell = (row: PointRow): Cell => {
     const found = taken.get(row.point);
@@ -38,34 +110,49 @@ export function useReadings(phase: Phase) {
       phase === "prove" && found !== undefined && worked !== undefined && Date.parse(found.at) < Date.parse(worked);
     const known = stale ? undefined : found;
     const text = typed[row.point] ?? known?.payload.measured.text ?? "";
-    // What was taken is judged at the line it was taken at; what is being typed, at the line as it is now.
-    const live = liveVerdict(text, row, typed[row.point] === undefined && known ? known.payload.lineVolts : volts);
-    const save = async () => {
-      if (live.kind !== "value" || (known && known.payload.measured.text === text.trim())) return;
-      const reading = {
-        v: 1,
-        phase,
-        point: row.point,
-        quantity: row.quantity,
-        measured: { text: text.trim(), value: live.value },
-        ...(row.designator ? { designator: row.designator } : {}),
-        ...(row.expected ? { expected: row.expected } : {}),
-        ...(volts ? { lineVolts: volts } : {}),
-        ...(setUp.meter.trim() ? { meter: setUp.meter.trim() } : {}),
-        ...(row.quantity === "resistance" ? { inCircuit: true } : {}),
-      } as const;
-      const outcome = await append({ kind: "reading", payload: reading });
-      setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
-      if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
+    const untouched = typed[row.point] === undefined && known !== undefined;
+    // What was taken is judged as it was taken; what is being typed, with the set-up as it is now.
+    const rough = liveVerdict(text, row, {});
+    const now = circumstances(row, rough.kind === "value" ? rough.value : undefined);
+    const then = known?.payload;
+    const live = liveVerdict(
+      text,
+      untouched && then?.expected ? { ...row, expected: then.expected } : row,
+      untouched && then ? { lineVolts: then.lineVolts, tapVolts: then.tapVolts, meterOhms: then.meterOhms } : now,
+    );
+    const changed = live.kind === "value" && known?.payload.measured.text !== text.trim();
+    const doubtful = changed && live.kind === "value" && phase !== "cold" && asksAboutSetup(live.judgement, live.value);
+    const put = (confirmed: boolean) => {
+      if (live.kind === "value" && changed) void write(row, text.trim(), live.value, confirmed);
     };
     return {
       text,
       live,
       stale: stale ? found : undefined,
       error: errors[row.point],
-      save: () => void save(),
+      asks: doubtful,
+      save: () => {
+        if (doubtful && asked[row.point] !== text) {
+          setAsked((all) => ({ ...all, [row.point]: text }));
+          return false;
+        }
+        put(doubtful);
+        return true;
+      },
+      confirm: () => put(true),
       setText: (next) => setTyped((all) => ({ ...all, [row.point]: next })),
     };
   };
-  return { cell, setUp, setSetUp };
+
+  return {
+    cell,
+    taken,
+    setUp,
+    setSetUp: (part: Partial<SetupFields>) => setOwn((all) => ({ ...all, ...part })),
+    written,
+    holds,
+    writeSetup,
+    circumstances,
+    payload,
+  };
 }

@@ -4,5 +4,6 @@ export const PLACES = [
   { href: "/sets", name: "Sets", letter: "s" },
   { href: "/reference", name: "Reference", letter: "r" },
   { href: "/tools", name: "Tools", letter: "t" },
+  { href: "/shop", name: "Shop", letter: "h" },
   { href: "/sets/new", name: "New job", letter: "n" },
 ] as const;

@@ -5,6 +5,9 @@ import { lineContext, writeLine, type LineContext } from "@/core/bench-line";
 import { settle, type Body, type Content, type Draft, type Entry, type Settled, type Visit } from "@/core/history";
 import type { Model } from "@/core/model";
 import type { VisitInput } from "@/core/visit";
+import type { Attachment } from "@/db/attachments";
+import type { Meter, Shop } from "@/db/shop";
+import { hideFile, sendFile, type FileSent } from "./files";
 import { makeDraft, readOutbox, send, writeOutbox, type Problem } from "./outbox";
 
 /** What the bench page is given by the server. */
@@ -15,12 +18,16 @@ export type LogbookData = {
   model: Model;
   visit: Visit;
   entries: Entry[];
+  attachments: Attachment[];
+  shop: Shop;
+  meters: Meter[];
   people: { id: string; name: string }[];
   personId: string;
   now: string;
 };
 
-export type Outcome = { ok: true } | { ok: false; problems: Problem[] };
+/** Saved, or kept on this device to be sent again; with the id that the entry has in either case. */
+export type Outcome = { ok: true; id: string } | { ok: false; problems: Problem[] };
 
 export type Logbook = LogbookData & {
   settled: Settled[];
@@ -31,6 +38,10 @@ export type Logbook = LogbookData & {
   offline: boolean;
   /** appends an entry; resolves when it is saved, kept for a retry, or refused */
   append: (body: Body, extra?: { at?: string; amends?: string }) => Promise<Outcome>;
+  /** adds a photo or file to an entry that is saved */
+  attach: (entryId: string, file: File) => Promise<FileSent>;
+  /** takes a file away from sight, or brings it back */
+  hide: (attachment: Attachment, hidden: boolean) => Promise<boolean>;
   lineOf: (content: Content) => string;
   nameOf: (personId: string) => string;
 };
@@ -50,6 +61,7 @@ const REFRESH_MS = 15_000;
 export function LogbookProvider({ data, children }: { data: LogbookData; children: React.ReactNode }) {
   const { setId, visit, personId } = data;
   const [saved, setSaved] = useState(data.entries);
+  const [attachments, setAttachments] = useState(data.attachments);
   const [outbox, setOutbox] = useState<Draft[]>([]);
   const [offline, setOffline] = useState(false);
   const box = useRef<Draft[]>([]);
@@ -67,11 +79,11 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     async (draft: Draft): Promise<Outcome> => {
       const result = await send(draft);
       setOffline(result.kind === "unreachable");
-      if (result.kind === "unreachable") return { ok: true };
+      if (result.kind === "unreachable") return { ok: true, id: draft.id };
       if (result.kind === "saved")
         setSaved((entries) => [...entries.filter((entry) => entry.id !== draft.id), result.entry]);
       changeOutbox((drafts) => drafts.filter((other) => other.id !== draft.id));
-      return result.kind === "saved" ? { ok: true } : { ok: false, problems: result.problems };
+      return result.kind === "saved" ? { ok: true, id: draft.id } : { ok: false, problems: result.problems };
     },
     [changeOutbox],
   );
@@ -88,7 +100,8 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   const refresh = useCallback(async () => {
     const answer = await fetch(`/api/sets/${setId}/entries`).catch(() => undefined);
     if (!answer?.ok) return;
-    const { entries } = (await answer.json()) as { entries: Entry[] };
+    const { entries, attachments: files } = (await answer.json()) as { entries: Entry[]; attachments: Attachment[] };
+    setAttachments((known) => (JSON.stringify(known) === JSON.stringify(files) ? known : files));
     setSaved((known) => {
       const here = new Set(entries.map((entry) => entry.id));
       const missing = known.filter((entry) => !here.has(entry.id));
@@ -97,6 +110,18 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
         : [...entries, ...missing];
     });
   }, [setId]);
+
+  const attach = useCallback(async (entryId: string, file: File): Promise<FileSent> => {
+    const sent = await sendFile(entryId, file);
+    if (sent.ok) setAttachments((known) => [...known.filter(({ id }) => id !== sent.attachment.id), sent.attachment]);
+    return sent;
+  }, []);
+
+  const hide = useCallback(async (one: Attachment, hidden: boolean): Promise<boolean> => {
+    const done = await hideFile(one.id, hidden);
+    if (done) setAttachments((known) => [...known.filter(({ id }) => id !== one.id), ...(hidden ? [] : [one])]);
+    return done;
+  }, []);
 
   // What an earlier page could not deliver is sent again, with the same ids.
   useEffect(() => {
@@ -136,7 +161,15 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       (latest, entry) => (Date.parse(entry.at) > Date.parse(latest) ? entry.at : latest),
       data.now,
     );
-    const input: VisitInput = { sheet: data.model.sheet, year: data.model.year, settled, visitId: visit.id, now };
+    const line = { volts: data.shop.lineVolts, hz: data.shop.lineHz };
+    const input: VisitInput = {
+      sheet: data.model.sheet,
+      year: data.model.year,
+      settled,
+      visitId: visit.id,
+      now,
+      line,
+    };
     const context = lineContext(input);
     const numbers = new Map(context.tape.map((item) => [item.id, item.n]));
     return {
@@ -147,11 +180,14 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       context,
       pending: new Set(waiting.map((draft) => draft.id)),
       offline,
+      attachments,
       append,
+      attach,
+      hide,
       lineOf: (content) => writeLine(content, (id) => numbers.get(id)),
       nameOf: (id) => data.people.find((person) => person.id === id)?.name ?? "unknown",
     };
-  }, [data, saved, outbox, offline, append, personId, visit.id]);
+  }, [data, saved, attachments, outbox, offline, append, attach, hide, personId, visit.id]);
 
   return <Context value={logbook}>{children}</Context>;
 }

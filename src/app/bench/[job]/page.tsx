@@ -2,8 +2,10 @@ import type { Metadata } from "next";
 import { cookies } from "next/headers";
 import { notFound } from "next/navigation";
 import { STEPS } from "@/core/model";
+import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
+import { meters, shopOf } from "@/db/shop";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
 
@@ -20,6 +22,8 @@ export default async function Page({ params, searchParams }: Props) {
   const file = visit ? await setFile(database(), visit.setId) : undefined;
   if (!visit || !file) notFound();
   const { person, everyone } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
+  const db = database();
+  const [attachments, shop, owned] = await Promise.all([attachmentsOf(db, file.id), shopOf(db), meters(db)]);
   const asked = (await searchParams).step;
   return (
     <BenchPage
@@ -31,6 +35,9 @@ export default async function Page({ params, searchParams }: Props) {
         model: file.model,
         visit,
         entries: file.entries,
+        attachments,
+        shop,
+        meters: owned,
         people: everyone.map(({ id, name }) => ({ id, name })),
         personId: person.id,
         now: new Date().toISOString(),

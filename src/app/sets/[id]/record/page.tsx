@@ -6,6 +6,7 @@ import { PrintButton } from "@/features/history/PrintButton";
 import { ServiceRecord } from "@/features/history/ServiceRecord";
 import { database } from "@/db/client";
 import { setFile } from "@/db/sets";
+import { shopOf } from "@/db/shop";
 import { isId } from "@/server/ids";
 
 export const metadata: Metadata = { title: "Service record" };
@@ -17,6 +18,7 @@ export default async function RecordPage({ params, searchParams }: Props) {
   const asked = (await searchParams).visit;
   const file = isId(id) ? await setFile(database(), id) : undefined;
   if (!file) notFound();
+  const shop = await shopOf(database());
   const { settled } = settle(file.entries);
   const visits = timeline(settled, file.visits);
   const visit = visits.find((one) => one.id === asked) ?? visits.at(-1);
@@ -39,7 +41,7 @@ export default async function RecordPage({ params, searchParams }: Props) {
         visit={visit}
         settled={settled}
         now={new Date().toISOString()}
-        shop={process.env.SHOP_NAME}
+        shop={shop.name || undefined}
       />
     </main>
   );

@@ -1,0 +1,236 @@
+"use client";
+
+import { OctagonX } from "lucide-react";
+import { useRef, useState } from "react";
+import { judgePowerStep } from "@/core/history";
+import { DANGER_WORDS, DANGERS, STAGE_NAMES, type Danger, type Method } from "@/core/power";
+import { format } from "@/core/quantity";
+import type { StepProgress } from "@/core/visit";
+import { ErrorText } from "@/ui/Field";
+import { LineHint } from "@/ui/LineHint";
+import { useLogbook } from "@/ui/logbook";
+import { ValueText } from "@/ui/ValueText";
+import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type Typed } from "./fields";
+import { HoldTimer } from "./HoldTimer";
+
+const LABELS: Record<ReadingKey, string> = {
+  lineVolts: "Line, V",
+  amps: "Settled, A",
+  bplus: "B+, V",
+  heaters: "Heaters, V",
+  endAmps: "End of hold, A",
+};
+
+const SHORT: Record<Danger, string> = {
+  smoke: "Smoke",
+  smell: "Smell",
+  "red-plate": "Red plate",
+  arcing: "Arcing",
+  "lamp-bright": "Lamp bright",
+  other: "Other",
+};
+
+type StepPanelProps = {
+  step: StepProgress;
+  method: Method;
+  typed: Typed;
+  startedAt: number | undefined;
+  onChange: (part: Partial<Typed>) => void;
+  onStart: () => void;
+  onDone: () => void;
+};
+
+/** One step, large: the volts to set, what to expect, where to stop; digits go in, Enter or a foot-switch goes on. */
+export function StepPanel({ step, method, typed, startedAt, onChange, onStart, onDone }: StepPanelProps) {
+  const { append, shop, lineOf } = useLogbook();
+  const [error, setError] = useState<string>();
+  const form = useRef<HTMLFormElement>(null);
+  const asked = readingsOf(step);
+  const held = () => (startedAt === undefined ? undefined : Math.round((Date.now() - startedAt) / 1000));
+  const payload = (seen: readonly Danger[] = []) => stepPayload(typed, step, { method, lineHz: shop.lineHz, seen });
+  const live = judgePowerStep(payload());
+  const lampStep = step.measures.includes("lamp");
+
+  const write = async (seen: readonly Danger[] = []) => {
+    const trouble = seen.length > 0 ? undefined : stepTrouble(typed, step);
+    if (trouble) return setError(trouble);
+    const seconds = held();
+    const outcome = await append({
+      kind: "power-step",
+      payload: { ...payload(seen), ...(seconds === undefined ? {} : { held: seconds }) },
+    });
+    if (!outcome.ok) return setError(outcome.problems[0]?.message);
+    setError(undefined);
+    return onDone();
+  };
+
+  /** On to the next empty field; from the last one the step is written. A stop is written at once. */
+  const goOn = () => {
+    const fields = [...(form.current?.querySelectorAll<HTMLInputElement>("input[data-step]") ?? [])];
+    const at = fields.indexOf(document.activeElement as HTMLInputElement);
+    const key = asked[at];
+    if (key === "amps" && readCell("amps", typed.amps, step).kind === "value") onStart();
+    const next = at < 0 ? fields.find((field) => field.value === "") : fields[at + 1];
+    if (live.verdict === "stop" || !next) return void write();
+    next.focus();
+    return next.select();
+  };
+
+  return (
+    <form
+      ref={form}
+      className="flex flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void write();
+      }}
+      onKeyDown={(event) => {
+        const field = (event.target as HTMLElement).matches("input[data-step]");
+        if (event.key === "PageDown" || (event.key === "Enter" && field)) {
+          event.preventDefault();
+          goOn();
+        }
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-1">
+        <p className="leading-none">
+          <span className="dim block text-sm">
+            {STAGE_NAMES[step.stage]}
+            {lampStep ? ", lamp in series" : `, ${format(step.fraction, "percent")} of the line`}
+          </span>
+          <span className="font-mono text-5xl font-bold">{format(step.volts, "voltage", 3)}</span>
+        </p>
+        <HoldTimer seconds={step.holdSeconds} startedAt={startedAt} onStart={onStart} />
+      </div>
+      <p>{step.say}</p>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4">
+        {step.amps !== undefined ? (
+          <>
+            <dt className="dim">Should draw</dt>
+            <dd>
+              <ValueText value={step.amps} quantity="current" digits={2} />
+              {step.heatersOnlyAmps !== undefined ? (
+                <span className="dim"> at most; heaters alone about {format(step.heatersOnlyAmps, "current", 2)}</span>
+              ) : null}
+            </dd>
+            <dt className="dim">Stop above</dt>
+            <dd className="font-bold text-error">{format(step.stopAmps ?? 0, "current", 2)}</dd>
+          </>
+        ) : null}
+        {step.bplus ? (
+          <>
+            <dt className="dim">B+ within</dt>
+            <dd>
+              {format(step.bplus[0], "voltage", 2)} to {format(step.bplus[1], "voltage", 2)}
+            </dd>
+          </>
+        ) : null}
+        {step.heaters ? (
+          <>
+            <dt className="dim">Heaters</dt>
+            <dd>
+              <ValueText value={step.heaters} quantity="voltage" digits={3} />
+            </dd>
+          </>
+        ) : null}
+      </dl>
+      <div className="grid grid-cols-2 gap-2">
+        {asked.map((key) => {
+          const cell = readCell(key, typed[key], step);
+          return (
+            <label key={key} className={`flex flex-col ${key === "endAmps" ? "col-start-1" : ""}`}>
+              <span className="text-sm font-semibold">{LABELS[key]}</span>
+              <input
+                data-step
+                className="input h-12 w-full text-right font-mono text-2xl"
+                inputMode="decimal"
+                autoComplete="off"
+                value={typed[key]}
+                placeholder={key === "lineVolts" ? format(step.volts, "voltage", 3).split(" ")[0] : ""}
+                aria-invalid={cell.kind === "problem" || cell.kind === "question"}
+                onChange={(event) => {
+                  setError(undefined);
+                  onChange({ [key]: event.target.value });
+                }}
+              />
+              {cell.kind === "problem" ? <span className="text-sm text-warning">{cell.message}</span> : null}
+              {cell.kind === "question" ? (
+                <span className="text-sm text-warning">
+                  {cell.text}
+                  <span className="mt-1 flex gap-1">
+                    {cell.choices.map((choice) => (
+                      <button
+                        key={choice}
+                        type="button"
+                        className="btn btn-outline h-10"
+                        onClick={() => onChange({ [key]: choice })}
+                      >
+                        {choice}
+                      </button>
+                    ))}
+                  </span>
+                </span>
+              ) : null}
+            </label>
+          );
+        })}
+        <button className="btn btn-primary h-12 self-end">Write it, go on</button>
+      </div>
+      {lampStep ? (
+        <fieldset className="flex items-center gap-2">
+          <legend className="sr-only">The lamp is</legend>
+          <span className="font-semibold">The lamp is</span>
+          {(["dark", "dim", "bright"] as const).map((glow) => (
+            <button
+              key={glow}
+              type="button"
+              aria-pressed={typed.lamp === glow}
+              className={`btn h-10 ${typed.lamp === glow ? "btn-primary" : "btn-outline"}`}
+              onClick={() => {
+                setError(undefined);
+                onChange({ lamp: glow });
+              }}
+            >
+              {glow}
+            </button>
+          ))}
+        </fieldset>
+      ) : null}
+      {live.verdict === "stop" ? (
+        <p role="alert" className="rounded-box border-4 border-error p-2 text-lg font-bold text-error">
+          <OctagonX size={22} className="mr-1 inline" aria-hidden="true" />
+          Stop: power off. {live.reasons.map(({ text }) => text).join(" ")} Enter writes it.
+        </p>
+      ) : null}
+      {live.verdict === "watch" ? (
+        <p className="border-l-4 border-warning pl-2">{live.reasons.map(({ text }) => text).join(" ")}</p>
+      ) : null}
+      {error ? <ErrorText>{error}</ErrorText> : null}
+      <div className="flex flex-wrap items-center gap-1" role="group" aria-label="Stop at once on what is seen">
+        <span className="mr-1 font-semibold">Stop on</span>
+        {DANGERS.filter((danger) => danger !== "lamp-bright").map((danger) => (
+          <button
+            key={danger}
+            type="button"
+            title={DANGER_WORDS[danger]}
+            className="btn btn-outline btn-error h-10 px-3"
+            onClick={() => void write([danger])}
+          >
+            {SHORT[danger]}
+          </button>
+        ))}
+      </div>
+      <label className="flex flex-col">
+        <span className="text-sm font-semibold">What was seen and heard</span>
+        <input
+          className="input h-11 w-full"
+          value={typed.remark}
+          maxLength={400}
+          placeholder="hums a little, heaters even"
+          onChange={(event) => onChange({ remark: event.target.value })}
+        />
+      </label>
+      <LineHint line={lineOf({ kind: "power-step", payload: payload() })} />
+    </form>
+  );
+}

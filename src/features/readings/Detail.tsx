@@ -1,0 +1,77 @@
+"use client";
+
+import { likelyBehind, preflight, type Seen } from "@/core/readings";
+import type { PointRow, Taken } from "@/core/visit";
+import { useLogbook } from "@/ui/logbook";
+import type { Cell } from "./useReadings";
+
+type DetailProps = {
+  row: PointRow;
+  cell: Cell;
+  taken: ReadonlyMap<string, Taken>;
+  checked: readonly string[];
+};
+
+/** The other readings of the pass, this one as it stands in its cell. */
+function seenWith({ row, cell, taken }: DetailProps): Map<string, Seen> {
+  const seen = new Map<string, Seen>(
+    [...taken].map(([point, { payload, judgement }]) => [
+      point,
+      { verdict: judgement.verdict, value: payload.measured.value },
+    ]),
+  );
+  if (cell.live.kind === "value") seen.set(row.point, { verdict: cell.live.judgement.verdict, value: cell.live.value });
+  return seen;
+}
+
+/** Zero or wildly off: the set-up is looked at before the set is blamed. */
+function SetupQuestion({ cell, checked }: { cell: Cell; checked: readonly string[] }) {
+  const { model } = useLogbook();
+  const open = preflight(model.sheet).filter((item) => !checked.includes(item.key));
+  return (
+    <div className="rounded-box border-2 border-warning p-2">
+      <p>
+        <strong>Before the set is blamed: is the set-up right?</strong>{" "}
+        {open.length === 0
+          ? "Every line of the list was looked at; look once more at the leads."
+          : "Not looked at yet:"}
+      </p>
+      <ul className="list-disc pl-5">
+        {open.map((item) => (
+          <li key={item.key}>{item.text}</li>
+        ))}
+      </ul>
+      <button type="button" className="btn btn-outline btn-warning mt-1 h-10" onClick={cell.confirm}>
+        The set-up is right: keep the reading
+      </button>
+      <span className="dim ml-2 text-sm">or Enter once more</span>
+    </div>
+  );
+}
+
+/** Why the row at hand reads as it does: corrections, verdict, and what usually lies behind it. */
+export function Detail(props: DetailProps) {
+  const { row, cell, checked } = props;
+  const { live } = cell;
+  const seen = seenWith(props);
+  const own = seen.get(row.point);
+  const rail = [...seen].find(([point]) => /^(b\+|ht\b|high voltage)/i.test(point))?.[1].value;
+  const behind = own ? likelyBehind(row.point, own, seen, rail) : [];
+  const reasons = live.kind === "value" ? live.judgement.reasons : [];
+  if (!row.how && reasons.length === 0 && behind.length === 0 && !cell.asks) return null;
+  return (
+    <section aria-label={`About ${row.point}`} aria-live="polite" className="mt-2 flex flex-col gap-1">
+      {cell.asks ? <SetupQuestion cell={cell} checked={checked} /> : null}
+      <p>
+        <strong>{row.point}.</strong> {row.how ? <span className="dim">{row.how} </span> : null}
+        {reasons.join(" ")}
+      </p>
+      {behind.map((text) => (
+        <p key={text} className="border-l-4 border-info pl-2">
+          <span className="dim">Usually behind it: </span>
+          {text}
+        </p>
+      ))}
+    </section>
+  );
+}

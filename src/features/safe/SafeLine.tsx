@@ -1,0 +1,136 @@
+"use client";
+
+import { Check, CircleAlert, CircleDashed, MinusCircle } from "lucide-react";
+import { useId, useState } from "react";
+import type { CheckState } from "@/core/history";
+import { format, parseQuantity } from "@/core/quantity";
+import type { SafeLine as Line } from "@/core/visit";
+import { ErrorText } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+
+const MARKS = {
+  done: { icon: Check, tone: "text-success", word: "in order" },
+  na: { icon: MinusCircle, tone: "text-info", word: "does not apply" },
+  trouble: { icon: CircleAlert, tone: "text-warning", word: "wrong" },
+  open: { icon: CircleDashed, tone: "dim", word: "not looked at" },
+} as const;
+
+/** A line of the make-safe list: ticked, measured, found wrong, or not for this set; each is an entry of the log. */
+export function SafeLine({ line }: { line: Line }) {
+  const { append } = useLogbook();
+  const [asking, setAsking] = useState<"na" | "trouble">();
+  const [words, setWords] = useState("");
+  const [volts, setVolts] = useState("");
+  const [error, setError] = useState<string>();
+  const id = useId();
+  const record = line.record?.payload;
+  const { icon: Icon, tone, word } = MARKS[record?.state ?? "open"];
+  const measured = line.limitVolts !== undefined;
+
+  const write = async (state: CheckState, extra: { remark?: string; measured?: { text: string; value: number } }) => {
+    const payload = { v: 1, list: "make-safe", key: line.key, text: line.text, state, ...extra } as const;
+    const outcome = await append({ kind: "check", payload });
+    if (!outcome.ok) return setError(outcome.problems[0]?.message);
+    setAsking(undefined);
+    setWords("");
+    setVolts("");
+    return setError(undefined);
+  };
+  const measure = () => {
+    if (volts.trim() === "")
+      return setError(
+        "Measure what is left on the reservoir and write it down: no calculated time is permission to touch.",
+      );
+    const parsed = parseQuantity(volts, "voltage");
+    if (!parsed.ok) return setError(parsed.kind === "ambiguous" ? parsed.question : parsed.message);
+    return void write("done", { measured: { text: volts.trim(), value: parsed.value } });
+  };
+  const say = () => {
+    if (!words.trim())
+      return setError(asking === "na" ? "Say why it does not apply: not fitted, done before." : "Say what is wrong.");
+    return void write(asking ?? "trouble", { remark: words.trim() });
+  };
+
+  return (
+    <li className="border-b border-base-300 py-0.5" aria-label={`${line.text}: ${word}`}>
+      <div className="flex min-h-11 items-center gap-2">
+        <Icon size={20} className={`shrink-0 ${tone}`} aria-hidden="true" />
+        <div className={`min-w-0 grow ${line.learnt ? "font-semibold" : ""}`}>
+          {line.text}
+          {record?.measured ? (
+            <span className="ml-2 font-mono font-bold">{format(record.measured.value, "voltage")}</span>
+          ) : null}
+          {record?.remark ? <span className="block text-sm text-warning">{record.remark}</span> : null}
+        </div>
+        {measured ? (
+          <form
+            className="flex shrink-0 items-center gap-1.5"
+            onSubmit={(event) => {
+              event.preventDefault();
+              measure();
+            }}
+          >
+            <label htmlFor={id} className="sr-only">
+              Left on the reservoir, by the meter, V
+            </label>
+            <input
+              id={id}
+              className="input h-11 w-24 text-right font-mono text-lg"
+              inputMode="decimal"
+              autoComplete="off"
+              value={volts}
+              placeholder="0.3 V"
+              aria-invalid={Boolean(error)}
+              onChange={(event) => {
+                setError(undefined);
+                setVolts(event.target.value);
+              }}
+            />
+            <button className="btn btn-primary h-11">Measured</button>
+          </form>
+        ) : (
+          <div className="flex shrink-0 gap-1">
+            {record?.state === "done" ? null : (
+              <button type="button" className="btn btn-primary h-10 px-3" onClick={() => void write("done", {})}>
+                In order<span className="sr-only">: {line.text}</span>
+              </button>
+            )}
+            <button type="button" className="btn btn-ghost h-10 px-2" onClick={() => setAsking("trouble")}>
+              Wrong<span className="sr-only">: {line.text}</span>
+            </button>
+            <button type="button" className="btn btn-ghost h-10 px-2" onClick={() => setAsking("na")}>
+              Not here<span className="sr-only">: {line.text}</span>
+            </button>
+          </div>
+        )}
+      </div>
+      {asking ? (
+        <form
+          className="flex gap-2 pb-1 pl-7"
+          onSubmit={(event) => {
+            event.preventDefault();
+            say();
+          }}
+        >
+          <input
+            className="input h-11 grow"
+            autoFocus
+            aria-label={asking === "na" ? "Why it does not apply" : "What is wrong"}
+            value={words}
+            placeholder={asking === "na" ? "not fitted, done before" : "cracked at the plug"}
+            onChange={(event) => {
+              setError(undefined);
+              setWords(event.target.value);
+            }}
+            onKeyDown={(event) => event.key === "Escape" && setAsking(undefined)}
+          />
+          <button className="btn btn-primary h-11">Write it</button>
+          <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(undefined)}>
+            Cancel
+          </button>
+        </form>
+      ) : null}
+      {error ? <ErrorText>{error}</ErrorText> : null}
+    </li>
+  );
+}

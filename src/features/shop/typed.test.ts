@@ -1,0 +1,39 @@
+import { describe, expect, it } from "vitest";
+import { readMeter, readShop } from "./typed";
+
+const shop = {
+  name: "Saltmarsh Wireless Repair",
+  lineVolts: "230 V",
+  lineHz: "50",
+  currency: "eur",
+  lamps: "100, 25 60W",
+};
+const meter = { name: "Grey analogue", input: "20k/V", calibratedOn: "2026-01-15", everyMonths: "12", retired: false };
+
+describe("the shop as it is typed", () => {
+  it("reads line, frequency, currency and lamps", () => {
+    expect(readShop(shop)).toEqual({
+      ok: true,
+      value: { name: shop.name, lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [25, 60, 100] },
+    });
+  });
+  it("says beside each field what is wrong", () => {
+    const read = readShop({ name: "", lineVolts: "12", lineHz: "fast", currency: "euro", lamps: "bright" });
+    expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["lineVolts", "lineHz", "currency", "lamps"]);
+  });
+});
+
+describe("a meter as it is typed", () => {
+  it("is ohms per volt, or one input resistance", () => {
+    expect(readMeter(meter)).toMatchObject({
+      value: { ohmsPerVolt: 20e3, inputOhms: null, calibratedOn: "2026-01-15" },
+    });
+    expect(readMeter({ ...meter, input: "10M", calibratedOn: "" })).toMatchObject({
+      value: { ohmsPerVolt: null, inputOhms: 10e6, calibratedOn: null },
+    });
+  });
+  it("says beside each field what is wrong", () => {
+    const read = readMeter({ ...meter, name: " ", input: "blue", everyMonths: "0", calibratedOn: "soon" });
+    expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["name", "input", "everyMonths", "calibratedOn"]);
+  });
+});

@@ -1,0 +1,96 @@
+import { z } from "zod";
+import { parseQuantity, type Quantity } from "@/core/quantity";
+
+/** What a shop's page holds while it is typed. */
+export type TypedShop = { name: string; lineVolts: string; lineHz: string; currency: string; lamps: string };
+export type TypedMeter = {
+  name: string;
+  input: string;
+  calibratedOn: string;
+  everyMonths: string;
+  retired: boolean;
+};
+
+export type Read<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
+
+const valueOf = (text: string, quantity: Quantity): number | undefined => {
+  const parsed = parseQuantity(
+    quantity === "frequency" && /^[\d.,]+$/.test(text.trim()) ? `${text} Hz` : text,
+    quantity,
+  );
+  return parsed.ok ? parsed.value : undefined;
+};
+
+/** Reads the shop as it was typed; every problem stands beside its field. */
+export function readShop(typed: TypedShop): Read<{
+  name: string;
+  lineVolts: number;
+  lineHz: number;
+  currency: string;
+  lamps: number[];
+}> {
+  const problems: Record<string, string> = {};
+  const name = typed.name.trim();
+  if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
+  const lineVolts = valueOf(typed.lineVolts, "voltage");
+  if (lineVolts === undefined || lineVolts < 90 || lineVolts > 480)
+    problems.lineVolts = "The line at the bench lies between 90 and 480 V.";
+  const lineHz = valueOf(typed.lineHz, "frequency");
+  if (lineHz === undefined || lineHz < 16 || lineHz > 400)
+    problems.lineHz = "The line is 50 or 60 Hz nearly everywhere.";
+  const currency = typed.currency.trim().toUpperCase();
+  if (!/^[A-Z]{3}$/.test(currency)) problems.currency = "A currency is three letters, like EUR.";
+  const lamps = typed.lamps
+    .split(/[,;\s]+/)
+    .filter(Boolean)
+    .map((text) => Number(text.replace(/w$/i, "")));
+  if (lamps.some((watts) => !(watts > 0 && watts <= 2000)) || lamps.length > 30)
+    problems.lamps = "Lamps are watts with commas between them: 25, 60, 100.";
+  if (Object.keys(problems).length > 0) return { ok: false, problems };
+  return {
+    ok: true,
+    value: {
+      name,
+      lineVolts: lineVolts ?? 0,
+      lineHz: lineHz ?? 0,
+      currency,
+      lamps: [...new Set(lamps)].sort((a, b) => a - b),
+    },
+  };
+}
+
+/** Reads a meter as it was typed; its input is ohms per volt (`20 kΩ/V`) or ohms (`10 MΩ`). */
+export function readMeter(typed: TypedMeter): Read<{
+  name: string;
+  ohmsPerVolt: number | null;
+  inputOhms: number | null;
+  calibratedOn: string | null;
+  everyMonths: number;
+  retired: boolean;
+}> {
+  const problems: Record<string, string> = {};
+  const name = typed.name.trim();
+  if (!name) problems.name = "A meter needs a name, as it is called at the bench.";
+  if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
+  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(typed.input.trim());
+  const parsed = parseQuantity(perVolt?.[1] ?? typed.input, "resistance", { dialect: "m-is-million" });
+  const ohms = parsed.ok ? parsed.value : 0;
+  if (ohms <= 0 || ohms > 1e12)
+    problems.input = "What it is to the circuit: 20 kΩ/V for a pointer meter, 10 MΩ for a digital one.";
+  const months = Number(typed.everyMonths);
+  if (!Number.isInteger(months) || months < 1 || months > 120) problems.everyMonths = "Months, from 1 to 120.";
+  if (typed.calibratedOn && !z.iso.date().safeParse(typed.calibratedOn).success)
+    problems.calibratedOn = "A date is needed, or none.";
+  if (Object.keys(problems).length > 0) return { ok: false, problems };
+  return {
+    ok: true,
+    value: {
+      name,
+      ohmsPerVolt: perVolt ? ohms : null,
+      inputOhms: perVolt ? null : ohms,
+      calibratedOn: typed.calibratedOn || null,
+      everyMonths: months,
+      retired: typed.retired,
+    },
+  };
+}
