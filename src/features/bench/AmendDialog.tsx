@@ -3,15 +3,23 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { parseLine } from "@/core/bench-line";
 import { describe, wrongDate, type Amendment, type Content, type Entry, type Settled } from "@/core/history";
+import { Attachments } from "@/ui/Attachments";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { momentField } from "@/ui/dates";
 import { Time } from "@/ui/Time";
 import { DraftChip } from "@/ui/DraftChip";
+import { KeepWithModel } from "./KeepWithModel";
 
 type AmendDialogProps = { item: Settled; number: number; onClose: () => void };
 
 const originalOf = (entry: Entry): Content => ({ kind: entry.kind, payload: entry.payload }) as Content;
+
+/** What an entry says, as a lesson for the next set: a note's own words, else what it is about and what was found. */
+function lessonOf(content: Content): string {
+  const { subject, text } = describe(content);
+  return content.kind === "note" ? text : `${subject}: ${text}`;
+}
 
 /** What was first written, and every amendment since; each of them can be undone by one more. */
 function Trail({ item, onUndo }: { item: Settled; onUndo: (amendment: Entry) => void }) {
@@ -105,6 +113,10 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
           item={item}
           onUndo={(entry) => void amend({ v: 1, action: "withdraw", reason: reason.trim() || "undone" }, entry.id)}
         />
+        <div className="mt-3 flex flex-col gap-2">
+          <Attachments entryId={item.entry.id} />
+          {item.content ? <KeepWithModel text={lessonOf(item.content)} /> : null}
+        </div>
         {item.content ? (
           <form
             className="mt-4 flex flex-col gap-2"

@@ -26,7 +26,7 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
   const complaint = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload
     .complaint;
   const dangers = hazardsAt(selected, hazards(model.sheet, model.year));
-  const cautions = model.sheet.cautions.filter((caution) => caution.step === selected);
+  const cautions = model.sheet.cautions.filter((caution) => caution.step === selected && selected !== "make-safe");
 
   const select = useCallback((step: Step) => {
     setSelected(step);
@@ -77,6 +77,7 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
           {cautions.map((caution) => (
             <p key={caution.text} className="mb-2 border-l-4 border-warning pl-2 font-semibold">
               {caution.text}
+              {caution.job ? <span className="dim font-normal"> (learnt in job {caution.job})</span> : null}
             </p>
           ))}
           {plates[selected]}

@@ -4,6 +4,7 @@ import { CloudOff, History, PencilLine } from "lucide-react";
 import { Fragment, useEffect, useRef, useState } from "react";
 import { describe, type Settled } from "@/core/history";
 import { useLogbook } from "@/ui/logbook";
+import { FileThumb } from "@/ui/Attachments";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { AmendDialog } from "./AmendDialog";
@@ -18,7 +19,8 @@ const initials = (name: string) =>
 type ItemProps = { item: Settled; number: number; onOpen: () => void };
 
 function TapeItem({ item, number, onOpen }: ItemProps) {
-  const { pending, nameOf } = useLogbook();
+  const { pending, nameOf, attachments } = useLogbook();
+  const files = attachments.filter((file) => file.entryId === item.entry.id);
   const { entry, content, inForce } = item;
   const line = content ? describe(content) : describe(entry as never);
   const waiting = pending.has(entry.id) || item.amendments.some((amendment) => pending.has(amendment.id));
@@ -49,6 +51,13 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
           <strong>{line.subject}</strong> {line.text} {line.verdict ? <VerdictMark mark={line.verdict} /> : null}
         </span>
       </button>
+      {files.length > 0 ? (
+        <div className="flex flex-wrap gap-1 px-2 pb-1">
+          {files.map((file) => (
+            <FileThumb key={file.id} file={file} side={56} />
+          ))}
+        </div>
+      ) : null}
     </li>
   );
 }

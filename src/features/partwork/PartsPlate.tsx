@@ -3,6 +3,8 @@
 import { Search } from "lucide-react";
 import { useRef, useState } from "react";
 import { asBuilt, openPoints, printPart, type Position } from "@/core/history";
+import { sectionTrouble } from "@/core/model";
+import { baselineWarning, takenIn } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { EMPTY_WORK, fieldsFor } from "./fields";
@@ -26,7 +28,7 @@ const fittedText = (position: Position) =>
 
 /** Fix: every place of the set with its state, the ones that ask for work first; and the work, one piece at a time. */
 export function PartsPlate() {
-  const { settled, input, model } = useLogbook();
+  const { settled, input, model, visit } = useLogbook();
   const [fields, setFields] = useState(EMPTY_WORK);
   const [query, setQuery] = useState("");
   const top = useRef<HTMLDivElement>(null);
@@ -42,12 +44,26 @@ export function PartsPlate() {
       (point) =>
         (point.kind === "reading" || point.kind === "left") && point.text.startsWith(`${position.designator} `),
     );
+  const measured = takenIn(settled, visit.id, "baseline").size > 0;
+  const warning =
+    baselineWarning(settled, visit.id) ??
+    (measured ? undefined : "Nothing is measured yet: without a baseline nobody can say later what the work did.");
+  const working = fields.designators.toUpperCase().split(/[\s+,]+/);
+  const questions = model.sheet.components
+    .filter(({ designator }) => working.includes(designator))
+    .flatMap((component) => sectionTrouble(component) ?? []);
   const shown = places
     .filter((position) => matches(position, query))
     .sort((a, b) => Number(Boolean(asking(b))) - Number(Boolean(asking(a))));
   return (
     <div className="flex flex-col gap-3">
+      {warning ? <p className="border-l-4 border-warning pl-2 font-semibold">{warning}</p> : null}
       <div ref={top} className="scroll-mt-3">
+        {questions.map(({ text }) => (
+          <p key={text} role="alert" className="mb-2 border-l-4 border-warning pl-2 font-semibold">
+            {text}
+          </p>
+        ))}
         <WorkForm fields={fields} onChange={setFields} />
       </div>
       <datalist id="places">

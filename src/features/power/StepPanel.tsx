@@ -12,6 +12,7 @@ import { useLogbook } from "@/ui/logbook";
 import { ValueText } from "@/ui/ValueText";
 import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type Typed } from "./fields";
 import { HoldTimer } from "./HoldTimer";
+import { heldFor } from "./useStep";
 
 const LABELS: Record<ReadingKey, string> = {
   lineVolts: "Line, V",
@@ -46,7 +47,6 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
   const [error, setError] = useState<string>();
   const form = useRef<HTMLFormElement>(null);
   const asked = readingsOf(step);
-  const held = () => (startedAt === undefined ? undefined : Math.round((Date.now() - startedAt) / 1000));
   const payload = (seen: readonly Danger[] = []) => stepPayload(typed, step, { method, lineHz: shop.lineHz, seen });
   const live = judgePowerStep(payload());
   const lampStep = step.measures.includes("lamp");
@@ -54,7 +54,7 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
   const write = async (seen: readonly Danger[] = []) => {
     const trouble = seen.length > 0 ? undefined : stepTrouble(typed, step);
     if (trouble) return setError(trouble);
-    const seconds = held();
+    const seconds = heldFor(startedAt);
     const outcome = await append({
       kind: "power-step",
       payload: { ...payload(seen), ...(seconds === undefined ? {} : { held: seconds }) },

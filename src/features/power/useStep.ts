@@ -15,6 +15,10 @@ function read(visitId: string): Kept | undefined {
   }
 }
 
+/** How long a hold has lasted, whole seconds; undefined when none was begun. */
+export const heldFor = (startedAt: number | undefined): number | undefined =>
+  startedAt === undefined ? undefined : Math.round((Date.now() - startedAt) / 1000);
+
 /** What is typed at a step, and when its hold began. It outlives a reload of the page. */
 export function useStep(visitId: string, step: string | undefined) {
   const [kept, setKept] = useState<Kept>();

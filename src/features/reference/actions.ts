@@ -1,44 +1,33 @@
 "use server";
 
+import { cookies } from "next/headers";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
-import { SUPPLIES } from "@/core/model";
+import type { Model, Sheet } from "@/core/model";
+import { mergeRows, readTable, rowsOf, SHEET_FIELD, TABLES, tableOf } from "@/core/tables";
 import { database } from "@/db/client";
 import type { Saved } from "@/db/customers";
-import { modelById, saveSheet } from "@/db/models";
+import { modelById, revisionAt, saveSheet } from "@/db/models";
 import { logFailure } from "@/server/log";
+import { currentPerson, PERSON_COOKIE } from "@/server/person";
+import { readBasics, type TypedBasics } from "./basics";
 
-const volts = (what: string, most: number) =>
-  z
-    .number(`${what} is a number of volts.`)
-    .min(1, `${what} lies between 1 and ${most} V.`)
-    .max(most, `${what} lies between 1 and ${most} V.`);
+const seen = z.object({ id: z.uuid(), version: z.number().int().positive() });
+const words = z.string().max(2000);
 
-const basics = z.object({
-  id: z.uuid(),
-  version: z.number().int().positive(),
-  kind: z.string().trim().min(1, "Say what the model is.").max(120, "Longer than 120 characters."),
-  supply: z.enum(SUPPLIES),
-  lineVolts: volts("The supply voltage", 480),
-  highestVolts: volts("The highest voltage inside", 20_000),
-  watts: z
-    .number("Watts are a number.")
-    .min(0.01, "Watts are above zero.")
-    .max(20_000, "More than 20 kW is no bench set.")
-    .optional(),
-  dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),
-});
-
-/** Changes what a model is; refuses when somebody else has changed it since it was read. */
-export async function changeBasics(typed: unknown): Promise<Saved> {
-  const parsed = basics.safeParse(typed);
-  if (!parsed.success) return { ok: false, message: parsed.error.issues[0]?.message ?? "That does not fit." };
-  const { id, version, ...fields } = parsed.data;
+/** Changes a sheet as somebody saw it; refuses when it has changed since. */
+async function change(
+  where: unknown,
+  make: (model: Model) => Sheet | Promise<Sheet | string> | string,
+): Promise<Saved> {
+  const { id, version } = seen.parse(where);
   try {
     const model = await modelById(database(), id);
     if (!model) return { ok: false, message: "This model is not in the books any more." };
-    const { watts: _watts, dialect: _dialect, ...sheet } = model.sheet;
-    const saved = await saveSheet(database(), id, version, { ...sheet, ...fields });
+    const sheet = await make(model);
+    if (typeof sheet === "string") return { ok: false, message: sheet };
+    const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
+    const saved = await saveSheet(database(), id, version, sheet, person.id);
     if (saved.ok) revalidatePath("/", "layout");
     return saved;
   } catch (error) {
@@ -47,4 +36,67 @@ export async function changeBasics(typed: unknown): Promise<Saved> {
       message: `It could not be saved; what you typed is still here. Reference ${logFailure("change model", error)}.`,
     };
   }
+}
+
+const typedBasics = z.object({
+  kind: words,
+  supply: words,
+  lineVolts: words,
+  lineHz: words,
+  taps: words,
+  highestVolts: words,
+  watts: words,
+  dialect: words,
+  chartLine: words,
+  chartMeter: words,
+  signal: words,
+  controls: words,
+  chartNote: words,
+});
+
+/** Changes what a model is and how its chart was made; the tables of its sheet stay as they are. */
+export async function changeBasics(where: unknown, typed: unknown): Promise<Saved> {
+  const read = readBasics(typedBasics.parse(typed) as TypedBasics);
+  if (!read.ok) return { ok: false, message: Object.values(read.problems)[0] ?? "That does not fit." };
+  return change(where, ({ sheet: { tubes, components, windings, points, cautions } }) => ({
+    ...read.value,
+    tubes,
+    components,
+    windings,
+    points,
+    cautions,
+  }));
+}
+
+const typedTable = z.object({
+  table: z.enum(TABLES),
+  /** cells as texts, the titles of the columns first */
+  cells: z.array(z.array(words).max(20)).max(2002),
+  replace: z.boolean(),
+});
+
+/** Saves the rows of a table: all of them, or laid over those that are there. Every cell is read here again. */
+export async function changeTable(where: unknown, typed: unknown): Promise<Saved> {
+  const parsed = typedTable.safeParse(typed);
+  if (!parsed.success) return { ok: false, message: "A table of a sheet holds at most 2000 rows." };
+  const { table, cells, replace } = parsed.data;
+  return change(where, ({ sheet }) => {
+    const [headings = []] = cells;
+    const mapping = tableOf(table).columns.map(({ title, key }) => (headings.includes(title) ? key : null));
+    const read = readTable(table, cells, { dialect: sheet.dialect }, mapping);
+    const wrong = read.rows.find((row) => !row.row);
+    if (wrong) return `Row ${wrong.line - 1}: ${wrong.problems[0] ?? "does not read"}`;
+    if (read.missing.length > 0) return read.trouble ?? "Columns are missing.";
+    const rows = read.rows.flatMap(({ row }) => (row ? [row] : []));
+    const merged = mergeRows(table, rowsOf(sheet, table), rows, replace);
+    return { ...sheet, [SHEET_FIELD[table]]: merged.rows };
+  });
+}
+
+/** Brings an earlier version of the sheet back, as a new one. */
+export async function bringBack(where: unknown, version: unknown): Promise<Saved> {
+  return change(where, async ({ id }) => {
+    const sheet = await revisionAt(database(), id, z.number().int().positive().parse(version));
+    return sheet ?? "That version is not kept.";
+  });
 }

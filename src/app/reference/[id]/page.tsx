@@ -2,29 +2,35 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { modelName } from "@/core/model";
 import { hazards } from "@/core/power";
-import { Basics } from "@/features/reference/Basics";
-import { SheetTables } from "@/features/reference/SheetTables";
+import { TABLES } from "@/core/tables";
+import { ModelSheet } from "@/features/reference/ModelSheet";
 import { database } from "@/db/client";
-import { modelById } from "@/db/models";
+import { modelById, revisionsOf } from "@/db/models";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
 
 export const metadata: Metadata = { title: "Model" };
 
-export default async function ModelPage({ params }: { params: Promise<{ id: string }> }) {
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ table?: string }> };
+
+export default async function ModelPage({ params, searchParams }: Props) {
   const { id } = await params;
+  const asked = (await searchParams).table;
   const model = isId(id) ? await modelById(database(), id) : undefined;
   if (!model) notFound();
   return (
-    <main className="flex flex-col gap-4 p-4">
+    <main className="flex flex-col gap-3 p-4">
       <header className="flex flex-wrap items-center gap-x-6 gap-y-2">
         <h1 className="text-2xl font-bold">
           {modelName(model)} <span className="dim font-normal">{model.year}</span>
         </h1>
         <HazardStrip hazards={hazards(model.sheet, model.year)} />
       </header>
-      <Basics model={model} />
-      <SheetTables model={model} />
+      <ModelSheet
+        model={model}
+        revisions={await revisionsOf(database(), model.id)}
+        initial={[...TABLES, "versions" as const].find((table) => table === asked) ?? "basics"}
+      />
     </main>
   );
 }

@@ -1,0 +1,71 @@
+import { describe, expect, it } from "vitest";
+import { SHEET } from "@/core/history/fixtures";
+import type { Model } from "@/core/model";
+import { readBasics, typedBasics } from "./basics";
+
+const model: Model = {
+  id: "m",
+  maker: "Halvane",
+  designation: "537",
+  nickname: null,
+  year: 1937,
+  version: 1,
+  sheet: {
+    ...SHEET,
+    lineHz: 50,
+    taps: [110, 220],
+    chart: { lineVolts: 225, meter: { ohmsPerVolt: 1000 }, signal: "none", controls: "volume full", note: "cold set" },
+  },
+};
+const typed = typedBasics(model);
+
+describe("what a model is", () => {
+  it("reads back as it was written", () => {
+    const read = readBasics(typed);
+    if (!read.ok) throw new Error(JSON.stringify(read.problems));
+    const { tubes: _t, components: _c, windings: _w, points: _p, cautions: _k, ...basics } = model.sheet;
+    expect(read.value).toEqual(basics);
+  });
+  it("takes units and lists as they are written", () => {
+    const read = readBasics({ ...typed, lineHz: "60 Hz", taps: "220 V / 110V", chartMeter: "11M", watts: "1.2 kW" });
+    expect(read).toMatchObject({
+      value: { lineHz: 60, taps: [110, 220], watts: 1200, chart: { meter: { inputOhms: 11e6 } } },
+    });
+  });
+  it("leaves out what is empty", () => {
+    const read = readBasics({
+      ...typed,
+      lineHz: "",
+      taps: "",
+      watts: "",
+      dialect: "",
+      chartLine: "",
+      chartMeter: "",
+      signal: "",
+      controls: "",
+      chartNote: "",
+    });
+    expect(read.ok && Object.keys(read.value).sort()).toEqual(["highestVolts", "kind", "lineVolts", "supply"]);
+  });
+  it("says beside each field what is wrong", () => {
+    const read = readBasics({
+      ...typed,
+      kind: " ",
+      lineVolts: "",
+      highestVolts: "9 MV",
+      watts: "a lot",
+      taps: "high, low",
+      chartMeter: "grey",
+      lineHz: "3",
+    });
+    expect(read.ok ? [] : Object.keys(read.problems).sort()).toEqual([
+      "chartMeter",
+      "highestVolts",
+      "kind",
+      "lineHz",
+      "lineVolts",
+      "taps",
+      "watts",
+    ]);
+  });
+});
