@@ -1,12 +1,15 @@
 import { v7 } from "uuid";
 import { connect, type Db } from "@/db/client";
 import { append } from "@/db/entries";
-import { customer, model, person } from "@/db/schema";
+import { attach } from "@/db/attachments";
+import { customer, meter, model, person, shop as shopTable } from "@/db/schema";
+import { thumbnail } from "@/server/file-type";
 import { takeIn } from "@/db/sets";
 import { people } from "@/db/people";
 import { lineContext, parseLine } from "@/core/bench-line";
 import { settle, type Content, type Entry } from "@/core/history";
 import { MODELS } from "./models";
+import { draw } from "./drawings";
 import { CUSTOMERS, PEOPLE, STORIES, type Story, type Who } from "./stories";
 
 type Ids<K extends string> = Record<K, string>;
@@ -22,10 +25,28 @@ function moment(today: Date, daysAgo: number, time: string): Date {
   return new Date(day.getTime() + (hours * 60 + minutes) * 60_000);
 }
 
+const LINE_OF_SHOP = { lineVolts: 230, lineHz: 50 };
+
+/** The shop's meters; days since each was calibrated. */
+const METERS: { name: string; ohmsPerVolt?: number; inputOhms?: number; calibrated?: number }[] = [
+  { name: "Bench digital", inputOhms: 11e6, calibrated: 160 },
+  { name: "Grey analogue", ohmsPerVolt: 20e3, calibrated: 420 },
+  { name: "Old panel meter", ohmsPerVolt: 1000 },
+];
+
 type Shop = { people: Ids<Who>; customers: Ids<keyof typeof CUSTOMERS>; models: Ids<keyof typeof MODELS> };
 
-async function openShop(db: Db): Promise<Shop> {
+async function openShop(db: Db, today: Date): Promise<Shop> {
   const shop: Shop = { people: idsOf(PEOPLE), customers: idsOf(CUSTOMERS), models: idsOf(MODELS) };
+  await db.insert(shopTable).values({ name: "Saltmarsh Wireless Repair", ...LINE_OF_SHOP });
+  await db.insert(meter).values(
+    METERS.map(({ name, calibrated, ...input }) => ({
+      id: v7(),
+      name,
+      ...input,
+      calibratedOn: calibrated === undefined ? null : moment(today, calibrated, "12:00").toISOString().slice(0, 10),
+    })),
+  );
   const entries = <T>(table: Record<string, T>) => Object.entries(table);
   await db
     .insert(person)
@@ -49,8 +70,8 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
   if (!kind) throw new Error(`no such model: ${story.model}`);
   for (const { job, days } of story.visits) {
     const visitId = v7();
-    for (const [daysAgo, at, who, line] of days.flatMap((day) =>
-      day.lines.map(([time, person, text]) => [day.daysAgo, time, person, text] as const),
+    for (const [daysAgo, at, who, line, drawing] of days.flatMap((day) =>
+      day.lines.map(([time, person, text, picture]) => [day.daysAgo, time, person, text, picture] as const),
     )) {
       const when = moment(today, daysAgo, at);
       const id = v7({ msecs: when.getTime() });
@@ -62,6 +83,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
           settled: settle(entries).settled,
           visitId,
           now: when.toISOString(),
+          line: { volts: LINE_OF_SHOP.lineVolts, hz: LINE_OF_SHOP.lineHz },
         }),
       );
       if (read.kind !== "draft" || read.draft.type !== "content")
@@ -94,6 +116,11 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
       );
       if (!appended.ok) throw new Error(`job ${job}: “${line}”: ${JSON.stringify(appended.problems)}`);
       entries.push(appended.entry);
+      if (drawing) {
+        const { name, content } = await draw(drawing);
+        const thumb = await thumbnail(content, "image/png");
+        await attach(db, { id: v7(), entryId: id, name, type: "image/png", size: content.length, content, thumb, by });
+      }
     }
   }
 }
@@ -103,7 +130,7 @@ export async function seedWhenEmpty(url: string, today: Date): Promise<boolean> 
   const { db, close } = connect(url, 2);
   try {
     if ((await people(db)).length > 0) return false;
-    const shop = await openShop(db);
+    const shop = await openShop(db, today);
     for (const story of STORIES) await play(db, story, shop, today);
     return true;
   } finally {

@@ -1,3 +1,4 @@
+import type { Drawing } from "./drawings";
 import type { MODELS } from "./models";
 
 export const PEOPLE = {
@@ -17,7 +18,8 @@ export const CUSTOMERS = {
 } as const;
 
 /** A line as it is typed at the bench; behind | who typed it and when. */
-export type Day = { daysAgo: number; lines: [at: string, who: Who, line: string][] };
+type Line = [at: string, who: Who, line: string, drawing?: Drawing];
+export type Day = { daysAgo: number; lines: Line[] };
 export type Story = {
   model: keyof typeof MODELS;
   owner: keyof typeof CUSTOMERS;
@@ -26,6 +28,37 @@ export type Story = {
 };
 
 const NINE_YEARS = 3290;
+
+/** The make-safe list gone through, a line a minute. */
+function safe(at: string, who: Who, ...lines: string[]): Line[] {
+  const [hours = 0, minutes = 0] = at.split(":").map(Number);
+  return lines.map((line, index): Line => {
+    const minute = hours * 60 + minutes + index;
+    const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+    return [clock, who, `safe ${line}`];
+  });
+}
+
+const MAINS = [
+  "unplugged ok",
+  "discharged ok",
+  "lead ok",
+  "fuse ok",
+  "foreign ok",
+  "burnt ok",
+  "tubes ok",
+  "speaker ok",
+];
+
+/** Steps of a rise, two and a half minutes each. */
+function rise(at: string, who: Who, ...steps: string[]): Line[] {
+  const [hours = 0, minutes = 0] = at.split(":").map(Number);
+  return steps.map((step, index): Line => {
+    const minute = hours * 60 + minutes + Math.round(index * 2.5);
+    const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+    return [clock, who, `power ${step}`];
+  });
+}
 
 export const STORIES: Story[] = [
   {
@@ -44,12 +77,23 @@ export const STORIES: Story[] = [
                 "ines",
                 "take in: loud hum, then silent; since the winter; wants to play again; policy original; with mains lead, back cover; missing one control knob; earlier C16 looks newer than the rest; looks cabinet good, cloth torn",
               ],
-              ["10:20", "wren", "done make safe: looked over and discharged; 0.4 V left on the reservoir by the meter"],
-              ["10:50", "wren", "done first power: on a variac in steps; 0.41 A at 230 V, so stopped at 80 %"],
+              ...safe("10:20", "wren", ...MAINS, "residual 0.4 V", "materials ok", "caution-1 ok"),
+              ["10:35", "wren", "B+ to chassis 46k"],
+              ...rise(
+                "10:40",
+                "wren",
+                "variac rectifier-out 25 %; line 58 V; amps 46 mA; heaters 1.5 V; held 2 min",
+                "variac rectifier-out 50 %; line 115 V; amps 81 mA; heaters 3.1 V; held 2 min",
+                "variac rectifier-out 75 %; line 172 V; amps 106 mA; heaters 4.7 V; held 2 min",
+                "variac rectifier-out 100 %; line 229 V; amps 127 mA; heaters 6.2 V; held 2 min",
+                "variac rectifier-in 25 %; line 58 V; amps 52 mA; B+ 0 V; heaters 1.5 V; held 2 min",
+                "variac rectifier-in 50 %; line 115 V; amps 122 mA; B+ 9 V; heaters 3.1 V; held 2 min",
+                "variac rectifier-in 75 %; line 172 V; amps 0.24 A; then 0.31 A; B+ 138 V; heaters 4.7 V; held 95 s; note the reservoir gets warm",
+              ),
               ["11:05", "wren", "? hum at twice the line frequency"],
-              ["11:10", "wren", "B+ 198 @ 228 with 20 kΩ/V meter baseline"],
-              ["11:14", "wren", "V4 cathode 10.2 @ 228 with 20 kΩ/V meter baseline"],
-              ["11:16", "wren", "pass baseline: stopped early, the reservoir gets warm"],
+              ["11:10", "wren", "B+ 138 @ 172 with Grey analogue baseline"],
+              ["11:14", "wren", "V4 cathode 7.1 @ 172 with Grey analogue baseline"],
+              ["11:16", "wren", "pass baseline: stopped in the rise, the reservoir gets warm"],
             ],
           },
           {
@@ -66,8 +110,16 @@ export const STORIES: Story[] = [
               ],
               ["11:30", "wren", "V4 gm 3700/4100 on mutual-conductance tester"],
               ["11:36", "wren", "V5 emission 88/100 on emission tester"],
-              ["14:10", "wren", "B+ 258 @ 230 with 20 kΩ/V meter prove"],
-              ["14:14", "wren", "V4 cathode 12.2 @ 230 with 20 kΩ/V meter prove"],
+              ...rise(
+                "13:40",
+                "wren",
+                "variac rectifier-in 25 %; line 58 V; amps 49 mA; B+ 0 V; heaters 1.5 V; held 2 min",
+                "variac rectifier-in 50 %; line 115 V; amps 112 mA; B+ 14 V; heaters 3.1 V; held 2 min",
+                "variac rectifier-in 75 %; line 172 V; amps 0.221 A; then 0.219 A; B+ 168 V; heaters 4.7 V; held 3 min",
+                "variac rectifier-in 100 %; line 230 V; amps 0.322 A; then 0.32 A; B+ 259 V; heaters 6.3 V; held 5 min",
+              ),
+              ["14:10", "wren", "B+ 258 @ 230 with Grey analogue prove"],
+              ["14:14", "wren", "V4 cathode 12.2 @ 230 with Grey analogue prove"],
               ["14:30", "wren", "gone hum at twice the line frequency"],
             ],
           },
@@ -92,26 +144,45 @@ export const STORIES: Story[] = [
               [
                 "09:05",
                 "ines",
-                "take in: distorted and fading after ten minutes; since late summer; wants to play again, unmodified; policy original; with mains lead, back cover, both knobs; earlier our own job of nine years ago; looks as it left us",
+                "take in: distorted and fading after ten minutes; since late summer; wants to play again, unmodified; policy original; with mains lead, back cover, both knobs; earlier our own job of nine years ago; looks as it left us; grades cabinet good, dial as-new, knobs good, cloth worn; provenance bought new by the owner's grandfather; limit 280 EUR; choose power variac, resistors twice, modify none",
               ],
-              [
-                "10:15",
+              ...safe("10:15", "tomasz", ...MAINS, "residual 0.2 V", "materials ok", "caution-1 ok"),
+              ["10:27", "tomasz", "T1 primary, 1 to 4 20.6"],
+              ["10:28", "tomasz", "T1 HT, a to centre 139"],
+              ["10:29", "tomasz", "T1 HT, centre to b 146"],
+              ["10:30", "tomasz", "L1 choke, C1 to C2 405"],
+              ["10:31", "tomasz", "T2 output primary, plate to C2 334"],
+              ["10:32", "tomasz", "B+ to chassis 61k"],
+              ["10:33", "tomasz", "V4 heater cold 2.3"],
+              ...rise(
+                "10:36",
                 "tomasz",
-                "done make safe: unplugged, dial glass off, discharged; 0.2 V left on the reservoir by the meter",
+                "variac rectifier-out 25 %; line 58 V; amps 45 mA; heaters 1.5 V; held 2 min",
+                "variac rectifier-out 50 %; line 116 V; amps 79 mA; heaters 3.1 V; held 2 min",
+                "variac rectifier-out 75 %; line 173 V; amps 104 mA; heaters 4.7 V; held 2 min",
+                "variac rectifier-out 100 %; line 231 V; amps 125 mA; heaters 6.3 V; held 2 min",
+                "variac rectifier-in 25 %; line 58 V; amps 48 mA; B+ 0 V; heaters 1.5 V; held 2 min",
+                "variac rectifier-in 50 %; line 115 V; amps 108 mA; B+ 11 V; heaters 3.1 V; held 2 min",
+                "variac rectifier-in 75 %; line 173 V; amps 0.23 A; then 0.228 A; B+ 156 V; heaters 4.7 V; held 3 min",
+                "variac rectifier-in 100 %; line 231 V; amps 0.345 A; then 0.351 A; B+ 238 V; heaters 6.3 V; held 4 min",
+              ),
+              [
+                "10:59",
+                "tomasz",
+                "setup baseline: as found; meter Bench digital; input 11 MΩ; line 231 V; hz 50; tap 230 V; load own loudspeaker; signal none, aerial socket shorted; controls volume full, MW; checked meter-on, minus, signal, load, generator, controls",
               ],
-              ["10:40", "tomasz", "done first power: variac in steps with the 5Y3 out, then in; 0.36 A at 230 V"],
-              ["11:00", "tomasz", "B+ 224 @ 231 with digital meter baseline"],
-              ["11:02", "tomasz", "V1 plate 221 @ 231 with digital meter baseline"],
-              ["11:04", "tomasz", "V1 screen 92 @ 231 with digital meter baseline"],
-              ["11:06", "tomasz", "V2 screen 71 @ 231 with digital meter baseline"],
-              ["11:08", "tomasz", "V3 plate 68 @ 231 with digital meter baseline"],
-              ["11:10", "tomasz", "V4 plate 203 @ 231 with digital meter baseline"],
-              ["11:12", "tomasz", "V4 cathode 19.4 @ 231 with digital meter baseline"],
-              ["11:14", "tomasz", "Heaters 6.3 @ 231 with digital meter baseline"],
-              ["11:15", "tomasz", "Line current 0.39 A @ 231 with digital meter baseline"],
+              ["11:00", "tomasz", "B+ 236 baseline"],
+              ["11:02", "tomasz", "V1 plate 231 baseline"],
+              ["11:04", "tomasz", "V1 screen 92 baseline"],
+              ["11:06", "tomasz", "V2 screen 78 baseline"],
+              ["11:08", "tomasz", "V3 plate 58 baseline"],
+              ["11:10", "tomasz", "V4 plate 215 baseline"],
+              ["11:12", "tomasz", "V4 cathode 17.2 baseline"],
+              ["11:14", "tomasz", "Heaters 6.3 baseline"],
+              ["11:15", "tomasz", "Line current 0.35 A baseline"],
               ["11:20", "tomasz", "? distorted after ten minutes, worse with volume down"],
               ["11:21", "tomasz", "? fades as it warms up"],
-              ["11:30", "tomasz", "V4 grid 3.9 @ 231 with digital meter check"],
+              ["11:30", "tomasz", "V4 grid 10.6 @ 231 with Bench digital check", "underside"],
             ],
           },
           {
@@ -130,6 +201,7 @@ export const STORIES: Story[] = [
                 "10:30",
                 "wren",
                 "C14 .05/400 leaky restuffed -> 0.047/630 film: 2 MΩ at 250 V, measured on the bench old in shell",
+                "restuffed",
               ],
               ["11:10", "wren", "R7 470k = 612k drifted -> 470k 1W old in bag"],
             ],
@@ -146,10 +218,15 @@ export const STORIES: Story[] = [
               ["11:00", "wren", "R10 250 = 247 left: within tolerance"],
               ["11:20", "wren", "V4 gm 2900/4100 on mutual-conductance tester"],
               ["11:50", "wren", "VR1 cleaned: scratchy at the quiet end"],
-              ["14:00", "wren", "B+ 262 @ 230 with digital meter prove"],
-              ["14:02", "wren", "V2 screen 97 @ 230 with digital meter prove"],
-              ["14:04", "wren", "V3 plate 104 @ 230 with digital meter prove"],
-              ["14:06", "wren", "V4 cathode 11.9 @ 230 with digital meter prove"],
+              [
+                "13:58",
+                "wren",
+                "setup prove: as at the baseline; meter Bench digital; input 11 MΩ; line 230 V; hz 50; tap 230 V; load own loudspeaker; signal none, aerial socket shorted; controls volume full, MW; checked meter-on, minus, signal, load, generator, controls",
+              ],
+              ["14:00", "wren", "B+ 262 prove"],
+              ["14:02", "wren", "V2 screen 97 prove"],
+              ["14:04", "wren", "V3 plate 84 prove"],
+              ["14:06", "wren", "V4 cathode 11.9 prove"],
               ["14:20", "wren", "gone distorted after ten minutes, worse with volume down"],
               ["14:40", "wren", "todo soak four hours, then read V4 cathode again"],
             ],
@@ -174,11 +251,19 @@ export const STORIES: Story[] = [
                 "ines",
                 "take in: blows the pilot lamp, one tube glows too bright; since a tube was changed by a neighbour; wants to play again; policy reliability; with two spare tubes in a box; missing back cover; earlier one tube was swapped",
               ],
-              [
-                "15:10",
+              ...safe(
+                "15:05",
                 "tomasz",
-                "done make safe: on the isolation transformer; wax on the grub screws; discharged, 0 V by the meter",
-              ],
+                ...MAINS,
+                "residual 0 V",
+                "isolation ok",
+                "knobs ok",
+                "polarity ok: marked with a dot on the plug",
+                "materials ok",
+                "caution-1 ok",
+              ),
+              ["15:22", "tomasz", "Heater string cold 168"],
+              ["15:24", "tomasz", "B+ to B− 38k"],
               ["15:30", "tomasz", "? pilot lamp flashes at switch-on"],
               ["15:32", "tomasz", "? V2 glows far brighter than the others"],
             ],
@@ -186,13 +271,18 @@ export const STORIES: Story[] = [
           {
             daysAgo: 2,
             lines: [
-              ["09:40", "tomasz", "String current 0.118 A @ 220 with digital meter check"],
+              ...rise(
+                "09:36",
+                "tomasz",
+                "variac all-in 25 %; line 55 V; amps 62 mA; B+ 0 V; held 2 min",
+                "variac all-in 50 %; line 110 V; amps 0.12 A; B+ 4 V; held 40 s; seen other; note V2 glows far brighter than the others",
+              ),
+              ["09:46", "tomasz", "String current 59 mA for 50 mA ±10% with Bench digital check"],
               [
                 "09:50",
                 "tomasz",
                 "note V2 is marked for another heater current: its print is worn, the getter is not a UF41's",
               ],
-              ["10:00", "tomasz", "pass first power: stopped at 60 V, the string is out of balance"],
               ["10:05", "ines", "wait parts UF41 with its own test, on order"],
             ],
           },
@@ -221,13 +311,20 @@ export const STORIES: Story[] = [
           {
             daysAgo: 1,
             lines: [
-              ["09:10", "tomasz", "done make safe: battery out, polarity checked, contacts clean"],
-              ["09:20", "tomasz", "done first power: bench supply at 9 V, limit 40 mA; draws 4 mA when dead"],
-              ["09:30", "tomasz", "Battery 9 with digital meter baseline"],
-              ["09:32", "tomasz", "Q1 emitter -0.11 with digital meter baseline"],
-              ["09:34", "tomasz", "Q2 emitter -0.68 with digital meter baseline"],
-              ["09:36", "tomasz", "Q4 collector -4.4 with digital meter baseline"],
-              ["09:38", "tomasz", "Battery current 4.1 mA with digital meter baseline"],
+              ...safe("09:10", "tomasz", "unplugged ok", "foreign ok", "burnt ok", "tubes ok"),
+              ["09:16", "tomasz", "Supply to earth rail 1.9k"],
+              ...rise(
+                "09:18",
+                "tomasz",
+                "bench-supply all-in 50 %; line 4.5 V; amps 1.9 mA; held 20 s",
+                "bench-supply all-in 75 %; line 6.75 V; amps 3.1 mA; held 20 s",
+                "bench-supply all-in 100 %; line 9 V; amps 4.1 mA; held 60 s",
+              ),
+              ["09:30", "tomasz", "Battery 9 with Bench digital baseline"],
+              ["09:32", "tomasz", "Q1 emitter -0.11 with Bench digital baseline"],
+              ["09:34", "tomasz", "Q2 emitter -0.68 with Bench digital baseline"],
+              ["09:36", "tomasz", "Q4 collector -4.4 with Bench digital baseline"],
+              ["09:38", "tomasz", "Battery current 4.1 mA with Bench digital baseline"],
               ["09:45", "tomasz", "? no signal until warmed with a lamp"],
               ["10:00", "tomasz", "R1 39k = 38.2k lifted"],
             ],
@@ -252,8 +349,13 @@ export const STORIES: Story[] = [
                 "ines",
                 "take in: AGC pumps, one band is off calibration; wants on frequency again; policy original; with mains lead, manual",
               ],
-              ["11:00", "wren", "done make safe: discharged, measured 0.3 V"],
-              ["11:40", "wren", "done first power: series lamp, dims within seconds"],
+              ...safe("11:00", "wren", ...MAINS, "residual 0.3 V", "materials ok"),
+              ...rise(
+                "11:40",
+                "wren",
+                "lamp all-in 100 %; amps 0.28 A; held 60 s; lamp dim",
+                "lamp all-in 100 %; line 230 V; amps 0.43 A; then 0.43 A; B+ 247 V; held 3 min",
+              ),
               ["11:50", "wren", "B+ 247 @ 230 baseline"],
               ["11:52", "wren", "Regulated 150 baseline"],
               ["11:54", "wren", "AVC -1.1 baseline"],
@@ -305,8 +407,21 @@ export const STORIES: Story[] = [
                 "ines",
                 "take in: silent; wants to play in the exhibition; policy museum; with loudspeaker, mains lead",
               ],
-              ["10:00", "wren", "done make safe: field coil open at the meter; discharged, 0 V"],
-              ["10:20", "wren", "pass first power: no B+ possible with the field coil open"],
+              ...safe("09:40", "wren", ...MAINS, "residual 0 V", "materials ok"),
+              ["09:52", "wren", "T1 primary, 1 to 3 15.2"],
+              ["09:53", "wren", "B+ to chassis 19k"],
+              ...rise(
+                "09:58",
+                "wren",
+                "variac rectifier-out 25 %; line 57 V; amps 70 mA; held 5 min",
+                "variac rectifier-out 50 %; line 115 V; amps 0.12 A; held 5 min",
+                "variac rectifier-out 75 %; line 172 V; amps 0.155 A; held 5 min",
+                "variac rectifier-out 100 %; line 230 V; amps 0.185 A; held 5 min",
+                "variac rectifier-in 25 %; line 57 V; amps 72 mA; B+ 0 V; held 5 min",
+                "variac rectifier-in 50 %; line 115 V; amps 0.125 A; B+ 0 V; held 5 min",
+                "variac rectifier-in 75 %; line 172 V; amps 0.16 A; B+ 0 V; held 30 s",
+              ),
+              ["10:18", "wren", "L1 field coil, C8 to C9 open"],
               ["10:21", "wren", "pass baseline: no B+ possible with the field coil open"],
               ["10:30", "wren", "? silent, no B+"],
               ["11:00", "wren", "wait process field coil is at the winder, varnish to cure"],

@@ -46,6 +46,7 @@ export {
   POLICY_NAMES,
   SWITCH_NAMES,
   SWITCHES,
+  switchesOf,
   type Grade,
   type Policy,
   type SwitchName,

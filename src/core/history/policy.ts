@@ -57,3 +57,12 @@ export type Switches = z.infer<typeof switchesSchema>;
 /** An answer in words. */
 export const answerOf = (name: SwitchName, answer: string): string =>
   (SWITCHES[name].answers as Record<string, string>)[answer] ?? answer;
+
+/** The answers among what was chosen; an empty or unknown one is none. */
+export function switchesOf(chosen: Readonly<Record<string, string>>): Switches {
+  const answered = SWITCH_NAMES.flatMap((name) => {
+    const answer = chosen[name];
+    return answer && answer in SWITCHES[name].answers ? [[name, answer] as const] : [];
+  });
+  return switchesSchema.parse(Object.fromEntries(answered));
+}

@@ -1,7 +1,8 @@
 import { describe, ofKind, openPoints, POLICY_NAMES, type Settled, type VisitOfTimeline } from "@/core/history";
 import { modelName } from "@/core/model";
-import { compareVisit, OUTCOME_WORDS, workSummary } from "@/core/visit";
-import { format } from "@/core/quantity";
+import { baselineWarning, compareVisit, OUTCOME_WORDS, setupsOf, workSummary } from "@/core/visit";
+import { describeSetup } from "@/core/history";
+import { printMeasured } from "@/core/readings";
 import type { SetRecord } from "@/db/sets";
 import { Time } from "@/ui/Time";
 
@@ -32,6 +33,10 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
   const rows = compareVisit(model.sheet, model.year, settled, visit.id).filter((row) => row.before || row.after);
   const moment = visit.closedAt ?? now;
   const open = openPoints(settled, moment);
+  const setups = setupsOf(settled, visit.id);
+  const power = ofKind(mine, "power-step");
+  const cold = ofKind(mine, "reading").filter(({ content }) => content.payload.phase === "cold");
+  const warning = baselineWarning(settled, visit.id);
   const drafted = workSummary(settled, visit.id);
   return (
     <article className="print-page mx-auto max-w-4xl rounded-box border border-base-300 bg-base-100 p-8">
@@ -96,8 +101,27 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
           </table>
         </Section>
       ) : null}
+      {cold.length > 0 || power.length > 0 ? (
+        <Section title="First power">
+          {[...cold, ...power].map(({ entry, content }) => {
+            const line = describe(content);
+            return (
+              <p key={entry.id}>
+                <strong>{line.subject}:</strong> {line.text}
+              </p>
+            );
+          })}
+        </Section>
+      ) : null}
+      {warning && rows.length === 0 ? <p className="mt-4 font-semibold">{warning}</p> : null}
       {rows.length > 0 ? (
         <Section title="Readings, before and after">
+          {warning ? <p className="font-semibold">{warning}</p> : null}
+          {setups.map(({ id, payload }) => (
+            <p key={id} className="text-sm">
+              Set-up “{payload.name}”: {describeSetup(payload)}.
+            </p>
+          ))}
           <table className="w-full">
             <thead>
               <tr className="text-left">
@@ -119,7 +143,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
             <tbody>
               {rows.map((row) => {
                 const print = (value: number | undefined) =>
-                  value === undefined ? "–" : format(value, row.quantity, 4);
+                  value === undefined ? "–" : printMeasured(value, row.quantity);
                 return (
                   <tr key={row.point}>
                     <th scope="row" className="text-left font-semibold">

@@ -15,6 +15,8 @@ const SHOWN: readonly ContentKind[] = [
   "reading",
   "part-work",
   "test-result",
+  "power-step",
+  "setup",
   "note",
   "hand-back",
 ];

@@ -3,21 +3,16 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
-import { ofKind, POLICY_NAMES, type ContentOf } from "@/core/history";
+import { answerOf, ofKind, POLICY_NAMES, SWITCH_NAMES, SWITCHES, type ContentOf } from "@/core/history";
+import { formatMoney } from "@/core/quantity";
+import { Attachments } from "@/ui/Attachments";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook, type Outcome } from "@/ui/logbook";
-import { EMPTY_TAKE_IN, takeInFields, takeInPayload, type TakeInFields as Fields } from "./schema";
+import { EMPTY_TAKE_IN, fieldsOfTakeIn, takeInFields, takeInPayload, type TakeInFields as Fields } from "./schema";
 import { TakeInFields } from "./TakeInFields";
 
 type TakeIn = ContentOf<"take-in">["payload"];
-
-const fieldsOf = (payload: TakeIn): Fields => ({
-  ...EMPTY_TAKE_IN,
-  ...payload,
-  received: payload.received.join(", "),
-  missing: payload.missing.join(", "),
-});
 
 type FormProps = {
   initial: Fields;
@@ -28,7 +23,7 @@ type FormProps = {
 };
 
 function TakeInForm({ initial, button, needsReason, onSave, onCancel }: FormProps) {
-  const { lineOf } = useLogbook();
+  const { lineOf, shop } = useLogbook();
   const [reason, setReason] = useState("");
   const [refusal, setRefusal] = useState<string>();
   const { register, handleSubmit, control, formState } = useForm<Fields>({
@@ -38,7 +33,7 @@ function TakeInForm({ initial, button, needsReason, onSave, onCancel }: FormProp
   const typed = useWatch({ control }) as Fields;
   const save = handleSubmit(async (fields) => {
     if (needsReason && !reason.trim()) return setRefusal("Say why it is changed.");
-    const outcome = await onSave(takeInPayload(fields), reason.trim());
+    const outcome = await onSave(takeInPayload(fields, shop.currency), reason.trim());
     return setRefusal(outcome.ok ? undefined : outcome.problems[0]?.message);
   });
   return (
@@ -85,6 +80,17 @@ function Written({ payload }: { payload: TakeIn }) {
     ["Earlier work", payload.earlierWork],
     ["Loose or foreign", payload.loose],
     ["Cosmetic state", payload.cosmetic],
+    ["The outside", payload.grades?.map(({ part, grade }) => `${part} ${grade.replace("-", " ")}`).join(", ")],
+    ["Date codes", payload.dateCodes],
+    ["Provenance", payload.provenance],
+    ["Ask above", payload.costLimit && formatMoney(payload.costLimit)],
+    [
+      "Choices",
+      SWITCH_NAMES.flatMap((name) => {
+        const answer = payload.switches?.[name];
+        return answer ? [`${SWITCHES[name].question}: ${answerOf(name, answer)}`] : [];
+      }).join("; "),
+    ],
   ];
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
@@ -115,7 +121,7 @@ export function TakeInPlate() {
   if (editing)
     return (
       <TakeInForm
-        initial={fieldsOf(taken.content.payload)}
+        initial={fieldsOfTakeIn(taken.content.payload)}
         button="Correct it"
         needsReason
         onCancel={() => setEditing(false)}
@@ -134,9 +140,10 @@ export function TakeInPlate() {
     <div>
       <blockquote className="mb-4 border-l-4 border-primary pl-3 text-xl">{taken.content.payload.complaint}</blockquote>
       <Written payload={taken.content.payload} />
-      <button type="button" className="btn btn-outline mt-4 h-11" onClick={() => setEditing(true)}>
+      <button type="button" className="btn btn-outline my-4 h-11" onClick={() => setEditing(true)}>
         Correct or complete
       </button>
+      <Attachments entryId={taken.entry.id} />
     </div>
   );
 }

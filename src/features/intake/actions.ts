@@ -4,6 +4,7 @@ import { cookies } from "next/headers";
 import { z } from "zod";
 import { database } from "@/db/client";
 import { takeIn, type TakenIn } from "@/db/sets";
+import { shopOf } from "@/db/shop";
 import { logFailure } from "@/server/log";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { newJobFields, sheetOf, takeInPayload, type NewJobFields } from "./schema";
@@ -27,6 +28,7 @@ export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<Tak
   if (!knownModel && !newModel) return { ok: false, problems: [{ path: "model", message: "The model is missing." }] };
   try {
     const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
+    const { currency } = await shopOf(database());
     const now = Date.now();
     return await takeIn(
       database(),
@@ -46,7 +48,7 @@ export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<Tak
         set: { id: setId || id.data.set, serial },
         visitId: id.data.visit,
         openedAt: new Date(now).toISOString(),
-        takeIn: { id: id.data.entry, payload: takeInPayload(words) },
+        takeIn: { id: id.data.entry, payload: takeInPayload(words, currency) },
       },
       person.id,
       now,

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { POLICIES } from "@/core/history";
+import { GRADED_PARTS, GRADES, POLICIES, switchesOf, type ContentOf, type Grade } from "@/core/history";
+import { formatMoney, parseMoney } from "@/core/quantity";
 import { sheetSchema, SUPPLIES } from "@/core/model";
 
 const word = (what: string, longest = 80) =>
@@ -23,6 +24,18 @@ export const takeInFields = z.object({
   earlierWork: optional,
   loose: optional,
   cosmetic: optional,
+  dateCodes: optional,
+  provenance: optional,
+  costLimit: z
+    .string()
+    .refine(
+      (text) => text.trim() === "" || parseMoney(text) !== undefined,
+      "An amount is needed, like 250 or 250 EUR.",
+    ),
+  /** a grade for each part of the outside that was looked at; empty where none was given */
+  grades: z.record(z.string(), z.enum(["", ...GRADES])),
+  /** answers where schools disagree; empty: as the policy has it */
+  switches: z.record(z.string(), z.string()),
 });
 export type TakeInFields = z.infer<typeof takeInFields>;
 
@@ -36,12 +49,42 @@ export const EMPTY_TAKE_IN: TakeInFields = {
   earlierWork: "",
   loose: "",
   cosmetic: "",
+  dateCodes: "",
+  provenance: "",
+  costLimit: "",
+  grades: Object.fromEntries(GRADED_PARTS.map((part) => [part, ""])),
+  switches: {},
 };
 
-/** The typed fields as the payload of a take-in entry. */
-export function takeInPayload(fields: TakeInFields) {
-  const filled = (key: "since" | "wants" | "earlierWork" | "loose" | "cosmetic") =>
-    fields[key].trim() ? { [key]: fields[key].trim() } : {};
+type TakeIn = ContentOf<"take-in">["payload"];
+
+/** A take-in that was written down, back in its fields. */
+export function fieldsOfTakeIn(payload: TakeIn): TakeInFields {
+  const { v: _v, received, missing, costLimit, grades = [], switches = {}, ...words } = payload;
+  return {
+    ...EMPTY_TAKE_IN,
+    ...words,
+    received: received.join(", "),
+    missing: missing.join(", "),
+    costLimit: costLimit ? formatMoney(costLimit) : "",
+    grades: { ...EMPTY_TAKE_IN.grades, ...Object.fromEntries(grades.map(({ part, grade }) => [part, grade])) },
+    switches: { ...switches },
+  };
+}
+
+type Word = "since" | "wants" | "earlierWork" | "loose" | "cosmetic" | "dateCodes" | "provenance";
+
+/**
+ * The typed fields as the payload of a take-in entry.
+ * @param currency of the shop, for a limit that names none
+ */
+export function takeInPayload(fields: TakeInFields, currency = "EUR"): TakeIn {
+  const grades = Object.entries(fields.grades).flatMap(([part, grade]) =>
+    grade ? [{ part, grade: grade as Grade }] : [],
+  );
+  const switches = switchesOf(fields.switches);
+  const costLimit = parseMoney(fields.costLimit, currency);
+  const filled = (key: Word) => (fields[key].trim() ? { [key]: fields[key].trim() } : {});
   return {
     v: 1 as const,
     complaint: fields.complaint,
@@ -53,6 +96,11 @@ export function takeInPayload(fields: TakeInFields) {
     ...filled("earlierWork"),
     ...filled("loose"),
     ...filled("cosmetic"),
+    ...filled("dateCodes"),
+    ...filled("provenance"),
+    ...(grades.length > 0 ? { grades } : {}),
+    ...(costLimit ? { costLimit } : {}),
+    ...(Object.keys(switches).length > 0 ? { switches } : {}),
   };
 }
 
