@@ -113,9 +113,18 @@ export function partRules(sheet: Pick<Sheet, "dialect" | "components">, designat
   };
 }
 
-/** Value and rating of a component as one marking. */
-export const drawnText = ({ drawn, rating }: Pick<Component, "drawn" | "rating">): string =>
-  [drawn, rating].filter(Boolean).join(" ");
+/**
+ * Value and rating of a component as one marking. A rating that is a bare number is volts at a capacitor and watts at a
+ * resistor, as parts lists have it.
+ */
+export function drawnText({ designator, drawn, rating }: Pick<Component, "designator" | "drawn" | "rating">): string {
+  if (!rating) return drawn;
+  const bare = /^[\d.,]+$/.test(rating.trim());
+  const unit = { capacitance: " V", resistance: " W", inductance: "" }[
+    quantityOfDesignator(designator) ?? "inductance"
+  ];
+  return `${drawn} ${rating.trim()}${bare ? unit : ""}`;
+}
 
 /** The drawn value of a component as a marking, where it reads in one way. */
 export function drawnSpec(sheet: Pick<Sheet, "dialect" | "components">, component: Component): PartSpec | undefined {

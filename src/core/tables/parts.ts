@@ -42,8 +42,9 @@ export const PARTS: Table<Component> = {
     if (designator === "") row.problem("designator", "The designator is missing.");
     else if (!DESIGNATOR.test(designator))
       row.problem("designator", `“${designator}” is no designator: letters and a number, like C14 or VR2.`);
-    const role = row.choice("role", ROLES) ?? "other";
-    row.shown("role", roleWord(role));
+    const named = row.choice("role", ROLES);
+    const role = named ?? "other";
+    if (named || row.cells.role?.raw === "") row.shown("role", roleWord(role));
     const drawn = row.text("value");
     const rating = row.text("rating");
     const stage = row.text("stage");

@@ -33,6 +33,11 @@ describe("reading a parts list", () => {
     expect(read("parts", "designator;value\nC1;1,000 pF").rows[0]?.problems[0]).toContain("Which is it?");
   });
 
+  it("takes a bare rating for volts at a capacitor and for watts at a resistor", () => {
+    const { rows } = read("parts", "designator;value;rating\nC5;.1;400\nR6;12k;5");
+    expect(rows.map((row) => row.cells.value?.shown)).toEqual(["100 nF 400 V", "12 kΩ 5 W"]);
+  });
+
   it("reads decimal commas", () => {
     expect(read("parts", "designator;value\nC9;0,047µ").rows[0]?.cells.value?.shown).toBe("47 nF");
   });

@@ -72,7 +72,7 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
       </div>
       <div className="grid min-h-0 flex-1 grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] lg:grid-cols-[14rem_minmax(0,1fr)_23.5rem] lg:grid-rows-1">
         <RunSheet sheet={sheet} selected={selected} next={currentStep(sheet)} onSelect={select} />
-        <section aria-label="Work plate" className="overflow-y-auto p-3">
+        <section aria-label="Work plate" className="relative overflow-y-auto p-3">
           {item ? <Gate key={selected} item={item} sheet={sheet} onSelect={select} /> : null}
           {cautions.map((caution) => (
             <p key={caution.text} className="mb-2 border-l-4 border-warning pl-2 font-semibold">

@@ -79,14 +79,10 @@ export function Gate({ item, sheet, onSelect }: GateProps) {
       ))}
       {own.length > 0 ? (
         <section
-          className="flex flex-wrap items-center gap-2 rounded-box bg-base-200 px-3 py-1.5"
+          className="flex flex-wrap items-center gap-2 rounded-box bg-base-200 px-3"
           aria-label="What this step lacks"
         >
-          <ul className="min-w-64 flex-1">
-            {own.map((lack) => (
-              <li key={lack}>{lack}</li>
-            ))}
-          </ul>
+          <p className="min-w-64 flex-1">{own.join(" · ")}</p>
           {canPass ? (
             <button type="button" className="btn btn-ghost h-10" onClick={() => setPassing(item.step)}>
               Pass with a reason

@@ -80,7 +80,7 @@ export function Tape() {
 
   return (
     <>
-      <section aria-label="Tape" className="min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
+      <section aria-label="Tape" className="relative min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
         {before.length > 0 ? (
           <button type="button" className="btn btn-ghost btn-block h-10" onClick={() => setEarlier(!earlier)}>
             <History size={16} aria-hidden="true" />

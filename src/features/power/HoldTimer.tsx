@@ -17,7 +17,7 @@ export function HoldTimer({ seconds, startedAt, onStart }: HoldTimerProps) {
   if (startedAt === undefined)
     return (
       <button type="button" className="btn btn-outline h-11" onClick={onStart}>
-        Hold {clock(seconds)}: start
+        Hold {clock(seconds)}
       </button>
     );
   const left = seconds - Math.max(0, now - startedAt) / 1000;

@@ -2,11 +2,12 @@
 
 import { useState } from "react";
 import { tapsOf } from "@/core/model";
-import { bestTap, METHOD_NAMES, methodsFor, powerPlan, type Method } from "@/core/power";
+import { bestTap, methodsFor, powerPlan, type Method } from "@/core/power";
 import { poweredUp, powerProgress, powerRecords, stoppedAt, visitPolicy, type PowerRecord } from "@/core/visit";
 import { format } from "@/core/quantity";
 import { useLogbook } from "@/ui/logbook";
 import { readStep } from "./fields";
+import { PlanHead } from "./PlanHead";
 import { PowerChart, type RisePoint } from "./PowerChart";
 import { StepLadder } from "./StepLadder";
 import { StepPanel } from "./StepPanel";
@@ -55,7 +56,9 @@ export function PowerPlate() {
   const halted = stop && stop.id !== resumed ? stop : undefined;
   const { typed, startedAt, change, start, clear } = useStep(visit.id, step?.key);
   const lastStop = records.findLastIndex((record) => record.judgement.verdict === "stop");
-  const points = records.map((record, index) => pointOf(record, index < lastStop));
+  const points = records.map((record, index) =>
+    pointOf(record, index < lastStop && record.payload.stage === records[lastStop]?.payload.stage),
+  );
   const cells = step ? readStep(typed, step).cells : undefined;
   const value = (key: "amps" | "bplus" | "lineVolts") => {
     const cell = cells?.[key];
@@ -80,61 +83,20 @@ export function PowerPlate() {
 
   return (
     <div className="flex flex-col gap-3">
-      <div className="flex flex-wrap items-center gap-2">
-        {methods.length > 1 ? (
-          methods.map((method) => (
-            <button
-              key={method}
-              type="button"
-              aria-pressed={plan.method === method}
-              className={`btn h-10 ${plan.method === method ? "btn-primary" : "btn-outline"}`}
-              onClick={() => {
-                setSelected(undefined);
-                setChosen({ ...chosen, method });
-              }}
-            >
-              {METHOD_NAMES[method]}
-            </button>
-          ))
-        ) : (
-          <strong>{METHOD_NAMES[plan.method]}</strong>
-        )}
-        {taps.length > 1 ? (
-          <label className="flex items-center gap-1.5">
-            <span>Selector at</span>
-            <select
-              className="select h-10 w-28"
-              value={tap}
-              onChange={(event) => setChosen({ ...chosen, tap: Number(event.target.value) })}
-            >
-              {taps.map((one) => (
-                <option key={one} value={one}>
-                  {one} V
-                </option>
-              ))}
-            </select>
-          </label>
-        ) : null}
-        {mains ? (
-          <span className="dim">
-            bench {format(shop.lineVolts, "voltage")} {format(shop.lineHz, "frequency")}
-          </span>
-        ) : null}
-      </div>
-      <details open={records.length === 0} className="rounded-box bg-base-200 px-3 py-1.5">
-        <summary className="flex min-h-10 cursor-pointer items-center font-semibold">{plan.why}</summary>
-        <ul className="list-disc pl-5">
-          {plan.prepare.map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ul>
-        {plan.not ? <p className="mt-1">{plan.not}</p> : null}
-        {plan.noWatts ? (
-          <p className="mt-1 font-semibold text-warning">
-            The model has no watts yet: write them into Reference, and the currents to expect and the limits stand here.
-          </p>
-        ) : null}
-      </details>
+      {halted ? null : (
+        <PlanHead
+          plan={plan}
+          methods={methods}
+          taps={taps}
+          tap={tap}
+          bench={mains ? `bench ${format(shop.lineVolts, "voltage")} ${format(shop.lineHz, "frequency")}` : ""}
+          open={records.length === 0}
+          onChoose={(part) => {
+            setSelected(undefined);
+            setChosen({ ...chosen, ...part });
+          }}
+        />
+      )}
       {plan.remarks.map((remark) => (
         <p key={remark} className="border-l-4 border-warning pl-2 font-semibold">
           {remark}
@@ -146,7 +108,7 @@ export function PowerPlate() {
           <strong className="text-success">Full line reached.</strong> Every step can be taken again: choose it above.
         </p>
       ) : null}
-      <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_20rem]">
+      <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_18.5rem]">
         {halted ? (
           <StopPanel
             record={halted}

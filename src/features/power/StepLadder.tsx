@@ -42,7 +42,7 @@ export function StepLadder({ steps, current, onSelect }: StepLadderProps) {
                   className={`btn h-10 px-2.5 ${step.key === current ? "btn-active border-2 border-primary" : "btn-outline"}`}
                 >
                   <Icon size={16} aria-hidden="true" className={tone} />
-                  <span className="font-mono">{name}</span>
+                  <span className="tabular-nums">{name}</span>
                 </button>
               );
             })}

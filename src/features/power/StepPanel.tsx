@@ -9,7 +9,6 @@ import type { StepProgress } from "@/core/visit";
 import { ErrorText } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { ValueText } from "@/ui/ValueText";
 import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type Typed } from "./fields";
 import { HoldTimer } from "./HoldTimer";
 import { heldFor } from "./useStep";
@@ -19,7 +18,7 @@ const LABELS: Record<ReadingKey, string> = {
   amps: "Settled, A",
   bplus: "B+, V",
   heaters: "Heaters, V",
-  endAmps: "End of hold, A",
+  endAmps: "End, A",
 };
 
 const SHORT: Record<Danger, string> = {
@@ -92,57 +91,55 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
         }
       }}
     >
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-1">
+      <div className="flex items-end justify-between gap-2">
         <p className="leading-none">
-          <span className="dim block text-sm">
+          <span className="dim block pb-1 text-sm">
             {STAGE_NAMES[step.stage]}
-            {lampStep ? ", lamp in series" : `, ${format(step.fraction, "percent")} of the line`}
+            {lampStep ? ", lamp in series" : `, ${format(step.fraction, "percent")}`}
           </span>
-          <span className="font-mono text-5xl font-bold">{format(step.volts, "voltage", 3)}</span>
+          <span className="text-5xl font-bold whitespace-nowrap">{format(step.volts, "voltage", 3)}</span>
         </p>
         <HoldTimer seconds={step.holdSeconds} startedAt={startedAt} onStart={onStart} />
       </div>
-      <p>{step.say}</p>
-      <dl className="grid grid-cols-[auto_1fr] gap-x-4">
-        {step.amps !== undefined ? (
-          <>
-            <dt className="dim">Should draw</dt>
-            <dd>
-              <ValueText value={step.amps} quantity="current" digits={2} />
-              {step.heatersOnlyAmps !== undefined ? (
-                <span className="dim"> at most; heaters alone about {format(step.heatersOnlyAmps, "current", 2)}</span>
-              ) : null}
-            </dd>
-            <dt className="dim">Stop above</dt>
-            <dd className="font-bold text-error">{format(step.stopAmps ?? 0, "current", 2)}</dd>
-          </>
-        ) : null}
-        {step.bplus ? (
-          <>
-            <dt className="dim">B+ within</dt>
-            <dd>
-              {format(step.bplus[0], "voltage", 2)} to {format(step.bplus[1], "voltage", 2)}
-            </dd>
-          </>
-        ) : null}
-        {step.heaters ? (
-          <>
-            <dt className="dim">Heaters</dt>
-            <dd>
-              <ValueText value={step.heaters} quantity="voltage" digits={3} />
-            </dd>
-          </>
-        ) : null}
-      </dl>
-      <div className="grid grid-cols-2 gap-2">
+      {live.verdict === "stop" ? (
+        <p role="alert" className="rounded-box border-4 border-error px-2 py-1 font-bold text-error">
+          <OctagonX size={22} className="mr-1 inline" aria-hidden="true" />
+          Stop: power off. {live.reasons.map(({ text }) => text).join(" ")} Enter writes it.
+        </p>
+      ) : (
+        <div>
+          {step.amps !== undefined ? (
+            <p>
+              Draws up to <strong>{format(step.amps, "current", 2)}</strong>
+              {step.heatersOnlyAmps !== undefined
+                ? ` (heaters alone about ${format(step.heatersOnlyAmps, "current", 2)})`
+                : ""}
+              ,{" "}
+              <strong className="whitespace-nowrap text-error">
+                stop above {format(step.stopAmps ?? 0, "current", 2)}
+              </strong>
+            </p>
+          ) : null}
+          <p className="dim">
+            {[
+              step.bplus ? `B+ ${format(step.bplus[0], "voltage", 2)} to ${format(step.bplus[1], "voltage", 2)}` : "",
+              step.heaters ? `heaters ${format(step.heaters, "voltage", 3)}` : "",
+              step.say,
+            ]
+              .filter(Boolean)
+              .join(" · ")}
+          </p>
+        </div>
+      )}
+      <div className="grid grid-cols-3 items-start gap-2">
         {asked.map((key) => {
           const cell = readCell(key, typed[key], step);
           return (
-            <label key={key} className={`flex flex-col ${key === "endAmps" ? "col-start-1" : ""}`}>
+            <label key={key} className="flex flex-col">
               <span className="text-sm font-semibold">{LABELS[key]}</span>
               <input
                 data-step
-                className="input h-12 w-full text-right font-mono text-2xl"
+                className="input h-12 w-full px-2 text-right font-mono text-xl"
                 inputMode="decimal"
                 autoComplete="off"
                 value={typed[key]}
@@ -174,7 +171,7 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
             </label>
           );
         })}
-        <button className="btn btn-primary h-12 self-end">Write it, go on</button>
+        <button className="btn btn-primary mt-5 h-12 px-2">Write, go on</button>
       </div>
       {lampStep ? (
         <fieldset className="flex items-center gap-2">
@@ -195,12 +192,6 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
             </button>
           ))}
         </fieldset>
-      ) : null}
-      {live.verdict === "stop" ? (
-        <p role="alert" className="rounded-box border-4 border-error p-2 text-lg font-bold text-error">
-          <OctagonX size={22} className="mr-1 inline" aria-hidden="true" />
-          Stop: power off. {live.reasons.map(({ text }) => text).join(" ")} Enter writes it.
-        </p>
       ) : null}
       {live.verdict === "watch" ? (
         <p className="border-l-4 border-warning pl-2">{live.reasons.map(({ text }) => text).join(" ")}</p>

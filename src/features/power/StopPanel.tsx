@@ -13,10 +13,10 @@ export function StopPanel({ record, onResume }: { record: PowerRecord; onResume:
     <section aria-label="Stop" className="rounded-box border-4 border-error p-3">
       <h2 className="flex items-center gap-2 text-3xl font-bold text-error">
         <OctagonX size={32} aria-hidden="true" /> Stop
+        <span className="dim ml-auto text-base font-normal">
+          {STAGE_NAMES[payload.stage]}, {format(payload.fraction, "percent")}
+        </span>
       </h2>
-      <p className="dim">
-        {STAGE_NAMES[payload.stage]}, {format(payload.fraction, "percent")} of the line
-      </p>
       {judgement.reasons.map(({ text }) => (
         <p key={text} className="text-lg font-semibold">
           {text}

@@ -60,7 +60,11 @@ export function Detail(props: DetailProps) {
   const reasons = live.kind === "value" ? live.judgement.reasons : [];
   if (!row.how && reasons.length === 0 && behind.length === 0 && !cell.asks) return null;
   return (
-    <section aria-label={`About ${row.point}`} aria-live="polite" className="mt-2 flex flex-col gap-1">
+    <section
+      aria-label={`About ${row.point}`}
+      aria-live="polite"
+      className="sticky -bottom-3 z-10 mt-2 -mx-3 flex flex-col gap-1 border-t-2 border-base-300 bg-base-100 px-3 py-2"
+    >
       {cell.asks ? <SetupQuestion cell={cell} checked={checked} /> : null}
       <p>
         <strong>{row.point}.</strong> {row.how ? <span className="dim">{row.how} </span> : null}

@@ -102,7 +102,9 @@ export function ProvePlate() {
   const byPoint = new Map(rows.map((row) => [row.point, row]));
   const compared = rows.some((row) => row.before);
   const warning = baselineWarning(settled, visit.id);
-  const before = passesOf(settled, visit.id).filter((pass) => pass.phase !== "prove");
+  const before = passesOf(settled, visit.id).filter(
+    (pass) => pass.phase !== "prove" && rows.some((row) => pass.taken.has(row.point)),
+  );
   const shown = [
     ...before.filter((pass) => pass.phase === "baseline").slice(-1),
     ...before.filter((pass) => pass.phase === "check").slice(-1),

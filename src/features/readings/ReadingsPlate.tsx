@@ -11,8 +11,8 @@ import { ReadingsTable } from "./ReadingsTable";
 import { SetUp } from "./SetUp";
 import { useReadings } from "./useReadings";
 
-/** Most passes that stand beside the one that is being read. */
-const BESIDE = 2;
+/** Passes that stand beside the one that is being read: the last that have a word on it. */
+const BESIDE = 1;
 
 type Reading = "baseline" | "check";
 

@@ -9,20 +9,23 @@ import { ReadingCell } from "./ReadingCell";
 import type { Cell } from "./useReadings";
 import { VerdictCell } from "./VerdictCell";
 
+/** A correction below this is smaller than any needle's width, as a fraction. */
+const WORTH_SHOWING = 0.015;
+
 /** What is expected at a point here and now; the chart's own figure below, where it is another. */
 export function ExpectedCell({ row, now }: { row: PointRow; now: Circumstances }) {
   const { expected, quantity } = row;
   if (!expected) return <span className="dim">–</span>;
   if (expected.rule && expected.rule !== "winding") return <span>{expected.text}</span>;
   const { value } = correctedFor(expected, quantity, now);
-  const moved = Math.abs(value / expected.value - 1) > 0.004;
+  const moved = Math.abs(value / expected.value - 1) > WORTH_SHOWING;
   return (
     <span className="flex flex-col leading-tight">
-      <span>
+      <span className="whitespace-nowrap">
         <ValueText value={value} quantity={quantity} />{" "}
-        <span className="dim text-sm whitespace-nowrap">±{Math.round(expected.tolerance * 100)} %</span>
+        <span className="dim text-sm">±{Math.round(expected.tolerance * 100)} %</span>
       </span>
-      {moved ? <span className="dim text-sm">chart {format(expected.value, quantity)}</span> : null}
+      {moved ? <span className="dim text-sm whitespace-nowrap">chart {format(expected.value, quantity)}</span> : null}
     </span>
   );
 }
@@ -88,7 +91,7 @@ export function ReadingsTable(props: ReadingsTableProps) {
             const cell = cellOf(row);
             return (
               <tr key={row.point} className={`text-base ${focused === row.point ? "bg-base-200" : ""}`}>
-                <th scope="row" className="px-2 py-0.5 font-semibold">
+                <th scope="row" className="px-2 py-0.5 font-semibold whitespace-nowrap">
                   {row.point}
                 </th>
                 <td className="px-2 py-0.5">

@@ -8,12 +8,12 @@ import { cellsOf } from "@/workers/preview";
 import { freshRow, pasteInto, readGrid, type GridRead, type GridRow } from "./grid";
 
 const WIDTHS: Record<string, string> = {
-  designator: "6rem",
+  designator: "7rem",
   position: "6rem",
-  role: "10rem",
-  value: "9rem",
-  rating: "6.5rem",
-  common: "6.5rem",
+  role: "9.5rem",
+  value: "8rem",
+  rating: "5.5rem",
+  common: "6rem",
   step: "9rem",
   job: "5rem",
   line: "6rem",
@@ -29,15 +29,25 @@ const WIDTHS: Record<string, string> = {
   heaterAmps: "7rem",
 };
 const template = (columns: readonly Column[]) =>
-  `2.5rem ${columns.map(({ key }) => WIDTHS[key] ?? "minmax(8rem, 1fr)").join(" ")} 2.75rem`;
+  `2.25rem ${columns.map(({ key }) => WIDTHS[key] ?? "minmax(7.5rem, 1fr)").join(" ")} minmax(9rem, 1fr) 2.75rem`;
 
-/** What a row was understood as, where that says more than what was typed; else what is wrong with it. */
-function Understood({ read, columns }: { read: GridRead; columns: readonly Column[] }) {
-  const cells = read.read?.cells ?? {};
-  const shown = columns
-    .filter(({ key }) => cells[key] && cells[key].shown !== cells[key].raw && cells[key].shown !== "")
-    .map(({ key, title }) => `${title} ${cells[key]?.shown}`);
-  if (read.problems.length === 0 && shown.length === 0 && (read.read?.remarks.length ?? 0) === 0) return null;
+/** Roles, steps and the like read as they are typed; a value is worth saying again. */
+const SAID_AGAIN = new Set(["value", "expected", "ohms", "tolerance", "range", "source", "heaterVolts", "heaterAmps"]);
+
+/** What the values of a row were understood as, where that is more than what was typed. */
+function understood({ read }: GridRead, columns: readonly Column[]): string {
+  const cells = read?.cells ?? {};
+  return columns
+    .filter(({ key }) => SAID_AGAIN.has(key) && cells[key] && cells[key].shown !== cells[key].raw)
+    .map(({ key }) => cells[key]?.shown ?? "")
+    .filter(Boolean)
+    .join(" · ");
+}
+
+/** What is wrong with a row, or worth a look. */
+function Trouble({ read }: { read: GridRead }) {
+  const remarks = read.read?.remarks ?? [];
+  if (read.problems.length === 0 && remarks.length === 0) return null;
   return (
     <p className="col-span-full pb-1 pl-11 text-sm">
       {read.problems.map((problem) => (
@@ -45,12 +55,11 @@ function Understood({ read, columns }: { read: GridRead; columns: readonly Colum
           {problem}
         </span>
       ))}
-      {read.read?.remarks.map((remark) => (
+      {remarks.map((remark) => (
         <span key={remark} className="mr-3 font-semibold text-info">
           {remark}
         </span>
       ))}
-      {read.problems.length === 0 ? <span className="dim">{shown.join(" · ")}</span> : null}
     </p>
   );
 }
@@ -132,7 +141,7 @@ export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
       role="grid"
       aria-label={table.title}
       aria-rowcount={all.length + 1}
-      aria-colcount={columns.length}
+      aria-colcount={columns.length + 3}
       className="max-h-[62dvh] overflow-auto rounded-box border border-base-300"
     >
       <div
@@ -149,6 +158,9 @@ export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
             {required ? <span className="dim"> *</span> : null}
           </span>
         ))}
+        <span role="columnheader" className="dim px-2 py-1 font-normal">
+          understood as
+        </span>
         <span role="columnheader">
           <span className="sr-only">Take away</span>
         </span>
@@ -190,6 +202,9 @@ export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
                   />
                 </span>
               ))}
+              <span role="gridcell" className="dim self-center px-2 text-sm">
+                {understood(read, columns)}
+              </span>
               <span role="gridcell">
                 {item.index < rows.length ? (
                   <button
@@ -203,7 +218,7 @@ export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
                   </button>
                 ) : null}
               </span>
-              <Understood read={read} columns={columns} />
+              <Trouble read={read} />
             </div>
           );
         })}

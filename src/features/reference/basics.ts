@@ -20,9 +20,12 @@ export type TypedBasics = {
 
 const volts = (value: number | undefined) => (value === undefined ? "" : String(value));
 
+/** As meters of the time were called: 1000 Ω/V, 20 kΩ/V. */
 const meterText = ({ meter }: ChartConditions): string =>
   meter?.ohmsPerVolt
-    ? `${format(meter.ohmsPerVolt, "resistance", 6)}/V`
+    ? meter.ohmsPerVolt < 10_000
+      ? `${meter.ohmsPerVolt} Ω/V`
+      : `${format(meter.ohmsPerVolt, "resistance", 6)}/V`
     : meter?.inputOhms
       ? format(meter.inputOhms, "resistance", 6)
       : "";

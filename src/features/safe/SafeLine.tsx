@@ -91,7 +91,11 @@ export function SafeLine({ line }: { line: Line }) {
         ) : (
           <div className="flex shrink-0 gap-1">
             {record?.state === "done" ? null : (
-              <button type="button" className="btn btn-primary h-10 px-3" onClick={() => void write("done", {})}>
+              <button
+                type="button"
+                className="btn btn-outline btn-primary h-10 px-3"
+                onClick={() => void write("done", {})}
+              >
                 In order<span className="sr-only">: {line.text}</span>
               </button>
             )}

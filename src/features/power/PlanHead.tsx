@@ -1,0 +1,71 @@
+"use client";
+
+import { METHOD_NAMES, type Method, type PowerPlan } from "@/core/power";
+
+type PlanHeadProps = {
+  plan: PowerPlan;
+  methods: readonly Method[];
+  taps: readonly number[];
+  tap: number;
+  /** what the bench's line is, in words; empty where the set is not on it */
+  bench: string;
+  open: boolean;
+  onChoose: (part: { method?: Method; tap?: number }) => void;
+};
+
+/** How power is brought on and why, at which tap, and what is made ready before. */
+export function PlanHead({ plan, methods, taps, tap, bench, open, onChoose }: PlanHeadProps) {
+  const summary = [METHOD_NAMES[plan.method], taps.length > 1 ? `selector at ${tap} V` : "", bench];
+  return (
+    <>
+      <details open={open} className="rounded-box bg-base-200 px-3">
+        <summary className="min-h-10 cursor-pointer py-2">
+          <strong>{summary.filter(Boolean).join(" · ")}</strong>
+        </summary>
+        <div className="flex flex-wrap items-center gap-2">
+          {methods.length > 1
+            ? methods.map((method) => (
+                <button
+                  key={method}
+                  type="button"
+                  aria-pressed={plan.method === method}
+                  className={`btn h-10 ${plan.method === method ? "btn-primary" : "btn-outline"}`}
+                  onClick={() => onChoose({ method })}
+                >
+                  {METHOD_NAMES[method]}
+                </button>
+              ))
+            : null}
+          {taps.length > 1 ? (
+            <label className="flex items-center gap-1.5">
+              <span>Selector at</span>
+              <select
+                className="select h-10 w-28"
+                value={tap}
+                onChange={(event) => onChoose({ tap: Number(event.target.value) })}
+              >
+                {taps.map((one) => (
+                  <option key={one} value={one}>
+                    {one} V
+                  </option>
+                ))}
+              </select>
+            </label>
+          ) : null}
+        </div>
+        <p className="mt-1">{plan.why}</p>
+        <ul className="list-disc pl-5">
+          {plan.prepare.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+        {plan.not ? <p className="my-1">{plan.not}</p> : null}
+      </details>
+      {plan.noWatts ? (
+        <p className="border-l-4 border-warning pl-2 font-semibold">
+          The model has no watts yet: write them into Reference, and the currents to expect and the limits stand here.
+        </p>
+      ) : null}
+    </>
+  );
+}
