@@ -10,9 +10,11 @@ const VIEWS = [
   "/sets/new",
   "/reference",
   "/tools",
+  "/shop",
   "/nowhere",
   ...STEPS.map((step) => `/bench/1187?step=${step}`),
-  "/bench/1191",
+  "/bench/1191?step=make-safe",
+  "/bench/1176?step=first-power",
 ];
 
 for (const theme of ["paper", "cellar"] as const) {
@@ -25,7 +27,14 @@ for (const theme of ["paper", "cellar"] as const) {
     const file = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
     await page.goto("/reference");
     const model = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
-    for (const view of [...VIEWS, file ?? "", `${file}/record`, model ?? ""]) {
+    for (const view of [
+      ...VIEWS,
+      file ?? "",
+      `${file}/record`,
+      model ?? "",
+      `${model}?table=parts`,
+      `${model}?table=versions`,
+    ]) {
       await page.goto(view);
       await expect(page.locator("main")).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();

@@ -169,7 +169,7 @@ test("a stale edit of an owner and of a model is refused, with what was typed ke
   await expect(page.getByLabel("Nameplate, W")).toHaveValue("97");
   await page.getByLabel("Nameplate, W").fill("a lot");
   await page.getByRole("button", { name: "Save" }).click();
-  await expect(page.getByRole("alert").filter({ hasText: "Watts are a number." })).toBeVisible();
+  await expect(page.getByRole("alert").filter({ hasText: "Watts are a number above zero" }).first()).toBeVisible();
 });
 
 test("an address that leads nowhere says so", async ({ page, expectTrouble }) => {

@@ -3,7 +3,11 @@ import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { searchSets } from "@/db/search";
 import { setsPerhapsInShop } from "@/db/sets";
 import { closedAt, settle, timeline } from "@/core/history";
-import { boardState } from "@/core/visit";
+import type { Sheet } from "@/core/model";
+import { calibrationOf } from "@/core/readings";
+import { boardState, compareVisit, poweredUp, powerRecords, stoppedAt } from "@/core/visit";
+import { attachmentsOf } from "@/db/attachments";
+import { meters } from "@/db/shop";
 import { freshDatabase } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
@@ -69,4 +73,39 @@ it("finds sets by tag, model, owner, serial and designator, all words together",
   const hit = (await searchSets(held.db, "halvane C14", now.toISOString()))[0];
   expect(hit?.position).toMatchObject({ state: "restuffed" });
   expect(hit?.lastWork).toContain("47 nF 630 V");
+});
+
+it("has a finished power-up with a stop in it, one that waits, and a proof under the baseline's own set-up", async () => {
+  const file = async (query: string) => (await searchSets(held.db, query, now.toISOString()))[0]?.file;
+  const lantern = await file("H-20417");
+  const settled = settle(lantern?.entries ?? []).settled;
+  const visit = (job: number) => lantern?.visits.find((one) => one.job === job)?.id ?? "";
+  const verdicts = powerRecords(settled, visit(214)).map((record) => record.judgement.verdict);
+  expect(verdicts.filter((verdict) => verdict === "stop")).toHaveLength(1);
+  expect(verdicts.at(-1)).toBe("go");
+  expect(poweredUp(settled, visit(214))).toBe(true);
+  expect(powerRecords(settled, visit(1187)).map((record) => record.judgement.verdict)).not.toContain("stop");
+  const proof = compareVisit(lantern?.model.sheet as Sheet, 1937, settled, visit(1187));
+  expect(proof.filter((row) => row.outcome === "mended").map((row) => row.point)).toEqual([
+    "V2 screen",
+    "V3 plate",
+    "V4 cathode",
+  ]);
+  expect(proof.flatMap((row) => row.setup)).toEqual([]);
+  const regent = await file("R31-0457");
+  const stop = stoppedAt(settle(regent?.entries ?? []).settled, regent?.visits[0]?.id ?? "");
+  expect(stop?.judgement.reasons[0]?.rule).toBe("no-bplus");
+});
+
+it("ships drawings of its own making, and the shop's meters, one of them overdue", async () => {
+  const lantern = (await searchSets(held.db, "H-20417", now.toISOString()))[0]?.file;
+  const files = await attachmentsOf(held.db, lantern?.id ?? "");
+  expect(files.map(({ type, thumb }) => [type, thumb])).toEqual([
+    ["image/png", true],
+    ["image/png", true],
+  ]);
+  const states = (await meters(held.db)).map((one) =>
+    calibrationOf(one.calibratedOn, one.everyMonths, now.toISOString()),
+  );
+  expect(states.map(({ state }) => state).sort()).toEqual(["good", "never", "overdue"]);
 });
