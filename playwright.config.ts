@@ -10,6 +10,7 @@ export default defineConfig({
   expect: { timeout: 10_000 },
   reporter: [["list"], ["json", { outputFile: process.env.E2E_REPORT ?? "test-results/report.json" }]],
   use: {
+    actionTimeout: 20_000,
     ...devices["Desktop Chrome"],
     baseURL: process.env.BASE_URL ?? "http://127.0.0.1:3000",
     viewport: { width: 1280, height: 800 },

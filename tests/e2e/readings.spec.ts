@@ -96,7 +96,7 @@ test("files: a photo is shown on the tape, a program and 30 MB are refused", asy
   const dialog = page.getByRole("dialog");
   const choose = dialog.getByLabel("Photo or file");
   const png = Buffer.from(
-    "iVBORw0KGgoAAAANSUhEUgAAAAoAAAAKCAIAAAACUFjqAAAAEklEQVR4nGO4Yy2OBzGMSmNDALG4ZNHsYPGMAAAAAElFTkSuQmCC",
+    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
     "base64",
   );
   await choose.setInputFiles([

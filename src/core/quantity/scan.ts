@@ -13,23 +13,34 @@ export const skipSpace = (text: string, at: number): number => {
   return at;
 };
 
+/** A pattern made once that is then tried at any place of a text. Making one costs more than trying it. */
+const sticky = (pattern: string | RegExp) => new RegExp(pattern, "y");
+
 const match = (pattern: RegExp, text: string, at: number): RegExpExecArray | null => {
-  const sticky = new RegExp(pattern, "y");
-  sticky.lastIndex = at;
-  return sticky.exec(text);
+  pattern.lastIndex = at;
+  return pattern.exec(text);
 };
+
+const SIGN = sticky(/[-−+]/);
+const NUMBER = sticky(/\d+(?:[.,]\d+)?|[.,]\d+/);
+const INFIXED = new Map(
+  Object.entries(INFIX).map(([quantity, letters]) => [
+    quantity,
+    sticky(`(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`),
+  ]),
+);
 
 /**
  * Reads a number with decimal point or comma. `1,000` has two readings; everything else has one.
  * @returns no reading when there is no number at this place
  */
 export function scanNumber(text: string, at: number): Scan<number>[] {
-  const sign = match(/[-−+]/, text, at);
+  const sign = match(SIGN, text, at);
   const start = sign ? at + 1 : at;
   const factor = sign && sign[0] !== "+" ? -1 : 1;
   const fraction = FRACTIONS[text[start] ?? ""];
   if (fraction !== undefined) return [{ value: factor * fraction, end: start + 1 }];
-  const found = match(/\d+(?:[.,]\d+)?|[.,]\d+/, text, start);
+  const found = match(NUMBER, text, start);
   if (!found) return [];
   const end = start + found[0].length;
   const decimal = factor * Number(found[0].replace(",", "."));
@@ -55,17 +66,11 @@ function scanUnit(text: string, at: number, quantity: Quantity, dialect?: Dialec
 /** `4k7`, `4R7`, `R47`, `n47`: the letter stands where the decimal point would. A base unit or a tolerance letter may follow. */
 function scanInfix(text: string, at: number, quantity: Quantity): Scan<number>[] {
   const letters = INFIX[quantity];
-  if (!letters) return [];
-  const found = match(
-    new RegExp(
-      `(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`,
-    ),
-    text,
-    at,
-  );
+  const pattern = INFIXED.get(quantity);
+  const found = pattern ? match(pattern, text, at) : null;
   if (!found) return [];
   const [whole, before = "", letter = "", after = ""] = found;
-  return [{ value: Number(`${before || "0"}.${after}`) * (letters[letter] ?? 1), end: at + whole.length }];
+  return [{ value: Number(`${before || "0"}.${after}`) * (letters?.[letter] ?? 1), end: at + whole.length }];
 }
 
 /** What is known about a capacitance that stands without a unit. Undefined: nobody has said, so both readings count. */

@@ -99,12 +99,21 @@ const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
 
 const byLength = (a: UnitSpelling, b: UnitSpelling) => b.text.length - a.text.length;
 
-/** Spellings of a quantity, longest first, so that `mmf` is met before `m`. The dialect decides a bare `M`. */
-export function spellings(quantity: Quantity, dialect?: Dialect): UnitSpelling[] {
+function sortedSpellings(quantity: Quantity, dialect?: Dialect): UnitSpelling[] {
   const own = SPELLINGS[quantity];
   if (quantity !== "resistance") return [...own].sort(byLength);
   const factors = dialect === "m-is-thousand" ? [1e3] : dialect === "m-is-million" ? [1e6] : [1e3, 1e6];
   return [...own, { text: "M", factors, caseMatters: true }].sort(byLength);
+}
+
+const sorted = new Map<string, UnitSpelling[]>();
+
+/** Spellings of a quantity, longest first, so that `mmf` is met before `m`. The dialect decides a bare `M`. */
+export function spellings(quantity: Quantity, dialect?: Dialect): readonly UnitSpelling[] {
+  const key = `${quantity} ${dialect ?? ""}`;
+  const known = sorted.get(key) ?? sortedSpellings(quantity, dialect);
+  sorted.set(key, known);
+  return known;
 }
 
 /** Letters that stand for the decimal point (`4k7`, `R47`, `4n7`), IEC 60062. `2M2` is modern use: always a million. */

@@ -1,5 +1,6 @@
 "use client";
 
+import { useState } from "react";
 import type { FieldErrors, FieldValues, Path, UseFormRegister } from "react-hook-form";
 import { GRADED_PARTS, GRADES, POLICIES, POLICY_NAMES, SWITCH_NAMES, SWITCHES, type Policy } from "@/core/history";
 import { Field } from "@/ui/Field";
@@ -37,8 +38,13 @@ const MORE: [TextField, string, string][] = [
 /** Grades of the outside, provenance, a limit of cost, and the choices of this visit: unfolded when they are wanted. */
 function More<T extends FieldValues>({ register, errors, prefix }: Props<T>) {
   const name = (field: string) => `${prefix}${field}` as Path<T>;
+  const [open, setOpen] = useState(false);
   return (
-    <details className="rounded-box border border-base-300 px-3 py-1 md:col-span-2" open={Boolean(errors?.costLimit)}>
+    <details
+      className="rounded-box border border-base-300 px-3 py-1 md:col-span-2"
+      open={open || Boolean(errors?.costLimit)}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
         Grades, date codes, provenance, limit of cost, choices of this visit
       </summary>

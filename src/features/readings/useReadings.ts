@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { Phase } from "@/core/history";
 import { asksAboutSetup, type Circumstances } from "@/core/readings";
 import { lastWorkAt, setupFor, takenIn, type PointRow, type ReadingPayload, type Taken } from "@/core/visit";
@@ -43,6 +43,9 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [errors, setErrors] = useState<Record<string, string | undefined>>({});
   const [asked, setAsked] = useState<Record<string, string>>({});
+  // Leaving a cell by Enter writes it and then blurs it: what is under way is not written twice.
+  const underWay = useRef(new Set<string>());
+  const settingUp = useRef<Promise<string | undefined>>(undefined);
   const [own, setOwn] = useState<Partial<SetupFields>>({});
   const bench = { sheet: model.sheet, shop };
 
@@ -70,14 +73,20 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   });
 
   /** Writes the set-up down where it is not, and gives the entry that readings point at. */
-  const writeSetup = async (): Promise<string | undefined> => {
-    if (holds && written) return written.id;
-    const outcome = await append({ kind: "setup", payload });
-    if (outcome.ok) setOwn({ line: setUp.line });
-    return outcome.ok ? outcome.id : undefined;
+  const writeSetup = (): Promise<string | undefined> => {
+    if (holds && written) return Promise.resolve(written.id);
+    settingUp.current ??= append({ kind: "setup", payload }).then((outcome) => {
+      settingUp.current = undefined;
+      if (outcome.ok) setOwn({ line: setUp.line });
+      return outcome.ok ? outcome.id : undefined;
+    });
+    return settingUp.current;
   };
 
   const write = async (row: PointRow, text: string, value: number, confirmed: boolean) => {
+    const job = `${row.point} ${text}`;
+    if (underWay.current.has(job)) return;
+    underWay.current.add(job);
     // Nothing is said of a set-up: the reading stands alone.
     const named = setUp.meter.trim() !== "" || written !== undefined || payload.checked.length > 0;
     const setup = phase !== "cold" && named ? await writeSetup() : undefined;
@@ -99,6 +108,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
       ...(row.quantity === "resistance" && phase !== "cold" ? { inCircuit: true } : {}),
     };
     const outcome = await append({ kind: "reading", payload: reading });
+    underWay.current.delete(job);
     setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
     if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
   };

@@ -92,12 +92,16 @@ export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
 
   const focus = (row: number, column: number) => {
     const to = Math.max(0, Math.min(all.length - 1, row));
-    virtual.scrollToIndex(to);
-    window.requestAnimationFrame(() => {
+    const take = () => {
       const cell = box.current?.querySelector<HTMLInputElement>(`[data-cell="${to}-${column}"]`);
       cell?.focus();
       cell?.select();
-    });
+      return Boolean(cell);
+    };
+    // A row in sight takes the focus at once, so that no key is lost; one far away is scrolled to first.
+    const there = take();
+    virtual.scrollToIndex(to);
+    if (!there) window.requestAnimationFrame(take);
   };
   const put = (next: GridRow[]) => {
     // The spare row was written into: it is a row now, and another takes its place.

@@ -94,16 +94,27 @@ export function SafeLine({ line }: { line: Line }) {
               <button
                 type="button"
                 className="btn btn-outline btn-primary h-10 px-3"
+                aria-label={`In order: ${line.text}`}
                 onClick={() => void write("done", {})}
               >
-                In order<span className="sr-only">: {line.text}</span>
+                In order
               </button>
             )}
-            <button type="button" className="btn btn-ghost h-10 px-2" onClick={() => setAsking("trouble")}>
-              Wrong<span className="sr-only">: {line.text}</span>
+            <button
+              type="button"
+              className="btn btn-ghost h-10 px-2"
+              aria-label={`Wrong: ${line.text}`}
+              onClick={() => setAsking("trouble")}
+            >
+              Wrong
             </button>
-            <button type="button" className="btn btn-ghost h-10 px-2" onClick={() => setAsking("na")}>
-              Not here<span className="sr-only">: {line.text}</span>
+            <button
+              type="button"
+              className="btn btn-ghost h-10 px-2"
+              aria-label={`Not here: ${line.text}`}
+              onClick={() => setAsking("na")}
+            >
+              Not here
             </button>
           </div>
         )}

@@ -151,8 +151,13 @@ export function Meters({ meters, today }: { meters: Meter[]; today: string }) {
                   </>
                 )}
               </span>
-              <button type="button" className="btn btn-outline h-10" onClick={() => setEditing(meter.id)}>
-                Change<span className="sr-only"> {meter.name}</span>
+              <button
+                type="button"
+                className="btn btn-outline h-10"
+                aria-label={`Change ${meter.name}`}
+                onClick={() => setEditing(meter.id)}
+              >
+                Change
               </button>
             </li>
           );

@@ -2,7 +2,17 @@
 
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import { lineContext, writeLine, type LineContext } from "@/core/bench-line";
-import { settle, type Body, type Content, type Draft, type Entry, type Settled, type Visit } from "@/core/history";
+import {
+  draftSchema,
+  sentences,
+  settle,
+  type Body,
+  type Content,
+  type Draft,
+  type Entry,
+  type Settled,
+  type Visit,
+} from "@/core/history";
 import type { Model } from "@/core/model";
 import type { VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
@@ -91,6 +101,9 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   const append = useCallback(
     (body: Body, extra?: { at?: string; amends?: string }): Promise<Outcome> => {
       const draft = makeDraft(setId, visit.id, body, extra);
+      // What the log would refuse is said here, also without a network, and never waits in the outbox.
+      const checked = draftSchema.safeParse(draft);
+      if (!checked.success) return Promise.resolve({ ok: false, problems: sentences(checked.error) });
       changeOutbox((drafts) => [...drafts, draft]);
       return deliver(draft);
     },
