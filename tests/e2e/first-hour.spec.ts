@@ -175,7 +175,7 @@ test("a set whose reference was typed in from CSV: safe, stopped, mended, resume
 
   // Replaced, and the lesson kept with the model in one click.
   await step(page, "Fix").click();
-  await write(page, "C1 16/450 = 0.9µ leaky -> 22µ/450 old in bag", /16 µF 450 V → 22 µF 450 V/);
+  await write(page, "C1 16/450 = 0.9µ leaky -> 22µ/450 old in bag", /replaced: .*22 µF 450 V/);
   await write(page, "note C1's can is isolated from chassis by a card washer: keep it", "card washer");
   await tape(page)
     .getByRole("button", { name: /card washer/ })

@@ -1,6 +1,7 @@
 "use client";
 
-import { METHOD_NAMES, type Method, type PowerPlan } from "@/core/power";
+import { METHOD_NAMES, STAGE_NAMES, type Method, type PlanStep, type PowerPlan } from "@/core/power";
+import { format } from "@/core/quantity";
 
 type PlanHeadProps = {
   plan: PowerPlan;
@@ -12,6 +13,47 @@ type PlanHeadProps = {
   open: boolean;
   onChoose: (part: { method?: Method; tap?: number }) => void;
 };
+
+const MEASURES = { amps: "A", bplus: "B+", heaters: "heaters", lamp: "lamp" } as const;
+
+/** Every step of the plan at a glance: what to set, how long, what to read, what to expect, where to stop. */
+function PlanTable({ steps }: { steps: readonly PlanStep[] }) {
+  const amps = (value: number | undefined) => (value === undefined ? "–" : format(value, "current", 2));
+  return (
+    <details className="mt-1">
+      <summary className="flex min-h-10 cursor-pointer items-center">The whole plan, step by step</summary>
+      <table className="table">
+        <thead>
+          <tr className="text-base text-base-content">
+            {["Stage", "Set", "Hold", "Read", "Expect", "Stop above"].map((title) => (
+              <th key={title} scope="col" className="px-2 py-1">
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {steps.map((step) => (
+            <tr key={step.key} className="text-base">
+              <th scope="row" className="px-2 py-0.5 font-normal">
+                {STAGE_NAMES[step.stage]}
+                {step.measures.includes("lamp") ? ", lamp" : ""}
+              </th>
+              <td className="px-2 py-0.5 font-bold">{format(step.volts, "voltage", 3)}</td>
+              <td className="px-2 py-0.5">{format(step.holdSeconds, "time")}</td>
+              <td className="px-2 py-0.5">{step.measures.map((measure) => MEASURES[measure]).join(", ")}</td>
+              <td className="px-2 py-0.5">
+                {amps(step.heatersOnlyAmps ?? step.amps)}
+                {step.bplus ? `, B+ to ${format(step.bplus[1], "voltage", 2)}` : ""}
+              </td>
+              <td className="px-2 py-0.5 font-bold">{amps(step.stopAmps)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
 
 /** How power is brought on and why, at which tap, and what is made ready before. */
 export function PlanHead({ plan, methods, taps, tap, bench, open, onChoose }: PlanHeadProps) {
@@ -60,6 +102,7 @@ export function PlanHead({ plan, methods, taps, tap, bench, open, onChoose }: Pl
           ))}
         </ul>
         {plan.not ? <p className="my-1">{plan.not}</p> : null}
+        <PlanTable steps={plan.steps} />
       </details>
       {plan.noWatts ? (
         <p className="border-l-4 border-warning pl-2 font-semibold">

@@ -2,10 +2,12 @@
 
 const KEYS: [string, string][] = [
   ["/", "to the bench line (on a bench page)"],
-  ["g, then b s r t n", "go to Board, Sets, Reference, Tools, New job"],
+  ["g, then b s r t h n", "go to Board, Sets, Reference, Tools, Shop, New job"],
   ["[ and ]", "the step before, the step after (on a bench page)"],
-  ["Enter", "in the bench line: write the entry; in a table: next row"],
-  ["↑ ↓", "in the bench line: lines typed before; in a table: rows"],
+  ["Enter", "in the bench line: write the entry; in a table: next row; in a power-up: on"],
+  ["PageDown", "in a power-up: on, as a foot-switch sends it"],
+  ["↑ ↓ ← →", "in the bench line: lines typed before; in a table: rows and cells"],
+  ["Ctrl Delete", "in a grid of the reference sheet: takes the row away"],
   ["Alt with 1 to 4", "answers a question of the bench line"],
   ["Esc", "leaves the field; nothing typed is lost"],
   ["?", "this sheet"],
@@ -23,7 +25,11 @@ const LINES: [string, string][] = [
   ["? hum worse when warm", "a symptom; gone #12 when it is gone"],
   ["todo … / wait parts … / note …", "an open point, something waited for, a note"],
   ["settled #12 new lead fitted", "an open point is settled"],
-  ["done make safe: 0.3 V left", "a step is done; pass baseline: why when it is passed over"],
+  ["safe residual 0.3 V", "a line of the make-safe list; safe lead wrong: cracked, safe fuse na: none"],
+  ["T1 primary, 1 to 2 24.5", "a cold check; open where there is no path"],
+  ["power variac rectifier-in 50 %; amps 0.15; B+ 12", "a step of a power-up; then, heaters, held, seen"],
+  ["setup baseline: as found; meter Bench digital; line 231 V", "the set-up that readings carry along"],
+  ["done find: C14 leaks", "a step is done; pass baseline: why when it is passed over"],
   ["amend #12 R7 = 471k because misread", "correct an entry; withdraw #12 because …"],
 ];
 
