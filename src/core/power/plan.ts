@@ -1,6 +1,6 @@
 import { format } from "../quantity";
 import { mainRail, onMains, type Sheet } from "../model";
-import { heatersOf, rectifierTube } from "../tubes";
+import { heatersOf, rectifierTubes } from "../tubes";
 import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
 import { lampFor, USUAL_LAMPS, type LampChoice } from "./lamps";
 import { lineRemarks, type Line } from "./line";
@@ -108,7 +108,7 @@ function expectation({ sheet, tap }: PlanInput, fullAmps?: number): PowerExpecta
     fullVolts: tap,
     ...(fullAmps ? { fullAmps } : {}),
     ...(rail && onMains(sheet.supply) ? { bplus: rail.expected, ceiling: sheet.highestVolts } : {}),
-    ...(rectifierTube(sheet.tubes) ? { warm: true } : {}),
+    ...(rectifierTubes(sheet.tubes).length > 0 ? { warm: true } : {}),
     // A tap stands for the chart's line: at the tap the heaters see what they saw at the chart's line.
     ...(heaters && chartLine > 0 ? { heaters: heaters.expected } : {}),
   };
@@ -143,12 +143,13 @@ function variac(input: PlanInput): PowerPlan {
   const hold = policy === "museum" ? HOLD_MUSEUM : HOLD;
   const fullAmps = sheet.watts ? lineCurrent(sheet.watts, tap).full : undefined;
   const expected = expectation(input, fullAmps);
-  const tube = rectifierTube(sheet.tubes);
+  const rectifiers = rectifierTubes(sheet.tubes);
+  const tube = rectifiers.length > 0;
   const live = sheet.supply === "live-chassis";
   const out = tube && !live;
   const heaters = heatersOf(
     sheet.supply,
-    sheet.tubes.filter((one) => one !== tube),
+    sheet.tubes.filter((one) => !rectifiers.includes(one)),
   );
   const outSteps = LADDER.map((fraction): PlanStep => {
     const made = step({
@@ -191,7 +192,11 @@ function variac(input: PlanInput): PowerPlan {
             "The rectifier stays in: its heater is part of the string.",
           ]
         : []),
-      ...(out ? [`Pull the rectifier (${tube.position} ${tube.type}); it goes back in after the first rise.`] : []),
+      ...(out
+        ? [
+            `Pull the rectifier (${rectifiers.map(({ position, type }) => `${position} ${type}`).join(", ")}); back in after the first rise.`,
+          ]
+        : []),
       ...(!tube && onMains(sheet.supply)
         ? ["The rectifier is solid state: B+ follows the line at once, before any tube draws."]
         : []),

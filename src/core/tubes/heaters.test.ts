@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { heaterOf, heatersOf, rectifierTube } from ".";
+import { heaterOf, heatersOf, rectifierTubes } from ".";
 
 const tubes = (...types: string[]) => types.map((type, index) => ({ position: `V${index + 1}`, type, work: "" }));
 
@@ -28,12 +28,12 @@ describe("heaters", () => {
       unknown: [],
     });
   });
-  it("finds the rectifier by its work", () => {
-    expect(
-      rectifierTube([
-        { type: "6V6", work: "output" },
-        { type: "5Y3", work: "rectifier" },
-      ])?.type,
-    ).toBe("5Y3");
+  it("finds the rectifiers by their work", () => {
+    const lineUp = [
+      { type: "6V6", work: "output" },
+      { type: "5R4", work: "rectifier" },
+      { type: "5R4", work: "bias rectifier" },
+    ];
+    expect(rectifierTubes(lineUp)).toHaveLength(2);
   });
 });

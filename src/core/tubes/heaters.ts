@@ -106,9 +106,9 @@ export function heatersOf(
   return { wiring: "parallel", watts, each, unknown };
 }
 
-/** Is one of the tubes a rectifier with a heater of its own? Its B+ comes only when it is warm. */
-export const rectifierTube = <T extends { type: string; work: string }>(tubes: readonly T[]): T | undefined =>
-  tubes.find((tube) => /rectif/i.test(tube.work));
+/** The tubes that rectify: their B+ comes only when they are warm. */
+export const rectifierTubes = <T extends { type: string; work: string }>(tubes: readonly T[]): T[] =>
+  tubes.filter((tube) => /rectif/i.test(tube.work));
 
 /** Cold resistance over hot, as the trade counts it: about 1/7 to 1/5. */
 export const COLD_OVER_HOT = { least: 1 / 7, most: 1 / 5 } as const;

@@ -21,7 +21,7 @@ function PlanTable({ steps }: { steps: readonly PlanStep[] }) {
   const amps = (value: number | undefined) => (value === undefined ? "–" : format(value, "current", 2));
   return (
     <details className="mt-1">
-      <summary className="flex min-h-10 cursor-pointer items-center">The whole plan, step by step</summary>
+      <summary className="min-h-10 cursor-pointer py-2">The whole plan, step by step</summary>
       <table className="table">
         <thead>
           <tr className="text-base text-base-content">

@@ -9,6 +9,7 @@ import { useLogbook } from "@/ui/logbook";
 import { readStep } from "./fields";
 import { PlanHead } from "./PlanHead";
 import { PowerChart, type RisePoint } from "./PowerChart";
+import { RiseTable } from "./RiseTable";
 import { StepLadder } from "./StepLadder";
 import { StepPanel } from "./StepPanel";
 import { StopPanel } from "./StopPanel";
@@ -132,7 +133,7 @@ export function PowerPlate() {
             }}
           />
         ) : (
-          <div />
+          <RiseTable steps={steps} />
         )}
         {expected ? <PowerChart expected={expected} points={[...points, ...typing]} /> : null}
       </div>

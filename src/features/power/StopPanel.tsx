@@ -30,7 +30,7 @@ export function StopPanel({ record, onResume }: { record: PowerRecord; onResume:
           </li>
         ))}
       </ol>
-      <button type="button" className="btn btn-outline mt-3 h-11" onClick={onResume}>
+      <button type="button" className="btn btn-outline mt-2 h-auto min-h-11 py-1.5" onClick={onResume}>
         Mended: rise again from the bottom of this stage
       </button>
     </section>

@@ -46,7 +46,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
             key={href}
             href={href}
             aria-current={path === href ? "page" : undefined}
-            className="flex min-h-10 items-center rounded-field px-3 hover:bg-base-300 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
+            className="flex min-h-10 items-center rounded-field px-2 whitespace-nowrap hover:bg-base-300 lg:px-3 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
           >
             {name}
           </Link>
@@ -57,7 +57,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
           <UserRound size={18} aria-hidden="true" />
           <span className="sr-only">Who is at the bench</span>
           <select
-            className="select h-10 w-44"
+            className="select h-10 w-36 lg:w-44"
             value={personId}
             disabled={pending}
             onChange={(event) => start(() => choosePerson(event.target.value))}
