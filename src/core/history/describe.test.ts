@@ -111,3 +111,67 @@ group("picking from the log", () => {
     expect(upTo(settled, atOf(99))).toHaveLength(3);
   });
 });
+
+group("the first hour on the tape", () => {
+  const cold = (value: number, expected: object): string =>
+    describe({
+      kind: "reading",
+      payload: {
+        v: 1,
+        phase: "cold",
+        point: "x",
+        quantity: "resistance",
+        measured: { text: String(value), value },
+        expected: { text: "", tolerance: 0.15, ...expected } as never,
+      },
+    }).text;
+  it("says cold checks by their own rules", () => {
+    expect(cold(61e3, { value: 10e3, rule: "at-least" })).toBe("61 kΩ, at least 10 kΩ");
+    expect(cold(2.3, { value: 14, rule: "cold-heater" })).toBe("2.3 Ω, cold (14 Ω hot)");
+    expect(cold(1e12, { value: 1800, rule: "winding" })).toBe("open, expected 1.8 kΩ");
+    expect(cold(20.6, { value: 21, rule: "winding" })).toBe("20.6 Ω, expected 21 Ω (−1.9 %)");
+  });
+  it("says a set-up in one line, and what was not noted", () => {
+    const payload = { v: 1, phase: "baseline", name: "as found", checked: [] } as const;
+    const full = {
+      ...payload,
+      checked: ["load"],
+      instrument: { name: "Grey analogue", ohmsPerVolt: 20e3 },
+      lineVolts: 231,
+      lineHz: 50,
+      signal: "none",
+    };
+    expect(describe({ kind: "setup", payload: full })).toEqual({
+      subject: "Set-up “as found”",
+      text: "Grey analogue (20 kΩ/V), line 231 V 50 Hz, signal none, 1 looked at",
+    });
+    expect(describe({ kind: "setup", payload: { ...payload, checked: [] } }).text).toBe("meter not noted");
+  });
+  it("says a step of a power-up with its verdict, and why it was a stop", () => {
+    const payload = {
+      v: 1,
+      method: "variac",
+      stage: "rectifier-in",
+      fraction: 0.75,
+      amps: { text: "0.24", value: 0.24 },
+      endAmps: { text: "0.31", value: 0.31 },
+      held: 95,
+      seen: [],
+      expected: { fullVolts: 230, fullAmps: 0.33 },
+    } as const;
+    const line = describe({ kind: "power-step", payload: { ...payload, seen: [] } });
+    expect(line.subject).toBe("Rectifier in, 75 %");
+    expect(line.verdict).toBe("bad");
+    expect(line.text).toBe(
+      "240 mA, then 310 mA, held 95 s. Stop: The current grew from 240 mA to 310 mA during the hold.",
+    );
+  });
+  it("says a line of the make-safe list, measured or wrong", () => {
+    const payload = { v: 1, list: "make-safe", key: "lead", text: "Mains lead sound" } as const;
+    expect(describe({ kind: "check", payload: { ...payload, state: "trouble", remark: "cracked" } })).toEqual({
+      subject: "Make safe",
+      text: "Mains lead sound: wrong (cracked)",
+      verdict: "bad",
+    });
+  });
+});

@@ -21,8 +21,17 @@ function describeReading(payload: ContentOf<"reading">["payload"]): Line {
   const { verdict, ratio, corrected } = judgeReading(payload);
   const measured = printMeasured(payload.measured.value, payload.quantity);
   const line = payload.lineVolts ? ` at ${format(payload.lineVolts, "voltage")} line` : "";
-  const against = corrected !== undefined ? `, expected ${format(corrected, payload.quantity)}` : "";
-  const off = ratio !== undefined ? ` (${formatDeviation(ratio - 1)})` : "";
+  const rule = payload.expected?.rule;
+  const band = rule === undefined || rule === "winding";
+  const against =
+    rule === "at-least" && payload.expected
+      ? `, at least ${format(payload.expected.value, payload.quantity)}`
+      : rule === "cold-heater" && payload.expected
+        ? `, cold (${format(payload.expected.value, payload.quantity)} hot)`
+        : corrected !== undefined
+          ? `, expected ${format(corrected, payload.quantity)}`
+          : "";
+  const off = ratio !== undefined && band ? ` (${formatDeviation(ratio - 1)})` : "";
   const text = `${measured}${line}${against}${off}${payload.inCircuit ? ", in circuit" : ""}${payload.remark ? `, ${payload.remark}` : ""}`;
   if (verdict === "none") return { subject: payload.point, text };
   return {

@@ -149,7 +149,9 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
                     <th scope="row" className="text-left font-semibold">
                       {row.point}
                     </th>
-                    <td className="text-right">{print(row.expected?.value)}</td>
+                    <td className="text-right">
+                      {print((row.after ?? row.before)?.judgement.corrected ?? row.expected?.value)}
+                    </td>
                     <td className="text-right">{print(row.before?.payload.measured.value)}</td>
                     <td className="text-right">{print(row.after?.payload.measured.value)}</td>
                     <td className="pl-4">

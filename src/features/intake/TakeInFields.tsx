@@ -45,7 +45,7 @@ function More<T extends FieldValues>({ register, errors, prefix }: Props<T>) {
       open={open || Boolean(errors?.costLimit)}
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
-      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
+      <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">
         Grades, date codes, provenance, limit of cost, choices of this visit
       </summary>
       <div className="grid gap-3 pb-2 md:grid-cols-2">
