@@ -9,7 +9,11 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: "unit", include: ["src/**/*.test.ts", "scripts/**/*.test.ts"], benchmark: { include: ["src/**/*.bench.ts"] } },
+        test: {
+          name: "unit",
+          include: ["src/**/*.test.ts", "scripts/**/*.test.ts"],
+          benchmark: { include: ["src/**/*.bench.ts"] },
+        },
       },
       {
         resolve: { alias },
