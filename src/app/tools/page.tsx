@@ -19,6 +19,7 @@ export default async function ToolsPage() {
         <ValueReader />
         <BodyEndDot />
         <MeterLoading />
+        <SeriesLamp lineVolts={shop.lineVolts} lamps={shop.lamps} />
       </div>
       <div className="flex flex-col gap-4">
         <ColourBands />
@@ -27,7 +28,6 @@ export default async function ToolsPage() {
           <h2 className="text-lg font-bold">How long to discharge?</h2>
           <Discharge volts={400} farads={32e-6} />
         </section>
-        <SeriesLamp lineVolts={shop.lineVolts} lamps={shop.lamps} />
       </div>
     </main>
   );

@@ -10,7 +10,7 @@ import { freshRow, pasteInto, readGrid, type GridRead, type GridRow } from "./gr
 const WIDTHS: Record<string, string> = {
   designator: "7rem",
   position: "6rem",
-  role: "9.5rem",
+  role: "10.75rem",
   value: "8rem",
   rating: "5.5rem",
   common: "6rem",
@@ -29,7 +29,7 @@ const WIDTHS: Record<string, string> = {
   heaterAmps: "7rem",
 };
 const template = (columns: readonly Column[]) =>
-  `2.25rem ${columns.map(({ key }) => WIDTHS[key] ?? "minmax(7.5rem, 1fr)").join(" ")} minmax(9rem, 1fr) 2.75rem`;
+  `2.25rem ${columns.map(({ key }) => WIDTHS[key] ?? "minmax(7rem, 1fr)").join(" ")} minmax(8.5rem, 1fr) 2.75rem`;
 
 /** Roles, steps and the like read as they are typed; a value is worth saying again. */
 const SAID_AGAIN = new Set(["value", "expected", "ohms", "tolerance", "range", "source", "heaterVolts", "heaterAmps"]);
