@@ -1,19 +1,12 @@
 import { PHASES, type ContentOf } from "../history";
 import { format, parseQuantity } from "../quantity";
+import { parseMeterLoad, printMeterLoad } from "../readings";
 import { draftOf } from "./check";
 import { clause, clauses, escaped, list } from "./clauses";
 import { notUnderstood, type LineContext, type LineResult } from "./types";
 import { piece, textOf, type Piece } from "./values";
 
 type Payload = ContentOf<"setup">["payload"];
-
-/** `20 kΩ/V` or `10 MΩ`: what a meter is to the circuit. */
-export function readInput(text: string): { ohmsPerVolt?: number; inputOhms?: number } | undefined {
-  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(text.trim());
-  const parsed = parseQuantity(perVolt?.[1] ?? text, "resistance", { dialect: "m-is-million" });
-  if (!parsed.ok || parsed.value <= 0) return undefined;
-  return perVolt ? { ohmsPerVolt: parsed.value } : { inputOhms: parsed.value };
-}
 
 const PLAIN = ["load", "signal", "controls"] as const;
 const NUMBERS = { line: ["lineVolts", "voltage"], tap: ["tapVolts", "voltage"], hz: ["lineHz", "frequency"] } as const;
@@ -31,7 +24,7 @@ export function readSetup(rest: Piece, context: LineContext): LineResult {
     const number = NUMBERS[word as keyof typeof NUMBERS];
     if (word === "meter") instrument = { ...instrument, name: value };
     else if (word === "input") {
-      const input = readInput(value);
+      const input = parseMeterLoad(value);
       if (!input) return notUnderstood(at, "A meter's input is ohms per volt or ohms: input 20 kΩ/V, input 10 MΩ.");
       instrument = { ...instrument, ...input };
     } else if (number) {
@@ -56,16 +49,11 @@ export function readSetup(rest: Piece, context: LineContext): LineResult {
 
 export function writeSetup(payload: Payload, numberOf: (id: string) => number | undefined): string {
   const { phase, name, instrument, lineVolts, lineHz, tapVolts, checked, like } = payload;
-  const input = instrument?.inputOhms
-    ? format(instrument.inputOhms, "resistance", 6)
-    : instrument?.ohmsPerVolt
-      ? `${format(instrument.ohmsPerVolt, "resistance", 6)}/V`
-      : undefined;
   const n = like ? numberOf(like) : undefined;
   return (
     `setup ${phase}: ${escaped(name)}` +
     clause("meter", instrument?.name) +
-    clause("input", input) +
+    clause("input", printMeterLoad(instrument)) +
     clause("line", lineVolts ? format(lineVolts, "voltage", 6) : "") +
     clause("hz", lineHz ? String(lineHz) : "") +
     clause("tap", tapVolts ? format(tapVolts, "voltage", 6) : "") +

@@ -1,5 +1,5 @@
 import { format, formatDeviation, formatPart, parsePart, quantityOfDesignator } from "../quantity";
-import { judgeTest, printMeasured } from "../readings";
+import { judgeTest, printMeasured, printMeterLoad } from "../readings";
 import { METHOD_NAMES, STAGE_NAMES } from "../power";
 import { partRules, STEP_NAMES, type Sheet } from "../model";
 import type { Content, ContentOf } from "./entries";
@@ -88,12 +88,8 @@ function describePowerStep(payload: ContentOf<"power-step">["payload"]): Line {
 
 /** A set-up in one line, e.g. `grey analogue meter, line 231 V 50 Hz, no signal`. */
 export function describeSetup(payload: ContentOf<"setup">["payload"]): string {
-  const { instrument, lineVolts, lineHz, tapVolts, load, signal, controls, checked } = payload;
-  const input = instrument?.inputOhms
-    ? ` (${format(instrument.inputOhms, "resistance")})`
-    : instrument?.ohmsPerVolt
-      ? ` (${format(instrument.ohmsPerVolt, "resistance")}/V)`
-      : "";
+  const { instrument, lineVolts, lineHz, tapVolts, signal, controls, checked } = payload;
+  const load = printMeterLoad(instrument);
   const line = [
     lineVolts ? format(lineVolts, "voltage", 4) : "",
     lineHz ? format(lineHz, "frequency") : "",
@@ -102,9 +98,9 @@ export function describeSetup(payload: ContentOf<"setup">["payload"]): string {
     .filter(Boolean)
     .join(" ");
   return [
-    instrument ? `${instrument.name}${input}` : "meter not noted",
+    instrument ? `${instrument.name}${load ? ` (${load})` : ""}` : "meter not noted",
     line && `line ${line}`,
-    load && `load ${load}`,
+    payload.load && `load ${payload.load}`,
     signal && `signal ${signal}`,
     controls && `controls ${controls}`,
     checked.length > 0 && `${checked.length} looked at`,

@@ -16,6 +16,7 @@ export {
   type Rule,
 } from "./judge";
 export { loaded, loadingFactor, meterOhms, rangeFor, USUAL_RANGES } from "./loading";
+export { parseMeterLoad, printMeterLoad } from "./meter-text";
 export { OPEN_OHMS, parseMeasured, printMeasured } from "./measured";
 export { asksAboutSetup, preflight, type PreflightItem } from "./preflight";
 export { judgeTest, type Sense, type TestJudgement, type TestVerdict } from "./test-result";

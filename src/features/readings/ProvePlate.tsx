@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { ofKind, openPoints } from "@/core/history";
+import { ofKind } from "@/core/history";
 import {
   baselineWarning,
   compareVisit,
@@ -13,6 +13,7 @@ import {
 } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
+import { SymptomList } from "@/ui/SymptomList";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { Detail } from "./Detail";
 import { ReadingsTable } from "./ReadingsTable";
@@ -55,8 +56,7 @@ function OutcomeCell({ row, cell }: { row: Comparison; cell: Cell }) {
 
 /** The symptoms of the baseline belong to the proof as its readings do: each is there, or gone. */
 function Symptoms() {
-  const { settled, visit, input, append } = useLogbook();
-  const open = new Set(openPoints(settled, input.now).map((point) => point.id));
+  const { settled, visit } = useLogbook();
   const symptoms = ofKind(settled, "symptom").filter(
     ({ entry, content }) => entry.visitId === visit.id && content.payload.state === "present",
   );
@@ -64,28 +64,7 @@ function Symptoms() {
   return (
     <section aria-label="Symptoms of the baseline" className="mt-3">
       <h2 className="font-bold">Symptoms, again under the same conditions</h2>
-      <ul>
-        {symptoms.map(({ entry, content: { payload } }) => (
-          <li key={entry.id} className="flex min-h-11 items-center gap-2 border-b border-base-300">
-            <VerdictMark mark={open.has(entry.id) ? "bad" : "good"} note={open.has(entry.id) ? "there" : "gone"} />
-            <span className="grow">{payload.what}</span>
-            {open.has(entry.id) ? (
-              <button
-                type="button"
-                className="btn btn-outline h-10"
-                onClick={() =>
-                  void append({
-                    kind: "symptom",
-                    payload: { v: 1, what: payload.what, state: "gone", about: entry.id },
-                  })
-                }
-              >
-                It is gone
-              </button>
-            ) : null}
-          </li>
-        ))}
-      </ul>
+      <SymptomList symptoms={symptoms} />
     </section>
   );
 }

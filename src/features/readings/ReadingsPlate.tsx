@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { chartTolerance } from "@/core/readings";
+import { chartTolerance, printMeterLoad } from "@/core/readings";
 import { baselineWarning, passesOf, pointRows, setupsOf, type PointRow } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
@@ -21,7 +21,7 @@ function ChartConditions() {
   const { sheet } = useLogbook().model;
   if (sheet.points.length === 0) return null;
   const { meter, signal, controls } = sheet.chart ?? {};
-  const load = meter?.ohmsPerVolt ? `${meter.ohmsPerVolt} Ω/V` : meter?.inputOhms ? `${meter.inputOhms / 1e6} MΩ` : "";
+  const load = printMeterLoad(meter);
   if (!load)
     return <p className="dim mb-1 text-sm">The chart states no meter: it is judged as found, without loading.</p>;
   const line = sheet.chart?.lineVolts ?? sheet.lineVolts;

@@ -1,8 +1,8 @@
 import type { Phase } from "@/core/history";
 import { tapsOf, type Sheet } from "@/core/model";
 import { bestTap } from "@/core/power";
-import { format, parseQuantity } from "@/core/quantity";
-import { calibrationOf, meterOhms, rangeFor } from "@/core/readings";
+import { parseQuantity } from "@/core/quantity";
+import { calibrationOf, meterOhms, parseMeterLoad, printMeterLoad, rangeFor } from "@/core/readings";
 import type { PointRow, SetupPayload } from "@/core/visit";
 import type { Meter, Shop } from "@/db/shop";
 
@@ -49,19 +49,12 @@ export function freshFields(phase: Phase, { sheet, shop }: Bench): SetupFields {
   };
 }
 
-const inputText = (instrument: SetupPayload["instrument"]): string =>
-  instrument?.inputOhms
-    ? format(instrument.inputOhms, "resistance", 6)
-    : instrument?.ohmsPerVolt
-      ? `${format(instrument.ohmsPerVolt, "resistance", 6)}/V`
-      : "";
-
 /** A set-up that was written down, back in its fields. A pass that repeats it is looked over anew: nothing is ticked. */
 export function fieldsOf(setup: SetupPayload, bench: Bench, repeat = false): SetupFields {
   return {
     name: repeat ? NAMES.prove : setup.name,
     meter: setup.instrument?.name ?? "",
-    input: inputText(setup.instrument),
+    input: printMeterLoad(setup.instrument),
     line: setup.lineVolts ? String(setup.lineVolts) : "",
     hz: setup.lineHz ?? bench.shop.lineHz,
     tap: setup.tapVolts ? String(setup.tapVolts) : "",
@@ -87,10 +80,7 @@ export function instrumentOf(fields: SetupFields, meters: readonly Meter[]): Set
       ...(own.ohmsPerVolt ? { ohmsPerVolt: own.ohmsPerVolt } : {}),
       ...(own.inputOhms ? { inputOhms: own.inputOhms } : {}),
     };
-  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(fields.input.trim());
-  const parsed = parseQuantity(perVolt?.[1] ?? fields.input, "resistance", { dialect: "m-is-million" });
-  if (!parsed.ok || parsed.value <= 0) return { name };
-  return perVolt ? { name, ohmsPerVolt: parsed.value } : { name, inputOhms: parsed.value };
+  return { name, ...parseMeterLoad(fields.input) };
 }
 
 const numberOf = (text: string): number | undefined => {

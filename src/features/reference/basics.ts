@@ -1,5 +1,6 @@
 import { SUPPLIES, type ChartConditions, type Model, type Sheet, type Supply } from "@/core/model";
-import { format, parseQuantity, type Quantity } from "@/core/quantity";
+import { parseQuantity, type Quantity } from "@/core/quantity";
+import { parseMeterLoad, printMeterLoad } from "@/core/readings";
 
 /** What a model is, as it is typed. */
 export type TypedBasics = {
@@ -20,16 +21,6 @@ export type TypedBasics = {
 
 const volts = (value: number | undefined) => (value === undefined ? "" : String(value));
 
-/** As meters of the time were called: 1000 Ω/V, 20 kΩ/V. */
-const meterText = ({ meter }: ChartConditions): string =>
-  meter?.ohmsPerVolt
-    ? meter.ohmsPerVolt < 10_000
-      ? `${meter.ohmsPerVolt} Ω/V`
-      : `${format(meter.ohmsPerVolt, "resistance", 6)}/V`
-    : meter?.inputOhms
-      ? format(meter.inputOhms, "resistance", 6)
-      : "";
-
 export const typedBasics = ({ sheet }: Model): TypedBasics => ({
   kind: sheet.kind,
   supply: sheet.supply,
@@ -40,7 +31,7 @@ export const typedBasics = ({ sheet }: Model): TypedBasics => ({
   watts: volts(sheet.watts),
   dialect: sheet.dialect ?? "",
   chartLine: volts(sheet.chart?.lineVolts),
-  chartMeter: meterText(sheet.chart ?? {}),
+  chartMeter: printMeterLoad(sheet.chart?.meter),
   signal: sheet.chart?.signal ?? "",
   controls: sheet.chart?.controls ?? "",
   chartNote: sheet.chart?.note ?? "",
@@ -88,19 +79,14 @@ export function readBasics(typed: TypedBasics): Read {
   if (taps.some((tap) => !(tap > 0 && tap <= 480)) || taps.length > 12)
     problems.taps = "Taps are volts with commas between them: 110, 220.";
   const chartLine = value("chartLine", "voltage", 1, 480, "The chart's line lies between 1 and 480 V.");
-  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(typed.chartMeter.trim());
-  const parsed = parseQuantity(perVolt?.[1] ?? typed.chartMeter, "resistance", { dialect: "m-is-million" });
-  const meterTyped = typed.chartMeter.trim() !== "";
-  if (meterTyped && (!parsed.ok || parsed.value <= 0))
-    problems.chartMeter = "What the meter was to the circuit: 1000 Ω/V, or 11 MΩ.";
+  const meter = parseMeterLoad(typed.chartMeter);
+  if (typed.chartMeter.trim() && !meter) problems.chartMeter = "What the meter was to the circuit: 1000 Ω/V, or 11 MΩ.";
   for (const key of ["signal", "controls", "chartNote"] as const)
     if (typed[key].trim().length > 200) problems[key] = "Longer than 200 characters.";
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   const chart: ChartConditions = {
     ...(chartLine ? { lineVolts: chartLine } : {}),
-    ...(meterTyped && parsed.ok
-      ? { meter: perVolt ? { ohmsPerVolt: parsed.value } : { inputOhms: parsed.value } }
-      : {}),
+    ...(meter ? { meter } : {}),
     ...(typed.signal.trim() ? { signal: typed.signal.trim() } : {}),
     ...(typed.controls.trim() ? { controls: typed.controls.trim() } : {}),
     ...(typed.chartNote.trim() ? { note: typed.chartNote.trim() } : {}),

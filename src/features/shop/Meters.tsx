@@ -2,8 +2,7 @@
 
 import { useState } from "react";
 import { v7 } from "uuid";
-import { format } from "@/core/quantity";
-import { calibrationOf } from "@/core/readings";
+import { calibrationOf, printMeterLoad } from "@/core/readings";
 import type { Meter } from "@/db/shop";
 import { Empty } from "@/ui/Empty";
 import { ErrorText, Field } from "@/ui/Field";
@@ -12,12 +11,9 @@ import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { changeMeter } from "./actions";
 import { readMeter, type TypedMeter } from "./typed";
 
-const inputOf = ({ ohmsPerVolt, inputOhms }: Meter) =>
-  ohmsPerVolt ? `${format(ohmsPerVolt, "resistance", 6)}/V` : format(inputOhms ?? 0, "resistance", 6);
-
 const typedOf = (meter: Meter): TypedMeter => ({
   name: meter.name,
-  input: inputOf(meter),
+  input: printMeterLoad(meter),
   calibratedOn: meter.calibratedOn ?? "",
   everyMonths: String(meter.everyMonths),
   retired: meter.retired,
@@ -136,7 +132,7 @@ export function Meters({ meters, today }: { meters: Meter[]; today: string }) {
               className={`flex min-h-14 flex-wrap items-center gap-x-5 rounded-box border border-base-300 px-3 py-1 ${meter.retired ? "dim" : ""}`}
             >
               <strong className="min-w-52 grow">{meter.name}</strong>
-              <span className="w-36 font-mono">{inputOf(meter)}</span>
+              <span className="w-36 font-mono">{printMeterLoad(meter)}</span>
               <span className="w-72">
                 {meter.retired ? (
                   "no longer in use"

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { parseQuantity, type Quantity } from "@/core/quantity";
+import { parseMeterLoad } from "@/core/readings";
 
 /** What a shop's page holds while it is typed. */
 export type TypedShop = { name: string; lineVolts: string; lineHz: string; currency: string; lamps: string };
@@ -72,11 +73,8 @@ export function readMeter(typed: TypedMeter): Read<{
   const name = typed.name.trim();
   if (!name) problems.name = "A meter needs a name, as it is called at the bench.";
   if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
-  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(typed.input.trim());
-  const parsed = parseQuantity(perVolt?.[1] ?? typed.input, "resistance", { dialect: "m-is-million" });
-  const ohms = parsed.ok ? parsed.value : 0;
-  if (ohms <= 0 || ohms > 1e12)
-    problems.input = "What it is to the circuit: 20 kΩ/V for a pointer meter, 10 MΩ for a digital one.";
+  const load = parseMeterLoad(typed.input);
+  if (!load) problems.input = "What it is to the circuit: 20 kΩ/V for a pointer meter, 10 MΩ for a digital one.";
   const months = Number(typed.everyMonths);
   if (!Number.isInteger(months) || months < 1 || months > 120) problems.everyMonths = "Months, from 1 to 120.";
   if (typed.calibratedOn && !z.iso.date().safeParse(typed.calibratedOn).success)
@@ -86,8 +84,8 @@ export function readMeter(typed: TypedMeter): Read<{
     ok: true,
     value: {
       name,
-      ohmsPerVolt: perVolt ? ohms : null,
-      inputOhms: perVolt ? null : ohms,
+      ohmsPerVolt: load?.ohmsPerVolt ?? null,
+      inputOhms: load?.inputOhms ?? null,
       calibratedOn: typed.calibratedOn || null,
       everyMonths: months,
       retired: typed.retired,

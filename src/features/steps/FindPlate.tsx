@@ -5,7 +5,7 @@ import { ofKind, openPoints } from "@/core/history";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { VerdictMark } from "@/ui/VerdictMark";
+import { SymptomList } from "@/ui/SymptomList";
 import { DoneForm } from "./DoneForm";
 
 function AddSymptom() {
@@ -48,9 +48,8 @@ function AddSymptom() {
 
 /** Find: symptoms with their state, the readings that are out, and the cause when it is known. */
 export function FindPlate() {
-  const { settled, input, visit, append } = useLogbook();
+  const { settled, input, visit } = useLogbook();
   const open = openPoints(settled, input.now);
-  const openIds = new Set(open.map((point) => point.id));
   const symptoms = ofKind(settled, "symptom").filter(
     ({ entry, content }) => entry.visitId === visit.id && content.payload.state !== "gone",
   );
@@ -60,31 +59,9 @@ export function FindPlate() {
       <AddSymptom />
       <h2 className="font-bold">Symptoms</h2>
       {symptoms.length === 0 ? <p className="dim">None written down.</p> : null}
-      <ul className="mb-3">
-        {symptoms.map(({ entry, content: { payload } }) => (
-          <li key={entry.id} className="flex min-h-11 items-center gap-2 border-b border-base-300">
-            <VerdictMark
-              mark={openIds.has(entry.id) ? "bad" : "good"}
-              note={openIds.has(entry.id) ? "there" : "gone"}
-            />
-            <span className="grow">{payload.what}</span>
-            {openIds.has(entry.id) ? (
-              <button
-                type="button"
-                className="btn btn-outline h-10"
-                onClick={() =>
-                  void append({
-                    kind: "symptom",
-                    payload: { v: 1, what: payload.what, state: "gone", about: entry.id },
-                  })
-                }
-              >
-                It is gone
-              </button>
-            ) : null}
-          </li>
-        ))}
-      </ul>
+      <div className="mb-3">
+        <SymptomList symptoms={symptoms} />
+      </div>
       <h2 className="font-bold">Readings out of tolerance</h2>
       {readings.length === 0 ? <p className="dim">None.</p> : null}
       <ul>

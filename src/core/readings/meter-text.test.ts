@@ -1,0 +1,22 @@
+import fc from "fast-check";
+import { expect, it } from "vitest";
+import { parseMeterLoad, printMeterLoad } from ".";
+
+it("reads what a meter is to the circuit", () => {
+  expect(parseMeterLoad("20k/V")).toEqual({ ohmsPerVolt: 20e3 });
+  expect(parseMeterLoad("1000 ohms per volt")).toEqual({ ohmsPerVolt: 1000 });
+  expect(parseMeterLoad("11M")).toEqual({ inputOhms: 11e6 });
+  for (const text of ["", "blue", "0", "-1k/V", "10 V"]) expect(parseMeterLoad(text)).toBeUndefined();
+});
+
+it("prints it so that it reads back", () => {
+  expect(printMeterLoad({ ohmsPerVolt: 1000 })).toBe("1000 Ω/V");
+  expect(printMeterLoad({ ohmsPerVolt: 20e3, inputOhms: null })).toBe("20 kΩ/V");
+  expect(printMeterLoad(undefined)).toBe("");
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 999_999 }), fc.boolean(), (ohms, perVolt) => {
+      const meter = perVolt ? { ohmsPerVolt: ohms } : { inputOhms: ohms };
+      expect(parseMeterLoad(printMeterLoad(meter))).toEqual(meter);
+    }),
+  );
+});

@@ -1,0 +1,20 @@
+import { format, parseQuantity } from "../quantity";
+import type { MeterLoad } from "../model";
+
+/**
+ * Reads what a meter is to the circuit: `20 kΩ/V`, `1000 ohms per volt`, `10 MΩ`.
+ * @returns ohms per volt or one input resistance, above zero; undefined when it reads as neither
+ */
+export function parseMeterLoad(text: string): Pick<MeterLoad, "ohmsPerVolt" | "inputOhms"> | undefined {
+  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(text.trim());
+  const parsed = parseQuantity(perVolt?.[1] ?? text, "resistance", { dialect: "m-is-million" });
+  if (!parsed.ok || parsed.value <= 0 || parsed.value > 1e12) return undefined;
+  return perVolt ? { ohmsPerVolt: parsed.value } : { inputOhms: parsed.value };
+}
+
+/** Prints it so that it reads back, as meters of the time were called: `1000 Ω/V`, `20 kΩ/V`, `11 MΩ`; empty for none. */
+export function printMeterLoad(meter: { ohmsPerVolt?: number | null; inputOhms?: number | null } | undefined): string {
+  if (meter?.ohmsPerVolt)
+    return meter.ohmsPerVolt < 10_000 ? `${meter.ohmsPerVolt} Ω/V` : `${format(meter.ohmsPerVolt, "resistance", 6)}/V`;
+  return meter?.inputOhms ? format(meter.inputOhms, "resistance", 6) : "";
+}
