@@ -37,7 +37,9 @@ for (const theme of ["paper", "cellar"] as const) {
     ]) {
       await page.goto(view);
       await expect(page.locator("main")).toBeVisible();
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const axe = new AxeBuilder({ page });
+      // Between the themes nothing differs but colour.
+      const { violations } = await (theme === "cellar" ? axe.withRules(["color-contrast"]) : axe).analyze();
       expect(violations.map(({ id, nodes }) => `${view} ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }
   });

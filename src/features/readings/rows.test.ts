@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { PointRow } from "@/core/visit";
-import { lineVoltsOf, liveVerdict, newPoint } from "./rows";
+import { lineVoltsOf, liveVerdict, newPoint, withUnit } from "./rows";
 
 const bPlus: PointRow = {
   point: "B+",
@@ -9,6 +9,23 @@ const bPlus: PointRow = {
 };
 
 describe("a cell while it is typed", () => {
+  it("takes a bare current for amperes, and asks where only milliamperes can be meant", () => {
+    const line: PointRow = {
+      point: "Line current",
+      quantity: "current",
+      expected: { text: "0.32 A", value: 0.32, tolerance: 0.2 },
+    };
+    expect(liveVerdict("0.33", line, {})).toMatchObject({ kind: "value", value: 0.33 });
+    expect(liveVerdict("330", line, {})).toEqual({
+      kind: "problem",
+      message: "330 A is far more than belongs here: write 330 mA, or 330 A if it is that.",
+    });
+    expect(liveVerdict("330 mA", line, {})).toMatchObject({ value: 0.33 });
+    expect(liveVerdict("330 A", line, {})).toMatchObject({ value: 330 });
+    expect(withUnit("0.33", line)).toBe("0.33 A");
+    expect(withUnit("248", bPlus)).toBe("248");
+  });
+
   it("is empty, a value with its verdict, or a sentence", () => {
     expect(liveVerdict("  ", bPlus, { lineVolts: 230 })).toEqual({ kind: "empty" });
     expect(liveVerdict("248", bPlus, { lineVolts: 230 })).toMatchObject({

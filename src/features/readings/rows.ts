@@ -1,3 +1,4 @@
+import { looksLikeMilliamps } from "@/core/power";
 import { parseQuantity, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
 import { judge, parseMeasured, type Circumstances, type Judgement } from "@/core/readings";
 import type { Expected, PointRow } from "@/core/visit";
@@ -5,13 +6,21 @@ import type { Expected, PointRow } from "@/core/visit";
 export type Live =
   { kind: "empty" } | { kind: "value"; value: number; judgement: Judgement } | { kind: "problem"; message: string };
 
+/** A reading as it is written down: a bare number at a current is amperes. */
+export const withUnit = (text: string, row: PointRow): string =>
+  row.quantity === "current" && /^[-−+]?[\d.,]+$/.test(text.trim()) ? `${text.trim()} A` : text.trim();
+
 /** What a cell says while it is being typed. */
 export function liveVerdict(text: string, row: PointRow, circumstances: Circumstances): Live {
   if (text.trim() === "") return { kind: "empty" };
-  // Amperes and other quantities without a unit of habit are taken in their base unit where the row names one.
-  const bare = row.quantity === "current" && /^[-−+]?[\d.,]+$/.test(text.trim());
-  const parsed = parseMeasured(bare ? `${text} A` : text, row.quantity);
+  const written = withUnit(text, row);
+  const parsed = parseMeasured(written, row.quantity);
   if (!parsed.ok) return { kind: "problem", message: parsed.kind === "ambiguous" ? parsed.question : parsed.message };
+  if (written !== text.trim() && looksLikeMilliamps(parsed.value, row.expected?.value))
+    return {
+      kind: "problem",
+      message: `${written} is far more than belongs here: write ${text.trim()} mA, or ${written} if it is that.`,
+    };
   const judgement = judge({
     quantity: row.quantity,
     measured: parsed.value,

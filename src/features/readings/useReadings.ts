@@ -5,7 +5,7 @@ import type { Phase } from "@/core/history";
 import { asksAboutSetup, type Circumstances } from "@/core/readings";
 import { lastWorkAt, setupFor, takenIn, type PointRow, type ReadingPayload, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
-import { lineVoltsOf, liveVerdict, type Live } from "./rows";
+import { lineVoltsOf, liveVerdict, withUnit, type Live } from "./rows";
 import { fieldsOf, freshFields, instrumentOf, ohmsAt, payloadOf, stillHolds, type SetupFields } from "./setup-fields";
 
 export type Cell = {
@@ -96,7 +96,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
       phase,
       point: row.point,
       quantity: row.quantity,
-      measured: { text, value },
+      measured: { text: withUnit(text, row), value },
       ...(row.designator ? { designator: row.designator } : {}),
       ...(row.expected ? { expected: row.expected } : {}),
       ...(volts ? { lineVolts: volts } : {}),
