@@ -33,7 +33,7 @@ async function paste(page: Page, tab: RegExp, csv: string, save: string): Promis
 
 /** A step of the rise with digits and Enter alone; every field that is asked for is filled in turn. */
 async function powerStep(page: Page, volts: string, ...digits: string[]): Promise<void> {
-  await expect(plate(page).getByText(volts, { exact: true }).first()).toBeVisible();
+  await expect(plate(page).locator("form").getByText(volts, { exact: true })).toBeVisible();
   await page.locator("input[data-step]").first().focus();
   for (const text of digits) {
     await page.keyboard.type(text);
