@@ -10,7 +10,8 @@ import { lineContext, parseLine } from "@/core/bench-line";
 import { settle, type Content, type Entry } from "@/core/history";
 import { MODELS } from "./models";
 import { draw } from "./drawings";
-import { CUSTOMERS, PEOPLE, STORIES, type Story, type Who } from "./stories";
+import { STORIES } from "./stories";
+import { CUSTOMERS, PEOPLE, type Story, type Who } from "./story-lines";
 
 type Ids<K extends string> = Record<K, string>;
 
