@@ -27,6 +27,11 @@ const SHAPES: Record<PartState, { path: React.ReactNode; word: string; tone: str
     word: "restuffed",
     tone: "text-primary",
   },
+  substituted: {
+    path: <path d="M2 10c3-6 4 2 6-2s3 2 6-2M8 2v2M8 13v1" fill="none" strokeWidth="2.2" />,
+    word: "substituted",
+    tone: "text-warning",
+  },
   disconnected: {
     path: <path d="M1 8h4M11 8h4M6 5v6M10 5v6" fill="none" strokeWidth="2" />,
     word: "disconnected",

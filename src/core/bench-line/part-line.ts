@@ -21,6 +21,7 @@ const ACTION_WORDS: [RegExp, Action][] = [
   [/\b(?:left|leave)\b/i, "left"],
   [/\bremoved?\b/i, "removed"],
   [/\bdisconnect(?:ed)?\b/i, "disconnected"],
+  [/\bsubstituted?\b/i, "substituted"],
 ];
 
 const OLD_WORDS: Record<string, OldPart> = {

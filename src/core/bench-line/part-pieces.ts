@@ -1,6 +1,7 @@
 import { drawnSpec, partRules } from "../model";
 import { quantityOfDesignator, type PartSpec, type Quantity } from "../quantity";
-import type { Fitted } from "../history";
+import type { Fitted, FromStock } from "../history";
+import type { StockItem } from "../stock";
 import { got, notUnderstood, stop, type LineContext, type Step } from "./types";
 import { markingAt, measuredAt, piece, textOf, type Piece } from "./values";
 
@@ -63,6 +64,31 @@ function ownDesignator(text: string, original: string): { name: string; length: 
 
 const JOINT = " + ";
 
+/** The part behind `from JP…`, as its line stands now; what a corrected entry took already is kept as it was. */
+function stockAt(code: string, context: LineContext): FromStock | undefined {
+  const before = context.base?.kind === "part-work" ? context.base.payload.now : [];
+  const kept = before.find(({ stock }) => stock?.code === code)?.stock;
+  const item = context.stock?.find((one) => one.code === code);
+  return kept ?? (item ? snapshot(item) : undefined);
+}
+
+/** What the record keeps of a stock line. */
+export function snapshot(item: StockItem): FromStock {
+  const { id, code, maker, partNumber, batch, bin, priceMinor, currency, warrantyMonths } = item;
+  return {
+    part: id,
+    code,
+    ...(maker ? { maker } : {}),
+    ...(partNumber ? { partNumber } : {}),
+    ...(batch ? { batch } : {}),
+    ...(bin ? { bin } : {}),
+    ...(priceMinor === null ? {} : { price: { minor: priceMinor, currency } }),
+    ...(warrantyMonths ? { warrantyMonths } : {}),
+  };
+}
+
+const FROM = /\s+from\s+(JP[0-9A-Z]{7})\s*$/i;
+
 /** What stands right of the arrow: one part, or several joined by ` + `, each with a designator of its own if it has one. */
 export function readNow(
   where: Piece,
@@ -76,14 +102,23 @@ export function readNow(
   for (const text of pieces) {
     const own = ownDesignator(text, designator);
     const name = own?.name ?? designator;
-    const valuePiece = piece(where.line, start + (own?.length ?? 0), start + text.length);
+    const from = FROM.exec(text);
+    const stock = from?.[1] ? stockAt(from[1].toUpperCase(), context) : undefined;
+    if (from?.[1] && !stock)
+      return stop(
+        notUnderstood(
+          start + from.index,
+          `${from[1].toUpperCase()} is no label of the stock: scan it again, or leave it out.`,
+        ),
+      );
+    const valuePiece = piece(where.line, start + (own?.length ?? 0), start + (from?.index ?? text.length));
     start += text.length + JOINT.length;
     const shown = textOf(valuePiece);
     if (shown === "")
       return stop(notUnderstood(valuePiece.start, "Say what goes in: value and rating, like 0.047/630."));
     const rules = partRules(context.sheet, designator);
     if (!rules.quantity) {
-      fitted.push({ designator: name, text: shown });
+      fitted.push({ designator: name, text: shown, ...(stock ? { stock } : {}) });
       continue;
     }
     const marking = markingAt(valuePiece, rules);
@@ -92,6 +127,7 @@ export function readNow(
       designator: name,
       text: marking.value.text,
       ...(marking.value.rest ? { note: marking.value.rest } : {}),
+      ...(stock ? { stock } : {}),
     });
     specs.push(marking.value.value);
   }

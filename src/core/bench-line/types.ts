@@ -1,6 +1,8 @@
-import type { Amendment, Content, Line, Phase, Policy } from "../history";
+import type { Rules } from "../components";
+import type { Amendment, Content, Line, Phase, Policy, Switches } from "../history";
 import type { Sheet } from "../model";
 import type { Line as MainsLine } from "../power";
+import type { StockItem } from "../stock";
 import type { PointRow, SetupOf } from "../visit";
 
 /** What the line is read against: the set on the bench, and what is on the tape. */
@@ -11,6 +13,12 @@ export type LineContext = {
   /** what comes out of the wall here */
   bench: MainsLine;
   policy: Policy;
+  /** the visit's own choices where schools disagree */
+  switches?: Switches;
+  /** the shop's rules for parts; without them the trade's */
+  rules?: Rules;
+  /** the stock, so that a part can be named by its label */
+  stock?: readonly StockItem[];
   /** the set-up in force for readings of each phase; it goes along with them */
   setups: Partial<Record<Phase, SetupOf>>;
   /** something that should be said before work on a part, where nothing was measured first */

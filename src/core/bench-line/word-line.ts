@@ -2,11 +2,14 @@ import { WAITS } from "../history";
 import { STEP_NAMES, STEPS } from "../model";
 import { draftOf } from "./check";
 import { clauses } from "./clauses";
+import { readMeasure } from "./measure-line";
+import { readPlan } from "./plan-line";
 import { readPower } from "./power-line";
 import { readSafe } from "./safe-line";
 import { readSetup } from "./setup-line";
 import { readTakeIn } from "./take-in-line";
 import { parseTestLine } from "./test-line";
+import { readTube } from "./tube-line";
 import { notUnderstood, type LineContext, type LineResult } from "./types";
 import { piece, textOf, type Piece } from "./values";
 
@@ -90,6 +93,9 @@ const WORDS: [RegExp, Reader][] = [
   [/^(settled)(?=\s|$)\s*/i, readClose],
   [/^(done|pass)(?=\s|$)\s*/i, readStep],
   [/^(test)(?=\s|$)\s*/i, parseTestLine],
+  [/^(measure)(?=\s|$)\s*/i, readMeasure],
+  [/^(tube)(?=\s|$)\s*/i, readTube],
+  [/^(plan)(?=\s|$)\s*/i, readPlan],
   [/^(take[ -]in)(?=\s|:|$)[:\s]*/i, readTakeIn],
   [/^(safe)(?=\s|$)\s*/i, readSafe],
   [/^(power)(?=\s|$)\s*/i, readPower],

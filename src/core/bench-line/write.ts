@@ -2,10 +2,13 @@ import { format } from "../quantity";
 import type { Content, ContentOf, OldPart } from "../history";
 import { STEP_NAMES } from "../model";
 import { clause, escaped } from "./clauses";
+import { writeMeasure } from "./measure-line";
+import { writePlan } from "./plan-line";
 import { writePower } from "./power-line";
 import { writeSafe } from "./safe-line";
 import { writeSetup } from "./setup-line";
 import { writeTakeIn } from "./take-in-line";
+import { writeTube } from "./tube-line";
 
 const OLD: Record<OldPart, string> = {
   bag: "old in bag",
@@ -37,7 +40,11 @@ function writeReading(payload: ContentOf<"reading">["payload"]): string {
 function writeWork(work: ContentOf<"part-work">["payload"]): string {
   const [first] = work.designators;
   const own = (designator: string) => work.now.length > 1 || designator !== first;
-  const now = work.now.map((part) => join(own(part.designator) && part.designator, part.text, part.note)).join(" + ");
+  const now = work.now
+    .map((part) =>
+      join(own(part.designator) && part.designator, part.text, part.note, part.stock && `from ${part.stock.code}`),
+    )
+    .join(" + ");
   const line = join(
     work.designators.join("+"),
     work.was,
@@ -83,6 +90,12 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
       return writeWork(payload);
     case "test-result":
       return writeTest(payload);
+    case "component-test":
+      return writeMeasure(payload);
+    case "tube-test":
+      return writeTube(payload);
+    case "plan-line":
+      return writePlan(payload);
     case "note": {
       const [closes] = payload.closes;
       const n = closes ? numberOf(closes) : undefined;

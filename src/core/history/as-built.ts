@@ -3,7 +3,8 @@ import { ofKind, upTo, type Settled } from "./settle";
 import type { ContentOf } from "./entries";
 import type { Fitted, OldPart } from "./payloads";
 
-export type PartState = "original" | "serviced" | "left" | "replaced" | "restuffed" | "disconnected" | "removed";
+export type PartState =
+  "original" | "serviced" | "left" | "replaced" | "restuffed" | "substituted" | "disconnected" | "removed";
 
 /** One place in the circuit, and what sits there. */
 export type Position = {
@@ -62,6 +63,8 @@ function workOn(position: Position, designator: string, work: Work): Position {
     case "replaced":
     case "restuffed":
       return { ...kept, ...oldPart, state: work.action, parts: [...others, ...work.now] };
+    case "substituted":
+      return { ...kept, ...oldPart, ...why, state: "substituted", parts: [...others, ...work.now] };
     case "removed":
       return { ...kept, ...oldPart, ...why, state: others.length > 0 ? position.state : "removed", parts: others };
     case "disconnected":

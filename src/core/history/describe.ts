@@ -3,6 +3,8 @@ import { judgeTest, printMeasured, printMeterLoad } from "../readings";
 import { METHOD_NAMES, STAGE_NAMES } from "../power";
 import { partRules, STEP_NAMES, type Sheet } from "../model";
 import type { Content, ContentOf } from "./entries";
+import { PLAN_ACTION_WORDS } from "../components";
+import { judgeComponentTest, judgeTubeTest } from "./judged";
 import { judgePowerStep, judgeReading } from "./open-points";
 import { PUTS_IN, WAIT_NAMES } from "./payloads";
 
@@ -61,6 +63,39 @@ function describeTest(payload: ContentOf<"test-result">["payload"]): Line {
   const nominal = payload.nominal ? ` / ${payload.nominal.text}${unit}` : "";
   const text = `${payload.test} ${payload.measured.text}${unit}${nominal}. ${reasons.join(" ")}`;
   return { subject: payload.designator ?? "Test", text, ...(verdict === "none" ? {} : { verdict }) };
+}
+
+function describeComponentTest(payload: ContentOf<"component-test">["payload"]): Line {
+  const { designator, quantity, value, esr, tan, leakage, atVolts, where, remark } = payload;
+  const { verdict, reasons } = judgeComponentTest(payload);
+  const figures = [
+    value && format(value.value, quantity, 4),
+    esr && `ESR ${format(esr.value, "resistance")}`,
+    tan !== undefined && `tan δ ${tan}`,
+    leakage && `leaks ${format(leakage.value, "current")}${atVolts ? ` at ${format(atVolts.value, "voltage")}` : ""}`,
+    where === "in-circuit" ? "in circuit" : where,
+    remark,
+  ].filter(Boolean);
+  const text = [`${figures.join(", ")}.`, ...reasons].join(" ");
+  return { subject: designator, text, ...(verdict === "none" ? {} : { verdict }) };
+}
+
+function describeTubeTest(payload: ContentOf<"tube-test">["payload"]): Line {
+  const { designator, type, shorts, gas, strength, tester, remark } = payload;
+  const { verdict, reasons } = judgeTubeTest(payload);
+  const figures = [
+    type,
+    shorts === "none" ? "no shorts" : "shorted",
+    gas && (gas === "none" ? "no gas" : gas === "slight" ? "a trace of gas" : "gassy"),
+    strength && `${strength.test} ${strength.measured.text} / ${strength.nominal.text} ${strength.unit}`.trim(),
+    tester && `on ${tester}`,
+    remark,
+  ].filter(Boolean);
+  return {
+    subject: designator,
+    text: [`${figures.join(", ")}.`, ...reasons].join(" "),
+    ...(verdict === "none" ? {} : { verdict }),
+  };
 }
 
 function describePowerStep(payload: ContentOf<"power-step">["payload"]): Line {
@@ -125,6 +160,12 @@ export function describe(content: Content): Line {
       return { subject: payload.designators.join(", "), text: describeWork(payload) };
     case "test-result":
       return describeTest(payload);
+    case "component-test":
+      return describeComponentTest(payload);
+    case "tube-test":
+      return describeTubeTest(payload);
+    case "plan-line":
+      return { subject: `Plan, ${payload.designator}`, text: `${PLAN_ACTION_WORDS[payload.action]}: ${payload.why}` };
     case "note": {
       const waits = payload.waits ? `Waits for ${WAIT_NAMES[payload.waits]}` : undefined;
       return {

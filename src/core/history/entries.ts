@@ -1,9 +1,11 @@
 import { z } from "zod";
 import {
   check,
+  componentTest,
   handBack,
   note,
   partWork,
+  planLine,
   powerStep,
   reading,
   setup,
@@ -11,6 +13,7 @@ import {
   symptom,
   takeIn,
   testResult,
+  tubeTest,
 } from "./payloads";
 
 /** What an entry can say. To add a kind: a schema in payloads.ts, a line here, and the compiler names the rest. */
@@ -20,6 +23,9 @@ const content = [
   z.object({ kind: z.literal("reading"), payload: reading }),
   z.object({ kind: z.literal("part-work"), payload: partWork }),
   z.object({ kind: z.literal("test-result"), payload: testResult }),
+  z.object({ kind: z.literal("component-test"), payload: componentTest }),
+  z.object({ kind: z.literal("tube-test"), payload: tubeTest }),
+  z.object({ kind: z.literal("plan-line"), payload: planLine }),
   z.object({ kind: z.literal("note"), payload: note }),
   z.object({ kind: z.literal("step"), payload: step }),
   z.object({ kind: z.literal("check"), payload: check }),

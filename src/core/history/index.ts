@@ -16,6 +16,7 @@ export {
   type Draft,
   type Entry,
 } from "./entries";
+export { judgeComponentTest, judgeTubeTest } from "./judged";
 export { judgePowerStep, judgeReading, openPoints, type OpenPoint } from "./open-points";
 export {
   ACTIONS,
@@ -30,13 +31,16 @@ export {
   RESIDUAL,
   WAIT_NAMES,
   WAITS,
+  WHERES,
   type Action,
   type CheckState,
   type Fitted,
+  type FromStock,
   type OldPart,
   type Phase,
   type Typed,
   type Wait,
+  type Where,
 } from "./payloads";
 export {
   answerOf,

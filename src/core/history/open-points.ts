@@ -1,3 +1,4 @@
+import { judgeComponentTest, judgeTubeTest } from "./judged";
 import { judgeStep, STAGE_NAMES, type StepVerdict } from "../power";
 import { format } from "../quantity";
 import { judge, printMeasured, type Judgement } from "../readings";
@@ -87,6 +88,25 @@ function openReadings(settled: readonly Settled[]): OpenPoint[] {
   });
 }
 
+/** The last test of a component or tube that was bad; open while nobody has worked on its place since. */
+function openTests(settled: readonly Settled[]): OpenPoint[] {
+  const tests = [...ofKind(settled, "component-test"), ...ofKind(settled, "tube-test")].sort(
+    (a, b) => Date.parse(a.at) - Date.parse(b.at),
+  );
+  const last = new Map(tests.map((item) => [item.content.payload.designator, item]));
+  return [...last.values()].flatMap(({ entry, at, content }): OpenPoint[] => {
+    const { designator } = content.payload;
+    const { verdict, reasons } =
+      content.kind === "tube-test" ? judgeTubeTest(content.payload) : judgeComponentTest(content.payload);
+    const worked = ofKind(settled, "part-work").some(
+      (work) => Date.parse(work.at) >= Date.parse(at) && work.content.payload.designators.includes(designator),
+    );
+    if (verdict !== "bad" || worked) return [];
+    const text = `${designator} tests bad: ${reasons[0] ?? ""}`;
+    return [{ id: entry.id, visitId: entry.visitId, kind: "reading", text, blocks: true }];
+  });
+}
+
 /** Parts left as they are: no bar to handing back, but the next visit wants to know. */
 function leftParts(settled: readonly Settled[]): OpenPoint[] {
   const work = ofKind(settled, "part-work");
@@ -138,6 +158,7 @@ export function openPoints(settled: readonly Settled[], moment: string): OpenPoi
     ...openStops(past),
     ...openSymptoms(past),
     ...openReadings(past),
+    ...openTests(past),
     ...leftParts(past),
   ];
   return all.filter((point) => !closed.has(point.id));

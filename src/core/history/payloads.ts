@@ -3,6 +3,8 @@ import { DESIGNATOR, STEPS } from "../model";
 import { DANGERS, METHODS, STAGES, TOUCH_LIMIT_VOLTS } from "../power";
 import { format, QUANTITIES } from "../quantity";
 import { RULES } from "../readings";
+import { ROLES } from "../model/roles";
+import { GAS, SHORTS } from "../tubes/test";
 import { GRADES, POLICIES, switchesSchema } from "./policy";
 
 /** Longest text of an entry. A longer story belongs into several notes. */
@@ -129,11 +131,14 @@ export const ACTIONS = [
   "left",
   "removed",
   "disconnected",
+  /** found with something else in its place, put there by an earlier hand */
+  "substituted",
 ] as const;
 export type Action = (typeof ACTIONS)[number];
 
-export const PUTS_IN: readonly Action[] = ["replaced", "restuffed"];
-export const NEEDS_REASON: readonly Action[] = ["left", "disconnected"];
+export const PUTS_IN: readonly Action[] = ["replaced", "restuffed", "substituted"];
+/** The reason of a substitution is what it takes to put the original back. */
+export const NEEDS_REASON: readonly Action[] = ["left", "disconnected", "substituted"];
 
 export const OLD_PARTS = ["bag", "kept", "in-shell", "discarded"] as const;
 export type OldPart = (typeof OLD_PARTS)[number];
@@ -144,7 +149,30 @@ export const OLD_PART_NAMES: Record<OldPart, string> = {
   discarded: "discarded",
 };
 
-const fitted = z.object({ designator, text: short("The new part"), note: short("The note").optional() });
+export const money = z.object({
+  minor: z.number().int().min(0).max(1e9),
+  currency: z.string().regex(/^[A-Z]{3}$/, "A currency is three letters, like EUR."),
+});
+
+/** A part out of stock, as its line stood when it was taken: the record keeps it whatever the stock says later. */
+const fromStock = z.object({
+  part: id,
+  code: z.string().regex(/^JP[0-9A-Z]{7}$/, "A label begins with JP."),
+  maker: z.string().max(60).optional(),
+  partNumber: z.string().max(60).optional(),
+  batch: z.string().max(40).optional(),
+  bin: z.string().max(40).optional(),
+  price: money.optional(),
+  warrantyMonths: z.number().int().positive().max(600).optional(),
+});
+export type FromStock = z.infer<typeof fromStock>;
+
+const fitted = z.object({
+  designator,
+  text: short("The new part"),
+  note: short("The note").optional(),
+  stock: fromStock.optional(),
+});
 export type Fitted = z.infer<typeof fitted>;
 
 export const partWork = z
@@ -171,7 +199,10 @@ export const partWork = z
       context.addIssue({
         code: "custom",
         path: ["why"],
-        message: `A part that is ${work.action} needs the reason why.`,
+        message:
+          work.action === "substituted"
+            ? "Say what it takes to put the original back."
+            : `A part that is ${work.action} needs the reason why.`,
       });
   });
 
@@ -188,6 +219,98 @@ export const testResult = z.object({
   nominal: typed.optional(),
   sense: z.enum(SENSES),
   setup: short("The set-up").optional(),
+});
+
+/** Where a component was measured. */
+export const WHERES = ["in-circuit", "lifted", "out"] as const;
+export type Where = (typeof WHERES)[number];
+
+const fraction = z.number().min(-1).max(10);
+const above = (what: string) => typed.refine(({ value }) => value > 0, `${what} is above zero.`);
+
+/** A capacitor or resistor as it measured, with what it was judged against: kept, whatever the sheet says later. */
+export const componentTest = z
+  .object({
+    v: v1,
+    designator,
+    where: z.enum(WHERES),
+    quantity: z.enum(["capacitance", "resistance"]),
+    value: above("The value").optional(),
+    esr: above("The ESR").optional(),
+    tan: z.number().positive("tan δ is above zero.").max(10).optional(),
+    hertz: z.number().positive("The frequency is above zero.").max(1e7).optional(),
+    /** A, at `atVolts` */
+    leakage: typed.refine(({ value }) => value >= 0, "A leakage is not below zero.").optional(),
+    atVolts: above("The voltage of the leakage test").optional(),
+    against: z
+      .object({
+        role: z.enum(ROLES),
+        nominal: z.number().positive().optional(),
+        low: fraction,
+        high: fraction,
+        electrolytic: z.boolean(),
+        workingVolts: z.number().positive().optional(),
+        next: z
+          .object({
+            plateVolts: z.number().positive(),
+            gridOhms: z.number().positive(),
+            bias: z.number().positive(),
+            name: z.string().max(80),
+          })
+          .optional(),
+        school: z.enum(["nominal", "twice", "keep"]).optional(),
+      })
+      .optional(),
+    remark: short("The remark").optional(),
+  })
+  .superRefine((test, context) => {
+    const say = (path: string, message: string) => context.addIssue({ code: "custom", path: [path], message });
+    if (!test.value && !test.esr && test.tan === undefined && !test.leakage)
+      say("value", "Nothing was measured: give a value, an ESR, tan δ or a leakage.");
+    if (test.leakage && !test.atVolts) say("atVolts", "At which voltage was the leakage measured?");
+    if (test.quantity === "resistance" && (test.esr || test.tan !== undefined || test.leakage))
+      say("esr", "ESR, tan δ and leakage belong to a capacitor.");
+  });
+
+/** A tube on the tester: shorts first, then gas, then strength. */
+export const tubeTest = z
+  .object({
+    v: v1,
+    phase: z.enum(PHASES),
+    designator,
+    /** the tube that was tested, where another than the drawn type sits there */
+    type: short("The type").optional(),
+    shorts: z.enum(SHORTS),
+    gas: z.enum(GAS).optional(),
+    strength: z
+      .object({
+        test: short("What was measured"),
+        measured: typed,
+        nominal: above("The nominal"),
+        unit: z.string().max(20),
+      })
+      .optional(),
+    /** tester and its settings */
+    tester: short("The tester").optional(),
+    remark: short("The remark").optional(),
+  })
+  .superRefine((test, context) => {
+    if (test.shorts === "found" && (test.strength || test.gas))
+      context.addIssue({
+        code: "custom",
+        path: ["shorts"],
+        message: "A shorted tube is not tested further: it can harm the tester.",
+      });
+    if (test.strength && test.strength.measured.value < 0)
+      context.addIssue({ code: "custom", path: ["strength"], message: "A strength is not below zero." });
+  });
+
+/** What the technician decided for a line of the recap plan, against what the rules say. */
+export const planLine = z.object({
+  v: v1,
+  designator,
+  action: z.enum(["keep", "test", "replace", "restuff"]),
+  why: text("The reason"),
 });
 
 export const WAITS = ["parts", "owner", "process"] as const;

@@ -10,6 +10,7 @@ export const ROLES = [
   "avc",
   "tone",
   "tuned",
+  "vibrator-buffer",
   "rail",
   "anode-load",
   "screen",

@@ -27,15 +27,14 @@ describe("the rules for reading a value at a designator", () => {
 
   it("read a bare drawn value by its role", () => {
     const reservoir = { ...component("C1"), drawn: "16/450" };
-    const sheet = { ...SHEET, components: [reservoir] };
-    expect(drawnSpec(sheet, reservoir)).toMatchObject({ sections: [expect.closeTo(16e-6, 9)], volts: 450 });
+    expect(drawnSpec(SHEET, reservoir)).toMatchObject({ sections: [expect.closeTo(16e-6, 9)], volts: 450 });
     const mica = { designator: "C4", role: "tuned" as const, drawn: "120" };
-    expect(drawnSpec({ ...SHEET, components: [mica] }, mica)?.sections[0]).toBeCloseTo(120e-12, 15);
+    expect(drawnSpec(SHEET, mica)?.sections[0]).toBeCloseTo(120e-12, 15);
   });
 
   it("read 50M as the drawing means it", () => {
     const load = { designator: "R1", role: "anode-load" as const, drawn: "50M" };
-    const old = { ...SHEET, dialect: "m-is-thousand" as const, components: [load] };
+    const old = { ...SHEET, dialect: "m-is-thousand" as const };
     expect(drawnSpec(old, load)?.sections).toEqual([50e3]);
     expect(drawnSpec({ ...old, dialect: "m-is-million" as const }, load)?.sections).toEqual([50e6]);
     expect(drawnSpec({ ...old, dialect: undefined }, load)).toBeUndefined();

@@ -74,6 +74,10 @@ export const sheetSchema = z.object({
   /** highest DC or peak voltage inside, V */
   highestVolts: z.number().positive().max(20_000),
   watts: z.number().positive().max(20_000).optional(),
+  /** HT secondary of the transformer, each half where it has a centre tap, V rms: it gives the no-load peak */
+  supplyRms: z.number().positive().max(10_000).optional(),
+  /** what the heater winding gives, A */
+  heaterAmps: z.number().positive().max(100).optional(),
   dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),
   chart: chartSchema.optional(),
   tubes: z.array(tubeSchema).max(MOST_ROWS),
@@ -127,8 +131,9 @@ export function drawnText({ designator, drawn, rating }: Pick<Component, "design
 }
 
 /** The drawn value of a component as a marking, where it reads in one way. */
-export function drawnSpec(sheet: Pick<Sheet, "dialect" | "components">, component: Component): PartSpec | undefined {
-  const parsed = parsePart(drawnText(component), partRules(sheet, component.designator));
+export function drawnSpec(sheet: Pick<Sheet, "dialect">, component: Component): PartSpec | undefined {
+  const rules = partRules({ ...sheet, components: [component] }, component.designator);
+  const parsed = parsePart(drawnText(component), rules);
   return parsed.ok ? parsed.value : undefined;
 }
 

@@ -45,7 +45,7 @@ export class Row {
     const text = this.text(key);
     if (text === "") return undefined;
     const plain = (word: string) => word.toLowerCase().replace(/[\s_-]+/g, "-");
-    const found = choices.find((one) => one === plain(text));
+    const found = choices.find((one) => plain(one) === plain(text));
     return found ?? this.problem(key, `“${text}” is none of: ${choices.join(", ")}.`);
   }
 

@@ -1,5 +1,5 @@
 import { cautionSchema, STEPS, tubeSchema, type Caution, type Tube } from "../model";
-import { heaterOf } from "../tubes";
+import { heaterOf, nearestTypes, tubeType } from "../tubes";
 import { format } from "../quantity";
 import { Row } from "./cells";
 import type { Table } from "./types";
@@ -26,6 +26,11 @@ export const TUBES: Table<Tube> = {
     const heaterVolts = row.value("heaterVolts", "voltage");
     const heaterAmps = row.value("heaterAmps", "current");
     const known = heaterOf({ type });
+    if (type !== "" && /^V\d/.test(position) && !tubeType(type)) {
+      const near = nearestTypes(type);
+      const names = near.length > 0 ? ` Near it: ${near.join(", ")}.` : "";
+      row.remark("type", `“${type}” is not in the tube table: it stays, with nothing known of it.${names}`);
+    }
     if (known && heaterVolts === undefined) row.shown("heaterVolts", format(known.volts, "voltage"));
     if (known && heaterAmps === undefined) row.shown("heaterAmps", format(known.amps, "current"));
     return row.finish(tubeSchema, {

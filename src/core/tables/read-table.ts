@@ -58,19 +58,19 @@ export function mapColumns(columns: readonly Column[], headings: readonly string
   });
 }
 
-export type TableRow = RowRead<AnyRow> & {
+export type TableRow<Row = AnyRow> = RowRead<Row> & {
   /** number of the line in the file, the heading being 1 */
   line: number;
   key?: string;
 };
 
-export type TableRead = {
+export type TableRead<Row = AnyRow> = {
   headings: string[];
   /** column of each heading; null: left out */
   mapping: (string | null)[];
   /** titles of required columns that no heading stands for */
   missing: string[];
-  rows: TableRow[];
+  rows: TableRow<Row>[];
   good: number;
   bad: number;
   /** why nothing can be saved, as a sentence */
@@ -84,20 +84,34 @@ const SAFE_NUMBER = /^[-+]\s?[\d.,]+\s?[A-Za-zµΩ%]{0,4}$/;
 export const guard = (cell: string): string =>
   (/^[=+\-@\t\r]/.test(cell) && !SAFE_NUMBER.test(cell)) || /^'+[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell;
 
-/**
- * Reads a table from the cells of a file, its first row being the headings.
- *
- * @param name which table @param cells rows of texts @param context how values are read
- * @param mapping which column each heading stands for, where a person has said so
- * @returns every row with what each of its cells was understood as; rows with a problem carry no value
- */
+/** Reads a table of a model's sheet. See `readRows`. */
 export function readTable(
   name: TableName,
   cells: readonly (readonly string[])[],
   context: TableContext,
   mapping?: readonly (string | null)[],
 ): TableRead {
-  const table = tableOf(name);
+  const read = readRows(tableOf(name), cells, context, mapping);
+  const trouble =
+    read.good > MOST_ROWS
+      ? `A sheet holds ${MOST_ROWS} rows of a table; this file has ${read.good}. Split it, or take the rows that belong to this model.`
+      : undefined;
+  return trouble ? { ...read, trouble } : read;
+}
+
+/**
+ * Reads a table from the cells of a file, its first row being the headings.
+ *
+ * @param table which table @param cells rows of texts @param context how values are read
+ * @param mapping which column each heading stands for, where a person has said so
+ * @returns every row with what each of its cells was understood as; rows with a problem carry no value
+ */
+export function readRows<Row>(
+  table: Table<Row>,
+  cells: readonly (readonly string[])[],
+  context: TableContext,
+  mapping?: readonly (string | null)[],
+): TableRead<Row> {
   const [first = [], ...body] = cells;
   const headings = first.map((text) => text.replace(/^\ufeff/, "").trim());
   const columns = mapping ? [...mapping] : mapColumns(table.columns, headings);
@@ -112,7 +126,7 @@ export function readTable(
     return { headings, mapping: columns, missing, rows: [], good: 0, bad: 0, trouble };
   }
   const seen = new Map<string, number>();
-  const rows = body.flatMap((texts, index): TableRow[] => {
+  const rows = body.flatMap((texts, index): TableRow<Row>[] => {
     if (texts.every((text) => text.trim() === "")) return [];
     const raw: Record<string, string> = {};
     columns.forEach((key, column) => {
@@ -134,18 +148,14 @@ export function readTable(
     return [{ ...read, line, key }];
   });
   const good = rows.filter((row) => row.row).length;
-  const trouble =
-    good > MOST_ROWS
-      ? `A sheet holds ${MOST_ROWS} rows of a table; this file has ${good}. Split it, or take the rows that belong to this model.`
-      : rows.length === 0
-        ? "There is no row below the headings."
-        : undefined;
+  const trouble = rows.length === 0 ? "There is no row below the headings." : undefined;
   return { headings, mapping: columns, missing, rows, good, bad: rows.length - good, ...(trouble ? { trouble } : {}) };
 }
 
+export const writeTable = (name: TableName, rows: readonly AnyRow[]): string[][] => writeRows(tableOf(name), rows);
+
 /** The rows of a table as cells of a file, headings first; nothing in them starts a formula. */
-export function writeTable(name: TableName, rows: readonly AnyRow[]): string[][] {
-  const table = tableOf(name);
+export function writeRows<Row>(table: Table<Row>, rows: readonly Row[]): string[][] {
   return [
     table.columns.map(({ title }) => title),
     ...rows.map((row) => {

@@ -32,7 +32,7 @@ export type RowRead<Row> = {
 
 /** A table: its columns, how a row is read from texts, how it is written, and what tells one row from another. */
 export type Table<Row> = {
-  name: TableName;
+  name: string;
   title: string;
   /** one row, for a sentence */
   one: string;

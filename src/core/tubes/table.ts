@@ -233,6 +233,14 @@ function distance(a: string, b: string): number {
   return row[b.length] ?? 0;
 }
 
+/** How many letters two names begin alike. */
+function alike(known: string, key: string): number {
+  const name = plain(known);
+  let at = 0;
+  while (at < key.length && name[at] === key[at]) at += 1;
+  return at;
+}
+
 /** Names in the table nearest to one that is not; the likeliest first. */
 export function nearestTypes(name: string, count = 5): string[] {
   const key = plain(name);
@@ -240,7 +248,7 @@ export function nearestTypes(name: string, count = 5): string[] {
   return ALL.flatMap((tube) => [tube.type, ...tube.names])
     .map((known) => ({ known, off: distance(key, plain(known)) }))
     .filter(({ off }) => off <= Math.max(1, Math.floor(key.length / 2)))
-    .sort((a, b) => a.off - b.off || a.known.localeCompare(b.known))
+    .sort((a, b) => a.off - b.off || alike(b.known, key) - alike(a.known, key) || a.known.localeCompare(b.known))
     .slice(0, count)
     .map(({ known }) => known);
 }

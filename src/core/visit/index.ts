@@ -30,6 +30,7 @@ export {
   type ReadingPayload,
   type Taken,
 } from "./readings-table";
+export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";
 export { boardState, workSummary, type BoardState } from "./summary";

@@ -1,4 +1,4 @@
-import { judgePowerStep, ofKind, type ContentOf, type Policy, type Settled } from "../history";
+import { judgePowerStep, ofKind, type ContentOf, type Policy, type Settled, type Switches } from "../history";
 import type { PlanStep, PowerPlan, StepVerdict, Stage } from "../power";
 
 type PowerStepPayload = ContentOf<"power-step">["payload"];
@@ -74,7 +74,7 @@ export function powerProgress(
 export function visitPolicy(
   settled: readonly Settled[],
   visitId: string,
-): { policy: Policy; method?: "variac" | "lamp" | undefined } {
+): { policy: Policy; method?: "variac" | "lamp" | undefined; switches: Switches } {
   const taken = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visitId)?.content.payload;
-  return { policy: taken?.policy ?? "original", method: taken?.switches?.power };
+  return { policy: taken?.policy ?? "original", method: taken?.switches?.power, switches: taken?.switches ?? {} };
 }

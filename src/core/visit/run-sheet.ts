@@ -1,3 +1,5 @@
+import type { Rules } from "../components";
+import type { StockItem } from "../stock";
 import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
 import { ofKind, openPoints, type Settled } from "../history";
 import type { Line } from "../power";
@@ -48,6 +50,10 @@ export type VisitInput = {
   now: string;
   /** what comes out of the wall at the bench, where the shop has said it */
   line?: Line;
+  /** the shop's rules for parts; without them the trade's */
+  rules?: Rules | undefined;
+  /** the shop's stock, where it is at hand */
+  stock?: readonly StockItem[] | undefined;
 };
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;

@@ -4,7 +4,7 @@ DAF96 | diode pentode | 6AU | 1.4/0.025 | p90 s90 | | 1AH5
 DF96 | variable pentode | 6AR | 1.4/0.025 | p120 s90 | p85 s64 g0 i1.65 si0.55 gm0.85 | 1AJ4
 DK92 | converter | 1AC6 | 1.4/0.05 | p90 s90 | p85 s60 g0 i0.65 si0.15 gm0.325 | 1AC6
 DK96 | converter | 1AC6 | 1.4/0.025 | p90 s90 | p85 s68 g0 i0.6 si0.14 gm0.3 | 1AB6 | oscillates poorly below about 1.2 V of filament
-DL96 | power pentode | 6BX | 2.8/0.025 1.4/0.05 | p90 s90 | p85 s85 g-5.2 i5 si0.9 gm1.4 | 3C4
+DL96 | power pentode | 6BX | 1.4/0.05 2.8/0.025 | p90 s90 | p85 s85 g-5.2 i5 si0.9 gm1.4 | 3C4
 EABC80 | diode triode | 9E | 6.3/0.45 | p300 w1 | p250 g-3 i1 gm1.2 mu70 | 6AK8
 EAF42 | diode pentode | EAF42 | 6.3/0.2 | p300 s300 w2 sw0.3 | p250 s85 g-2 i5 si1.5 gm1.8 | 6CT7
 EBC33 | diode triode | 7V | 6.3/0.2 | p300 w1.5 | p250 g-5.5 i5 gm2 mu30

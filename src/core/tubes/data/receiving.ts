@@ -118,16 +118,16 @@ export const RECEIVING = `
 1A7GT | converter | 7Z | 1.4/0.05 | p110 s60 | p90 s45 g0 i0.6 si0.7 gm0.25 | 1A7 DK32
 1H5GT | diode triode | 5Z | 1.4/0.05 | p110 | p90 g0 i0.15 gm0.275 mu65 | 1H5 DAC32
 1N5GT | pentode | 5Y | 1.4/0.05 | p110 s110 | p90 s90 g0 i1.2 si0.3 gm0.75 | 1N5 DF33
-3Q5GT | beam | 7AP | 2.8/0.05 1.4/0.1 | p110 s110 | p90 s90 g-4.5 i8 si1 gm2 | 3Q5 DL33
+3Q5GT | beam | 7AP | 1.4/0.1 2.8/0.05 | p110 s110 | p90 s90 g-4.5 i8 si1 gm2 | 3Q5 DL33
 1L4 | pentode | 6AR | 1.4/0.05 | p110 s90 | p90 s90 g0 i4.5 si2 gm1.025 | DF92
 1R5 | converter | 7AT | 1.4/0.05 | p90 s67.5 | p90 s67.5 g0 i1.6 si3.2 gm0.3 | DK91
 1S5 | diode pentode | 6AU | 1.4/0.05 | p90 s90 | p67.5 s67.5 g0 i1.6 si0.4 gm0.625 | DAF91
 1T4 | variable pentode | 6AR | 1.4/0.05 | p110 s90 | p90 s67.5 g0 i3.5 si1.4 gm0.9 | DF91
 1U4 | pentode | 6AR | 1.4/0.05 | p110 s110 | p90 s90 g0 i1.6 si0.5 gm0.9
 1U5 | diode pentode | 6BW | 1.4/0.05 | p90 s90 | p67.5 s67.5 g0 i1.6 si0.4 gm0.625
-3Q4 | power pentode | 7BA | 2.8/0.05 1.4/0.1 | p90 s90 | p90 s90 g-4.5 i9.5 si2.1 gm2.15 | DL95
-3S4 | power pentode | 7BA | 2.8/0.05 1.4/0.1 | p90 s67.5 | p90 s67.5 g-7 i7.4 si1.4 gm1.575 | DL92
-3V4 | power pentode | 6BX | 2.8/0.05 1.4/0.1 | p90 s90 | p90 s90 g-4.5 i9.5 si2.1 gm2.15 | DL94
+3Q4 | power pentode | 7BA | 1.4/0.1 2.8/0.05 | p90 s90 | p90 s90 g-4.5 i9.5 si2.1 gm2.15 | DL95
+3S4 | power pentode | 7BA | 1.4/0.1 2.8/0.05 | p90 s67.5 | p90 s67.5 g-7 i7.4 si1.4 gm1.575 | DL92
+3V4 | power pentode | 6BX | 1.4/0.1 2.8/0.05 | p90 s90 | p90 s90 g-4.5 i9.5 si2.1 gm2.15 | DL94
 6AG5 | pentode | 7BD | 6.3/0.3 | p300 s150 w2 sw0.5 | p250 s150 g-1.5 i6.5 si2 gm5 | EF96
 6AH6 | pentode | 7BK | 6.3/0.45 | p300 s150 w3.2 sw0.4 | p300 s150 g-2 i10 si2.5 gm9
 6AK5 | pentode | 7BD | 6.3/0.175 | p180 s140 w1.7 sw0.5 | p180 s120 g-2 i7.7 si2.4 gm5.1 | EF95 5654

@@ -1,0 +1,150 @@
+import { describe, expect, it } from "vitest";
+import { stockItem } from "../stock/fixtures";
+import { labelCode } from "../stock";
+import { CONTEXT } from "./context.fixture";
+import { parseLine, writeLine, type LineContext } from ".";
+
+const CODE = labelCode(7);
+const STOCK = [
+  stockItem({
+    id: "0193e0a0-0000-7000-8000-000000000001",
+    code: CODE,
+    bin: "B-14",
+    batch: "2411",
+    priceMinor: 60,
+    warrantyMonths: 24,
+  }),
+];
+const context: LineContext = {
+  ...CONTEXT,
+  stock: STOCK,
+  sheet: {
+    ...CONTEXT.sheet,
+    tubes: [
+      { position: "V3", type: "6Q7", work: "first audio" },
+      { position: "V4", type: "6V6", work: "output" },
+    ],
+    components: [
+      { designator: "C14", role: "coupling", drawn: ".05/400", stage: "output" },
+      { designator: "R7", role: "anode-load", drawn: "470k", stage: "first audio" },
+      { designator: "R8", role: "grid-leak", drawn: "470k", stage: "output" },
+    ],
+    points: [
+      { point: "B+", quantity: "voltage", expected: 260 },
+      { point: "V3 plate", quantity: "voltage", expected: 85 },
+      { point: "V4 cathode", quantity: "voltage", expected: 12.5 },
+    ],
+  },
+  known: new Set(["C14", "R7", "R8", "V3", "V4"]),
+};
+
+function content(line: string) {
+  const read = parseLine(line, context);
+  if (read.kind !== "draft" || read.draft.type !== "content") throw new Error(JSON.stringify(read));
+  return { content: read.draft.content, said: read.line, hints: read.hints };
+}
+const trouble = (line: string) => {
+  const read = parseLine(line, context);
+  return read.kind === "not-understood" ? read.message : read.kind;
+};
+
+describe("a measured part", () => {
+  it("is judged by the stage that it feeds: 8.5 µA at 85 V puts 3.8 V on a grid with 12.5 V of bias", () => {
+    const { said, content: entry } = content("measure C14 52 nF; leak 8.5 µA at 85 V; out");
+    expect(said.verdict).toBe("bad");
+    expect(said.text).toContain("lifts the grid of V4 by 3.82 V, 31 % of its 12.5 V bias");
+    expect(entry.kind === "component-test" && entry.payload.against?.next).toMatchObject({
+      plateVolts: 85,
+      gridOhms: 470e3,
+    });
+  });
+  it("in circuit proves a resistor's drift only upwards", () => {
+    expect(content("measure R7 612k").said.verdict).toBe("watch");
+    expect(content("measure R7 900k").said.verdict).toBe("bad");
+    expect(content("measure R7 220k").said.verdict).toBeUndefined();
+    expect(content("measure R7 220k; lifted").said.verdict).toBe("bad");
+  });
+  it("needs a voltage for its leakage, and something that was measured", () => {
+    expect(trouble("measure C14 52 nF; leak 8.5 µA")).toContain("At which voltage");
+    expect(trouble("measure C14")).toContain("Nothing was measured");
+    expect(trouble("measure C14 0 nF")).toContain("above zero");
+    expect(trouble("measure R7 470k; esr 2")).toContain("belong to a capacitor");
+    expect(trouble("measure V4 3")).toContain("neither a capacitor nor a resistor");
+    expect(trouble("measure C14 52 nF; colour red")).toContain("not known here");
+  });
+  it("that the set does not have is asked about", () => {
+    expect(trouble("measure C77 52 nF")).toBe("question");
+  });
+});
+
+describe("a tube's test", () => {
+  it("asks for shorts first", () => {
+    expect(trouble("tube V4 gm 3700/4100 µS")).toContain("Shorts first");
+    expect(content("tube V4 shorts none; gm 3700/4100 µS").hints.join(" ")).toContain("Gas and leakage come before");
+  });
+  it("is judged by its percent of nominal, and goes no further with a short", () => {
+    expect(content("tube V4 shorts none; gas none; gm 2200/4100 µS; on bench tester, bias −12.5 V").said).toMatchObject(
+      {
+        subject: "V4",
+        verdict: "bad",
+      },
+    );
+    expect(trouble("tube V4 shorts found; gm 3700/4100")).toContain("not tested further");
+  });
+  it("of a type that is not in the table offers the nearest names", () => {
+    expect(content("tube V4 shorts none; type 6V7").hints.join(" ")).toContain("6V6");
+  });
+});
+
+describe("a decision on the plan", () => {
+  it("needs its reason", () => {
+    expect(content("plan C14 keep: new in 2019").content).toMatchObject({
+      kind: "plan-line",
+      payload: { action: "keep", why: "new in 2019" },
+    });
+    expect(content("plan C14 test first: looks newer").content).toMatchObject({ payload: { action: "test" } });
+    expect(trouble("plan C14 keep")).toContain("Say why");
+    expect(trouble("plan C14 burn: it")).toContain("Say what is decided");
+  });
+});
+
+describe("a part out of stock", () => {
+  it("is named by its label, and the record keeps what the label said", () => {
+    const { content: entry } = content(`C14 .05/400 leaky -> 0.047/630 from ${CODE.toLowerCase()}`);
+    expect(entry.kind === "part-work" && entry.payload.now[0]).toMatchObject({
+      text: "0.047/630",
+      stock: { code: CODE, bin: "B-14", batch: "2411", price: { minor: 60, currency: "EUR" }, warrantyMonths: 24 },
+    });
+  });
+  it("with a label that is not in stock is not taken", () => {
+    expect(trouble(`C14 -> 0.047/630 from ${labelCode(8)}`)).toContain("no label of the stock");
+  });
+});
+
+describe("a found substitution", () => {
+  it("needs what it takes to put it back", () => {
+    expect(content("V4 6V6 substituted -> 6F6 on 410 Ω: put back a 6V6 and 250 Ω").content).toMatchObject({
+      payload: { action: "substituted", now: [{ text: "6F6 on 410 Ω" }], why: "put back a 6V6 and 250 Ω" },
+    });
+    expect(trouble("V4 6V6 substituted -> 6F6")).toContain("put the original back");
+  });
+});
+
+describe("every line of parts and tubes", () => {
+  it("is written as it is read", () => {
+    for (const line of [
+      "measure C14 52 nF; leak 8.5 µA at 85 V; out",
+      "measure C14 52 nF; esr 2.1 at 1 kHz; tan 0.02; lifted; note wax runs",
+      "measure R7 612k; in circuit",
+      "tube V4 shorts none; gas slight; gm 3700/4100 µS; type 6V6; on bench tester, bias −12.5 V; note loose base",
+      "tube V4 shorts found",
+      "plan C14 test first: looks newer",
+      `C14 .05/400 leaky -> 0.047/630 film from ${CODE}`,
+      "V4 6V6 substituted -> 6F6: put back a 6V6",
+    ]) {
+      const first = content(line).content;
+      expect(writeLine(first)).toBe(line);
+      expect(content(writeLine(first)).content).toEqual(first);
+    }
+  });
+});

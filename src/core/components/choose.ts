@@ -1,0 +1,184 @@
+import type { PartSpec } from "../quantity";
+import { format } from "../quantity";
+import { freeOf, specOf, type StockItem, type StockKind } from "../stock/item";
+import { findPairs, type Pair } from "./combine";
+import type { Need } from "./propose";
+import type { Kind } from "./rules";
+
+/** Kinds of stock that do for a kind asked for, the best first. */
+const SERVES: Record<Kind, readonly StockKind[]> = {
+  electrolytic: ["electrolytic"],
+  film: ["film"],
+  // A Y part is tested harder than an X part and may take its place; never the other way round (IEC 60384-14).
+  X: ["X", "Y"],
+  Y: ["Y"],
+  "low-loss": ["mica", "C0G"],
+  buffer: ["buffer"],
+  resistor: ["resistor"],
+};
+
+/** An electrolytic that lay longer than this is reformed before use, years. Shop rule. */
+export const SHELF_YEARS = 5;
+/** A rating above this many times what is needed is more bulk than use. Shop rule. */
+const AMPLE = 2.5;
+
+export type Stocked = { item: StockItem; spec: PartSpec };
+
+export type Choice = {
+  /** one part, or the two of a pair */
+  items: StockItem[];
+  pair?: Pair;
+  value: number;
+  /** off the value aimed at, as a fraction */
+  off: number;
+  /** rating over what is needed; undefined where nothing is needed */
+  margin?: number;
+  /** price of all of it, minor units; null when a part has none */
+  price: number | null;
+  /** what speaks for and against it */
+  remarks: string[];
+  /** the smaller, the better */
+  score: number;
+};
+
+/** Stock that has a value, read once for many needs. */
+export const readStock = (items: readonly StockItem[]): Stocked[] =>
+  items.flatMap((item) => {
+    const spec = specOf(item);
+    return spec && spec.sections.length > 0 ? [{ item, spec }] : [];
+  });
+
+const priceOf = (items: readonly StockItem[]): number | null =>
+  items.reduce<number | null>(
+    (sum, { priceMinor }) => (sum === null || priceMinor === null ? null : sum + priceMinor),
+    0,
+  );
+
+function remarksOf(need: Need, items: readonly StockItem[], value: number, margin: number | undefined, year: number) {
+  const remarks: string[] = [];
+  const old = items.find(
+    ({ kind, madeIn }) => kind === "electrolytic" && madeIn !== null && year - madeIn > SHELF_YEARS,
+  );
+  if (old) remarks.push(`Made ${old.madeIn}: reform it before use.`);
+  if (margin !== undefined && margin > AMPLE) remarks.push("Rated far above what is needed: check that it fits.");
+  if (Math.abs(value / need.value - 1) > 0.1)
+    remarks.push(`${format(value, need.quantity)} for ${format(need.value, need.quantity)}.`);
+  if (items.some(({ kind }) => kind === "Y") && need.kind === "X") remarks.push("A Y part in an X place: allowed.");
+  return remarks;
+}
+
+/** Weighs a choice: distance in value first, then too much rating, kind, age and price. Shop rule. */
+function weigh(
+  need: Need,
+  items: readonly StockItem[],
+  value: number,
+  margin: number | undefined,
+  year: number,
+): number {
+  const off = Math.abs(Math.log(value / need.value));
+  const bulk = margin === undefined ? 0 : 0.05 * Math.max(margin - 1, 0);
+  const kinds = SERVES[need.kind];
+  const kind = 0.15 * Math.max(...items.map((item) => kinds.indexOf(item.kind)));
+  const age = items.some(
+    (item) => item.madeIn !== null && item.kind === "electrolytic" && year - item.madeIn > SHELF_YEARS,
+  )
+    ? 0.3
+    : 0;
+  const price = 0.0004 * (priceOf(items) ?? 0);
+  return off + bulk + kind + age + price + (items.length > 1 ? 0.4 : 0);
+}
+
+/** Does a stocked part fit a need at all? Value in the window, rating, kind; in a mains role its class. */
+function fits(need: Need, { item, spec }: Stocked): boolean {
+  const [value = 0] = spec.sections;
+  if (spec.quantity !== need.quantity || spec.sections.length > 1) return false;
+  if (!SERVES[need.kind].includes(item.kind)) return false;
+  if (need.mains && !(need.kind === "Y" ? spec.safety?.startsWith("Y") : spec.safety)) return false;
+  if (value < need.window[0] * (1 - 1e-9) || value > need.window[1] * (1 + 1e-9)) return false;
+  if (need.volts !== undefined && !((spec.volts ?? 0) >= need.volts * (1 - 1e-9))) return false;
+  return need.watts === undefined || (spec.watts ?? 0) >= need.watts * (1 - 1e-9);
+}
+
+/** How the two of a pair divide what they bear. */
+export function sharesText(need: Pick<Need, "quantity" | "volts" | "watts">, pair: Pair, a: number, b: number): string {
+  const { quantity, volts, watts } = need;
+  const [first, second] = [format(a, quantity), format(b, quantity)];
+  if (pair.way === "parallel" && quantity === "capacitance")
+    return `${first} beside ${second}; each bears the whole voltage.`;
+  const bears = (share: number) =>
+    quantity === "capacitance" && volts
+      ? format(share * volts, "voltage")
+      : quantity === "resistance" && watts
+        ? format(share * watts, "power", 2)
+        : format(share, "percent", 2);
+  const joined = pair.way === "series" ? `${first} in series with ${second}` : `${first} beside ${second}`;
+  return `${joined}: they bear ${bears(pair.shares[0])} and ${bears(pair.shares[1])}.`;
+}
+
+/**
+ * What the stock offers for a need, the best first: single parts that fit; where there are none, pairs.
+ *
+ * @param need value window, least rating, kind
+ * @param stock read with `readStock`
+ * @param year now, for the age of electrolytics
+ * @param taken pieces that other lines of the plan have been promised already, by item
+ */
+export function choose(
+  need: Need,
+  stock: readonly Stocked[],
+  year: number,
+  taken: ReadonlyMap<string, number> = new Map(),
+): Choice[] {
+  const left = (item: StockItem) => freeOf(item) - (taken.get(item.id) ?? 0);
+  const singles = stock
+    .filter((one) => left(one.item) > 0 && fits(need, one))
+    .map(({ item, spec }): Choice => {
+      const [value = 0] = spec.sections;
+      const margin = need.volts
+        ? (spec.volts ?? 0) / need.volts
+        : need.watts
+          ? (spec.watts ?? 0) / need.watts
+          : undefined;
+      return {
+        items: [item],
+        value,
+        off: value / need.value - 1,
+        ...(margin === undefined ? {} : { margin }),
+        price: priceOf([item]),
+        remarks: remarksOf(need, [item], value, margin, year),
+        score: weigh(need, [item], value, margin, year),
+      };
+    });
+  if (singles.length > 0 || need.mains) return singles.sort((a, b) => a.score - b.score);
+  const kinds = SERVES[need.kind];
+  const halves = stock.flatMap(({ item, spec }) => {
+    const [value = 0] = spec.sections;
+    return kinds.includes(item.kind) && spec.quantity === need.quantity && spec.sections.length === 1
+      ? [{ item, value, volts: spec.volts, watts: spec.watts, count: left(item) }]
+      : [];
+  });
+  // Electrolytics in series want equalising resistors and double the leakage: only parallel pairs are offered.
+  const pairs = findPairs(need, halves, 6).filter(
+    ({ pair }) => need.kind !== "electrolytic" || pair.way === "parallel",
+  );
+  return pairs
+    .map(({ a, b, pair }): Choice => {
+      const items = [a.item, b.item];
+      const margin = need.volts
+        ? (pair.volts ?? 0) / need.volts
+        : need.watts
+          ? (pair.watts ?? 0) / need.watts
+          : undefined;
+      return {
+        items,
+        pair,
+        value: pair.value,
+        off: pair.value / need.value - 1,
+        ...(margin === undefined ? {} : { margin }),
+        price: priceOf(items),
+        remarks: [sharesText(need, pair, a.value, b.value), ...remarksOf(need, items, pair.value, margin, year)],
+        score: weigh(need, items, pair.value, margin, year),
+      };
+    })
+    .sort((a, b) => a.score - b.score);
+}

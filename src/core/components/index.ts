@@ -1,0 +1,60 @@
+/** Judging components and choosing what takes their place: rules by role, the recap plan, stock, pairs, orders. */
+export {
+  allocate,
+  costOf,
+  piecesOf,
+  shortages,
+  type Filled,
+  type FilledLine,
+  type Picks,
+  type PlanCost,
+} from "./allocate";
+export { choose, readStock, sharesText, type Choice, type Stocked } from "./choose";
+export { combined, findPairs, pairOf, timeConstant, type Pair, type Piece, type Way } from "./combine";
+export { dissipation } from "./dissipation";
+export {
+  ESR_HZ,
+  esrLimit,
+  gridShift,
+  hotSpot,
+  judgeCapacitor,
+  judgeResistor,
+  resistorSchool,
+  type CapacitorPlace,
+  type MeasuredCapacitor,
+  type MeasuredResistor,
+  type PartJudgement,
+  type PartVerdict,
+} from "./judge";
+export { needText, orderList, type Order } from "./order";
+export { capacitorPlace } from "./place";
+export {
+  CHOICES,
+  leastVolts,
+  madeOf,
+  needsOf,
+  PLAN_ACTION_WORDS,
+  PLAN_ACTIONS,
+  propose,
+  recapPlan,
+  roleText,
+  toleranceOf,
+  type Need,
+  type PlaceHistory,
+  type PlanAction,
+  type PlanInput,
+  type PlanLine,
+} from "./propose";
+export {
+  CAPACITOR_RULES,
+  KIND_WORDS,
+  MAINS_ROLES,
+  rulesOf,
+  ruleFor,
+  shopRulesSchema,
+  type Kind,
+  type RoleRule,
+  type Rules,
+  type ShopRules,
+} from "./rules";
+export { electrodeVolts, largestReservoir, loadedRail, lowRail, noLoadPeak, stageBias, tubeOfStage } from "./supply";

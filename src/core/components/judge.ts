@@ -1,0 +1,192 @@
+import type { Policy, Switches } from "../history/policy";
+import type { Role } from "../model/roles";
+import { format, formatDeviation } from "../quantity";
+import { judge } from "../readings/judge";
+import { HOT_SHARE } from "./rules";
+
+export type PartVerdict = "good" | "watch" | "bad" | "none";
+export type PartJudgement = { verdict: PartVerdict; reasons: string[] };
+
+/** tan δ of an electrolytic that is still good, at 100 or 120 Hz. Data sheets: 0.15 to 0.25. */
+export const ELECTROLYTIC_TAN = 0.2;
+/** tan δ of a film capacitor above which it is lossy, at 1 kHz. Shop rule, from film data sheets at 0.01. */
+export const FILM_TAN = 0.02;
+/** Frequency at which ESR is judged where nobody says another, Hz. */
+export const ESR_HZ = 100;
+/** A next grid may be shifted by these shares of its bias by a leaky coupling capacitor. Shop rules. */
+export const SHIFT_WATCH = 0.03;
+export const SHIFT_BAD = 0.1;
+/** Insulation of a film or paper capacitor outside coupling, Ω. Shop rules. */
+export const INSULATION_WATCH = 50e6;
+export const INSULATION_BAD = 10e6;
+/** Leakage of an electrolytic: 0.01·C·V or 3 µA (IEC 60384-4) when new; so many times that after reforming is its end. */
+export const LEAKAGE_PER_CV = 0.01;
+export const LEAKAGE_FLOOR = 3e-6;
+export const LEAKAGE_BAD = 5;
+/** Leakage measured below this share of the working voltage does not prove a capacitor good. Shop rule. */
+export const WORKING_SHARE = 0.8;
+
+/** Greatest ESR of an electrolytic: tan δ/(2π·f·C). C above 0 F, f above 0 Hz. */
+export const esrLimit = (farads: number, hertz = ESR_HZ, tan = ELECTROLYTIC_TAN): number =>
+  tan / (2 * Math.PI * hertz * farads);
+
+/** What a leaky coupling capacitor puts on the next grid: V_plate · R_g/(R_g + R_leak). Volts and ohms, above zero. */
+export function gridShift(plateVolts: number, gridOhms: number, leakOhms: number): number {
+  if (!(gridOhms > 0) || !(leakOhms > 0)) throw new RangeError("resistances above zero are needed");
+  return (plateVolts * gridOhms) / (gridOhms + leakOhms);
+}
+
+export type MeasuredCapacitor = {
+  farads?: number | undefined;
+  esr?: number | undefined;
+  tan?: number | undefined;
+  hertz?: number | undefined;
+  leakAmps?: number | undefined;
+  /** at which voltage the leakage was measured */
+  atVolts?: number | undefined;
+};
+
+export type CapacitorPlace = {
+  role: Role;
+  /** drawn value, F */
+  nominal?: number | undefined;
+  /** window of the value in this role, as fractions */
+  low: number;
+  high: number;
+  electrolytic: boolean;
+  /** what it works at in the set, V */
+  workingVolts?: number | undefined;
+  /** of a coupling capacitor: the stage that it feeds */
+  next?: { plateVolts: number; gridOhms: number; bias: number; name: string } | undefined;
+};
+
+const RANK: PartVerdict[] = ["none", "good", "watch", "bad"];
+const worse = (a: PartVerdict, b: PartVerdict): PartVerdict => (RANK.indexOf(b) > RANK.indexOf(a) ? b : a);
+
+function judgeLeakage(measured: MeasuredCapacitor, place: CapacitorPlace): PartJudgement {
+  const { leakAmps, atVolts } = measured;
+  if (leakAmps === undefined) return { verdict: "none", reasons: [] };
+  if (!atVolts)
+    return { verdict: "none", reasons: ["At which voltage was the leakage measured? Without it nothing follows."] };
+  const ohms = leakAmps > 0 ? atVolts / leakAmps : Infinity;
+  const reasons: string[] = [];
+  let verdict: PartVerdict = "good";
+  const { next, nominal, electrolytic, workingVolts } = place;
+  if (place.role === "coupling" && next) {
+    const shift = ohms === Infinity ? 0 : gridShift(next.plateVolts, next.gridOhms, ohms);
+    const share = shift / next.bias;
+    verdict = share > SHIFT_BAD ? "bad" : share > SHIFT_WATCH ? "watch" : "good";
+    reasons.push(
+      `${format(ohms === Infinity ? 0 : ohms, "resistance")} of leakage lifts the grid of ${next.name} by ${format(shift, "voltage")}, ${format(share, "percent", 2)} of its ${format(next.bias, "voltage")} bias.`.replace(
+        "0 Ω of leakage",
+        "No leakage",
+      ),
+    );
+  } else if (electrolytic && nominal) {
+    const limit = Math.max(LEAKAGE_PER_CV * nominal * atVolts, LEAKAGE_FLOOR);
+    verdict = leakAmps > LEAKAGE_BAD * limit ? "bad" : leakAmps > limit ? "watch" : "good";
+    const end = verdict === "bad" ? "beyond reforming" : verdict === "watch" ? "reform it and measure again" : "as new";
+    reasons.push(
+      `Leaks ${format(leakAmps, "current")} at ${format(atVolts, "voltage")}, limit ${format(limit, "current")}: ${end}.`,
+    );
+  } else {
+    verdict = ohms < INSULATION_BAD ? "bad" : ohms < INSULATION_WATCH ? "watch" : "good";
+    if (ohms !== Infinity)
+      reasons.push(`Insulation ${format(ohms, "resistance")} (good from ${format(INSULATION_WATCH, "resistance")}).`);
+  }
+  if (workingVolts && atVolts < WORKING_SHARE * workingVolts && verdict !== "bad") {
+    reasons.push(
+      `Measured at ${format(atVolts, "voltage")}; it works at ${format(workingVolts, "voltage")}: leakage counts at working voltage.`,
+    );
+    verdict = "watch";
+  }
+  return { verdict, reasons };
+}
+
+/**
+ * Judges a capacitor by what was measured: value in the window of its role, loss, leakage at its working voltage.
+ * @returns the worst of the three, with the reason of each; `none` when nothing was measured that says something
+ */
+export function judgeCapacitor(measured: MeasuredCapacitor, place: CapacitorPlace): PartJudgement {
+  const reasons: string[] = [];
+  let verdict: PartVerdict = "none";
+  const { farads, esr, tan, hertz = ESR_HZ } = measured;
+  const { nominal, low, high } = place;
+  if (farads !== undefined && nominal) {
+    const off = farads / nominal - 1;
+    const inside = off >= low - 1e-9 && off <= high + 1e-9;
+    verdict = worse(verdict, inside ? "good" : "bad");
+    reasons.push(
+      `${format(farads, "capacitance")} is ${formatDeviation(off)}${inside ? "" : `, outside ${formatDeviation(low)} to ${formatDeviation(high)}`}.`,
+    );
+    if (!place.electrolytic && off > 0.2)
+      reasons.push("A paper capacitor that reads high usually leaks: measure that.");
+  }
+  const value = farads ?? nominal;
+  if (place.electrolytic && esr !== undefined && value) {
+    const limit = esrLimit(value, hertz);
+    const verdictOfLoss = esr > 2 * limit ? "bad" : esr > limit ? "watch" : "good";
+    verdict = worse(verdict, verdictOfLoss);
+    reasons.push(
+      `ESR ${format(esr, "resistance")}, limit ${format(limit, "resistance")} (tan δ ${ELECTROLYTIC_TAN} at ${format(hertz, "frequency")}).`,
+    );
+  }
+  if (tan !== undefined) {
+    const limit = place.electrolytic ? ELECTROLYTIC_TAN : FILM_TAN;
+    verdict = worse(verdict, tan > 2 * limit ? "bad" : tan > limit ? "watch" : "good");
+    reasons.push(`tan δ ${Number(tan.toPrecision(2))}, limit ${limit}.`);
+  }
+  const leakage = judgeLeakage(measured, place);
+  verdict = worse(verdict, leakage.verdict);
+  reasons.push(...leakage.reasons);
+  if (measured.leakAmps === undefined && verdict === "good" && !place.electrolytic)
+    reasons.push("Its leakage at working voltage was not measured: that is what paper fails on.");
+  return { verdict, reasons };
+}
+
+type ResistorSchool = NonNullable<Switches["resistors"]>;
+
+/** Which school a policy follows for resistors, where the visit has not chosen for itself. */
+export const resistorSchool = (policy: Policy): ResistorSchool =>
+  (({ reliability: "nominal", original: "twice", museum: "keep" }) as const)[policy];
+
+export type MeasuredResistor = { ohms: number; where: "in-circuit" | "lifted" | "out" };
+
+/**
+ * Judges a resistor under a school. In circuit a reading above tolerance proves drift, one below proves nothing.
+ * @param nominal Ω, above zero @param tolerance fraction
+ */
+export function judgeResistor(
+  measured: MeasuredResistor,
+  nominal: number,
+  tolerance: number,
+  school: ResistorSchool,
+): PartJudgement {
+  const expected = { value: nominal, tolerance };
+  const first = judge({
+    quantity: "resistance",
+    measured: measured.ohms,
+    expected,
+    inCircuit: measured.where === "in-circuit",
+  });
+  if (first.verdict === "no-proof" || first.verdict === "none") return { verdict: "none", reasons: first.reasons };
+  if (first.verdict === "good") return { verdict: "good", reasons: first.reasons };
+  const off = Math.abs(measured.ohms / nominal - 1);
+  const limit = format(2 * tolerance, "percent");
+  if (school === "nominal")
+    return { verdict: "bad", reasons: [...first.reasons, "Beyond its tolerance: replaced under this school."] };
+  if (school === "twice")
+    return off > 2 * tolerance + 1e-9
+      ? { verdict: "bad", reasons: [...first.reasons, `Beyond twice its tolerance (±${limit}).`] }
+      : { verdict: "watch", reasons: [...first.reasons, `Within twice its tolerance (±${limit}): stays, noted.`] };
+  return off > 0.5 || measured.ohms >= 10 * nominal
+    ? { verdict: "bad", reasons: [...first.reasons, "Half its value off: it no longer does its work."] }
+    : { verdict: "watch", reasons: [...first.reasons, "Left while the set works, and noted."] };
+}
+
+/** How hot a resistor is run: dissipation over wattage. From half of its wattage on it is a hot spot. */
+export function hotSpot(dissipated: number, watts: number): { share: number; hot: boolean } {
+  if (!(dissipated >= 0) || !(watts > 0)) throw new RangeError("a dissipation and a wattage above zero are needed");
+  const share = dissipated / watts;
+  return { share, hot: share > HOT_SHARE + 1e-9 };
+}

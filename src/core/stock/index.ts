@@ -1,0 +1,29 @@
+/** The stock: lines and what they say, moves and balances, labels, lists in and out. */
+export { labelCode, readScan, type Scan } from "./code";
+export {
+  freeOf,
+  isCapacitor,
+  isLow,
+  quantityOfKind,
+  specOf,
+  STOCK_KINDS,
+  stockFieldsSchema,
+  type StockFields,
+  type StockItem,
+  type StockKind,
+  type StockTest,
+} from "./item";
+export {
+  balanceOf,
+  counted,
+  issue,
+  MOVE_KINDS,
+  MOVE_WORDS,
+  reserve,
+  reservedFor,
+  type Balance,
+  type Move,
+  type MoveKind,
+} from "./moves";
+export { priceListTable, type Offer } from "./price-list";
+export { printMarking, sortValue, STOCK_TABLE, stockKey, type StockRow } from "./table";

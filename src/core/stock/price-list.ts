@@ -1,0 +1,86 @@
+import { formatMoney, formatPart, parseMoney } from "../quantity";
+import { Row } from "../tables/cells";
+import type { Table } from "../tables/types";
+import { specOf, STOCK_KINDS, stockFieldsSchema, type StockFields } from "./item";
+
+/** What a supplier offers. */
+export type Offer = Pick<StockFields, "kind" | "marking" | "maker" | "currency"> & {
+  supplier: string;
+  orderNumber: string;
+  priceMinor: number;
+};
+
+/**
+ * A supplier's price list as a table.
+ * @param supplier whose list it is @param currency of the shop; a list in another one is refused, not converted
+ */
+export const priceListTable = (supplier: string, currency: string): Table<Offer> => ({
+  name: "prices",
+  title: "Price list",
+  one: "article",
+  columns: [
+    {
+      key: "orderNumber",
+      title: "order number",
+      also: ["article", "sku", "part number", "no"],
+      required: true,
+      hint: "E-1047",
+    },
+    {
+      key: "kind",
+      title: "kind",
+      also: ["category", "type of part"],
+      required: true,
+      hint: "film",
+      choices: STOCK_KINDS,
+    },
+    {
+      key: "marking",
+      title: "marking",
+      also: ["value", "description", "part"],
+      required: true,
+      hint: "0.047 µF 630 V",
+    },
+    { key: "price", title: "price", also: ["unit price", "each"], required: true, hint: "0.45 EUR" },
+    { key: "maker", title: "maker", also: ["manufacturer", "brand"], hint: "" },
+  ],
+  read(raw) {
+    const row = new Row(raw);
+    const orderNumber = row.text("orderNumber");
+    if (orderNumber === "") row.problem("orderNumber", "The order number is missing.");
+    const kind = row.choice("kind", STOCK_KINDS);
+    if (!kind && row.cells.kind?.raw === "") row.problem("kind", "The kind is missing.");
+    const marking = row.text("marking");
+    const spec = kind ? specOf({ kind, marking }) : undefined;
+    if (spec) row.shown("marking", formatPart(spec));
+    const typed = row.text("price");
+    const price = parseMoney(typed, currency);
+    if (!price) row.problem("price", `“${typed}” is no price above zero: write it like 0.45 ${currency}.`);
+    else if (price.currency !== currency)
+      row.problem(
+        "price",
+        `Priced in ${price.currency}; the shop reckons in ${currency}. Ask for the list in ${currency}: no rate is guessed here.`,
+      );
+    else row.shown("price", formatMoney(price));
+    const maker = row.text("maker");
+    const priceMinor = price?.minor ?? 0;
+    const offered = stockFieldsSchema.transform((part): Offer => ({
+      kind: part.kind,
+      marking: part.marking,
+      maker: part.maker,
+      supplier,
+      orderNumber,
+      priceMinor,
+      currency,
+    }));
+    return row.finish(offered, { kind, marking, maker, currency, priceMinor });
+  },
+  write: (offer) => ({
+    orderNumber: offer.orderNumber,
+    kind: offer.kind,
+    marking: offer.marking,
+    price: formatMoney({ minor: offer.priceMinor, currency: offer.currency }),
+    maker: offer.maker,
+  }),
+  keyOf: ({ orderNumber }) => orderNumber,
+});
