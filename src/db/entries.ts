@@ -1,13 +1,21 @@
-import { asc, eq, inArray } from "drizzle-orm";
-import { bodySchema, draftSchema, sentences, upgrade, wrongDate, type Draft, type Entry } from "@/core/history";
+import { asc, eq, inArray, sql } from "drizzle-orm";
+import {
+  bodySchema,
+  draftSchema,
+  sentences,
+  settle,
+  upgrade,
+  wrongDate,
+  type Content,
+  type Draft,
+  type Entry,
+} from "@/core/history";
 import type { Db, Tx } from "./client";
-import { logEntry, stockMove } from "./schema";
+import { logEntry } from "./schema";
+import { giveBack, take, takenBy } from "./stock";
 
 export type Problem = { path: string; message: string };
 export type Appended = { ok: true; entry: Entry } | { ok: false; problems: Problem[] };
-
-/** Parts that the work of an entry takes from stock (negative) or returns to it. */
-export type Move = { partId: string; quantity: number };
 
 const iso = (text: string) => new Date(text).toISOString();
 
@@ -42,7 +50,43 @@ function brokenConstraint(error: unknown): string | undefined {
   return fields.code === "23503" ? fields.constraint_name : undefined;
 }
 
-async function write(db: Db, draft: Draft, by: string, moves: readonly Move[]): Promise<Entry> {
+/** The stock cannot give what an entry takes: the whole of it is refused. */
+class OutOfStock extends Error {}
+
+/** Pieces of each stock part that a piece of work uses, as it reads now. */
+function usedBy(content: Content | null): Map<string, number> {
+  const used = new Map<string, number>();
+  if (content?.kind !== "part-work") return used;
+  for (const { stock } of content.payload.now) if (stock) used.set(stock.part, (used.get(stock.part) ?? 0) + 1);
+  return used;
+}
+
+/**
+ * Makes the stock follow the log: what a piece of work uses after all its amendments against what its moves have taken
+ * so far. So a correction, a withdrawal and the undoing of either move the stock as the record moves.
+ */
+async function moveStock(tx: Tx, entry: Entry): Promise<void> {
+  if (entry.kind !== "part-work" && entry.kind !== "amendment") return;
+  if (entry.kind === "part-work" && usedBy(entry).size === 0) return;
+  // Two amendments of one piece of work must not both bring its parts back: a set's stock is moved by one at a time.
+  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${entry.setId}))`);
+  const { settled } = settle(await entriesOfSet(tx, entry.setId));
+  const work = settled.find((one) => one.entry.id === entry.id || one.amendments.some(({ id }) => id === entry.id));
+  if (!work) return;
+  const wanted = usedBy(work.content);
+  const taken = await takenBy(tx, work.entry.id);
+  const at = { visitId: work.entry.visitId, entryId: entry.id, workId: work.entry.id, by: entry.by };
+  // Always in the same order, so that two entries cannot wait for one another.
+  for (const partId of [...new Set([...wanted.keys(), ...taken.keys()])].sort()) {
+    const difference = (wanted.get(partId) ?? 0) - (taken.get(partId) ?? 0);
+    if (difference < 0) await giveBack(tx, partId, -difference, at);
+    if (difference <= 0) continue;
+    const outcome = await take(tx, partId, difference, at);
+    if (!outcome.ok) throw new OutOfStock(outcome.message);
+  }
+}
+
+async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
   return db.transaction(async (tx) => {
     const { id, setId, visitId, kind, payload, at, amends } = draft;
     const [added] = await tx
@@ -52,9 +96,10 @@ async function write(db: Db, draft: Draft, by: string, moves: readonly Move[]): 
       .returning();
     // A retry of an entry that arrived before: the first one stands, and its stock moves with it.
     const [row] = added ? [added] : await tx.select().from(logEntry).where(eq(logEntry.id, id));
-    if (added && moves.length > 0) await tx.insert(stockMove).values(moves.map((move) => ({ ...move, entryId: id })));
     if (!row) throw new Error(`entry ${id} vanished`);
-    return read(row);
+    const entry = read(row);
+    if (added) await moveStock(tx, entry);
+    return entry;
   });
 }
 
@@ -64,16 +109,10 @@ async function write(db: Db, draft: Draft, by: string, moves: readonly Move[]): 
  * @param draft as a client sends it; anything is validated here again
  * @param by the person who writes it
  * @param now milliseconds since 1970, to refuse dates in the future
- * @param moves stock that the work takes or returns, written in the same transaction
+ * Stock that the work takes or returns moves in the same transaction.
  * @returns the entry as it stands in the log (a retry with the same id returns the first one), or what is wrong
  */
-export async function append(
-  db: Db,
-  draft: unknown,
-  by: string,
-  now: number,
-  moves: readonly Move[] = [],
-): Promise<Appended> {
+export async function append(db: Db, draft: unknown, by: string, now: number): Promise<Appended> {
   const parsed = draftSchema.safeParse(draft);
   if (!parsed.success) return { ok: false, problems: sentences(parsed.error) };
   const { payload, at } = parsed.data;
@@ -81,11 +120,12 @@ export async function append(
   const wrong = wrongDate(at, now) ?? (corrected ? wrongDate(corrected, now) : undefined);
   if (wrong) return { ok: false, problems: [{ path: "at", message: wrong }] };
   try {
-    const entry = await write(db, parsed.data, by, moves);
+    const entry = await write(db, parsed.data, by);
     if (entry.setId !== parsed.data.setId)
       return { ok: false, problems: [{ path: "id", message: "This id belongs to an entry of another set." }] };
     return { ok: true, entry };
   } catch (error) {
+    if (error instanceof OutOfStock) return { ok: false, problems: [{ path: "stock", message: error.message }] };
     const constraint = brokenConstraint(error);
     if (constraint && FOREIGN_KEYS[constraint])
       return { ok: false, problems: [{ path: "", message: FOREIGN_KEYS[constraint] }] };

@@ -1,9 +1,10 @@
 import { asc, eq, and, sql } from "drizzle-orm";
+import { shopRulesSchema, type ShopRules } from "@/core/components";
 import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { meter, shop } from "./schema";
 
-export type Shop = Omit<typeof shop.$inferSelect, "id">;
+export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules">;
 export type Meter = typeof meter.$inferSelect;
 
 /** What a shop is until somebody has said so. */
@@ -19,7 +20,7 @@ const UNSAID: Shop = {
 export async function shopOf(db: Tx): Promise<Shop> {
   const [row] = await db.select().from(shop);
   if (!row) return UNSAID;
-  const { id: _id, ...fields } = row;
+  const { id: _id, rules: _rules, ...fields } = row;
   return fields;
 }
 
@@ -37,6 +38,31 @@ export async function saveShop(db: Tx, change: Shop): Promise<Saved> {
   const [row] = await db
     .update(shop)
     .set({ ...fields, version: sql`${shop.version} + 1` })
+    .where(and(eq(shop.id, 1), eq(shop.version, version)))
+    .returning({ version: shop.version });
+  return row ? { ok: true, version: row.version } : { ok: false, message: STALE };
+}
+
+/** The shop's rules for parts, with the version that a change has to have seen. */
+export async function partRules(db: Tx): Promise<{ rules: ShopRules; version: number }> {
+  const [row] = await db.select({ rules: shop.rules, version: shop.version }).from(shop);
+  return { rules: shopRulesSchema.parse(row?.rules ?? {}), version: row?.version ?? 0 };
+}
+
+/** Changes the shop's rules for parts. */
+export async function savePartRules(db: Tx, rules: ShopRules, version: number): Promise<Saved> {
+  if (version === 0) {
+    const { version: _version, ...fields } = UNSAID;
+    const [made] = await db
+      .insert(shop)
+      .values({ id: 1, ...fields, rules })
+      .onConflictDoNothing()
+      .returning();
+    return made ? { ok: true, version: made.version } : { ok: false, message: STALE };
+  }
+  const [row] = await db
+    .update(shop)
+    .set({ rules, version: sql`${shop.version} + 1` })
     .where(and(eq(shop.id, 1), eq(shop.version, version)))
     .returning({ version: shop.version });
   return row ? { ok: true, version: row.version } : { ok: false, message: STALE };

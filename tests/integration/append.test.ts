@@ -2,7 +2,7 @@ import { sql } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { append, entriesOfSet } from "@/db/entries";
-import { logEntry, stockMove, stockPart } from "@/db/schema";
+import { logEntry } from "@/db/schema";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
@@ -84,22 +84,6 @@ describe("append", () => {
       expect.stringContaining("future"),
     ]);
     expect(await count()).toBe(before);
-  });
-
-  it("moves stock in the same transaction, and once", async () => {
-    const partId = v7();
-    await held.db.insert(stockPart).values({ id: partId, marking: "47 nF 630 V", bin: "C-12", priceMinor: 65 });
-    const work = {
-      kind: "part-work",
-      payload: { v: 1, designators: ["C14"], action: "replaced", now: [{ designator: "C14", text: "47n/630" }] },
-    };
-    const draft = draftNote(shop, "", work);
-    await append(held.db, draft, shop.wren, now(), [{ partId, quantity: -1 }]);
-    await append(held.db, draft, shop.wren, now(), [{ partId, quantity: -1 }]);
-    expect(await held.db.select({ quantity: stockMove.quantity }).from(stockMove)).toEqual([{ quantity: -1 }]);
-    const failing = draftNote(shop, "", work);
-    await expect(append(held.db, failing, shop.wren, now(), [{ partId: v7(), quantity: -1 }])).rejects.toThrow();
-    expect((await entriesOfSet(held.db, shop.set)).map((entry) => entry.id)).not.toContain(failing.id);
   });
 });
 

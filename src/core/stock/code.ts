@@ -18,6 +18,13 @@ export function labelCode(number: number): string {
   return `JP${body}${check(body)}`;
 }
 
+/** The number of a code; undefined where it is none. */
+export function labelNumber(code: string): number | undefined {
+  const scan = readScan(code);
+  if (scan.kind !== "part") return undefined;
+  return [...scan.code.slice(2, 2 + LENGTH)].reduce((sum, letter) => sum * 32 + ALPHABET.indexOf(letter), 0);
+}
+
 export type Scan =
   | { kind: "part"; code: string }
   | { kind: "job"; job: number }

@@ -1,5 +1,5 @@
 /** The stock: lines and what they say, moves and balances, labels, lists in and out. */
-export { labelCode, readScan, type Scan } from "./code";
+export { labelCode, labelNumber, readScan, type Scan } from "./code";
 export {
   freeOf,
   isCapacitor,
@@ -24,6 +24,7 @@ export {
   type Balance,
   type Move,
   type MoveKind,
+  type Planned,
 } from "./moves";
 export { priceListTable, type Offer } from "./price-list";
 export { printMarking, sortValue, STOCK_TABLE, stockKey, type StockRow } from "./table";

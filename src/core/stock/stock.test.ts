@@ -5,6 +5,7 @@ import {
   counted,
   issue,
   labelCode,
+  labelNumber,
   priceListTable,
   readScan,
   reserve,
@@ -140,6 +141,7 @@ describe("labels", () => {
       fc.property(fc.nat(1e9), fc.nat(1e9), (a, b) => {
         if (a !== b) expect(labelCode(a)).not.toBe(labelCode(b));
         expect(readScan(labelCode(a))).toEqual({ kind: "part", code: labelCode(a) });
+        expect(labelNumber(labelCode(a))).toBe(a);
       }),
     );
     expect(() => labelCode(-1)).toThrow(RangeError);
