@@ -11,7 +11,15 @@ export default async function ReferencePage() {
   const all = await models(database());
   return (
     <main className="p-4">
-      <h1 className="mb-3 text-2xl font-bold">Models</h1>
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <h1 className="text-2xl font-bold">Models</h1>
+        <Link href="/reference/tubes" className="btn btn-outline ml-auto h-11">
+          Tube table
+        </Link>
+        <Link href="/reference/rules" className="btn btn-outline h-11">
+          Rules for parts
+        </Link>
+      </div>
       {all.length === 0 ? <Empty title="No model yet.">The first one is made with the first job.</Empty> : null}
       <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">
         {all.map((model) => (

@@ -85,7 +85,9 @@ function weigh(
     ? 0.3
     : 0;
   const price = 0.0004 * (priceOf(items) ?? 0);
-  return off + bulk + kind + age + price + (items.length > 1 ? 0.4 : 0);
+  // What is set aside for this set already is what was picked before.
+  const picked = items.every(({ reservedHere }) => reservedHere > 0) ? -0.5 : 0;
+  return off + bulk + kind + age + price + picked + (items.length > 1 ? 0.4 : 0);
 }
 
 /** Does a stocked part fit a need at all? Value in the window, rating, kind; in a mains role its class. */

@@ -53,6 +53,7 @@ export {
   ruleFor,
   shopRulesSchema,
   type Kind,
+  type RatedFrom,
   type RoleRule,
   type Rules,
   type ShopRules,

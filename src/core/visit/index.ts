@@ -33,4 +33,16 @@ export {
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";
+export {
+  dropperOhms,
+  fittedHeaters,
+  inSeries,
+  lastShare,
+  stockedTubes,
+  substitutePlace,
+  tubePlaces,
+  typeIn,
+  type TubePlace,
+  type TubeRecord,
+} from "./tubes";
 export { boardState, workSummary, type BoardState } from "./summary";

@@ -2,6 +2,7 @@
 export const PLACES = [
   { href: "/", name: "Board", letter: "b" },
   { href: "/sets", name: "Sets", letter: "s" },
+  { href: "/parts", name: "Parts", letter: "p" },
   { href: "/reference", name: "Reference", letter: "r" },
   { href: "/tools", name: "Tools", letter: "t" },
   { href: "/shop", name: "Shop", letter: "h" },

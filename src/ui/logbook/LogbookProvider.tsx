@@ -13,7 +13,9 @@ import {
   type Settled,
   type Visit,
 } from "@/core/history";
+import { rulesOf, type ShopRules } from "@/core/components";
 import type { Model } from "@/core/model";
+import type { StockItem } from "@/core/stock";
 import type { VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
 import type { Meter, Shop } from "@/db/shop";
@@ -31,6 +33,10 @@ export type LogbookData = {
   attachments: Attachment[];
   shop: Shop;
   meters: Meter[];
+  /** the shop's stock, with what is reserved for this visit */
+  stock: StockItem[];
+  /** what the shop has changed of the rules for parts */
+  partRules: ShopRules;
   people: { id: string; name: string }[];
   personId: string;
   now: string;
@@ -52,6 +58,8 @@ export type Logbook = LogbookData & {
   attach: (entryId: string, file: File) => Promise<FileSent>;
   /** takes a file away from sight, or brings it back */
   hide: (attachment: Attachment, hidden: boolean) => Promise<boolean>;
+  /** looks at the stock again: something was taken, reserved or refused */
+  refreshStock: () => Promise<void>;
   lineOf: (content: Content) => string;
   nameOf: (personId: string) => string;
 };
@@ -72,6 +80,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   const { setId, visit, personId } = data;
   const [saved, setSaved] = useState(data.entries);
   const [attachments, setAttachments] = useState(data.attachments);
+  const [stock, setStock] = useState(data.stock);
   const [outbox, setOutbox] = useState<Draft[]>([]);
   const [offline, setOffline] = useState(false);
   const box = useRef<Draft[]>([]);
@@ -85,6 +94,11 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     [setId],
   );
 
+  const refreshStock = useCallback(async () => {
+    const answer = await fetch(`/api/stock?visit=${visit.id}`).catch(() => undefined);
+    if (answer?.ok) setStock(((await answer.json()) as { stock: StockItem[] }).stock);
+  }, [visit.id]);
+
   const deliver = useCallback(
     async (draft: Draft): Promise<Outcome> => {
       const result = await send(draft);
@@ -93,9 +107,11 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       if (result.kind === "saved")
         setSaved((entries) => [...entries.filter((entry) => entry.id !== draft.id), result.entry]);
       changeOutbox((drafts) => drafts.filter((other) => other.id !== draft.id));
+      // Work takes parts and amendments give them back; a refusal means that the shelf looks different by now.
+      if (draft.kind === "part-work" || draft.kind === "amendment") void refreshStock();
       return result.kind === "saved" ? { ok: true, id: draft.id } : { ok: false, problems: result.problems };
     },
-    [changeOutbox],
+    [changeOutbox, refreshStock],
   );
 
   const append = useCallback(
@@ -182,6 +198,8 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       visitId: visit.id,
       now,
       line,
+      rules: rulesOf(data.partRules),
+      stock,
     };
     const context = lineContext(input);
     const numbers = new Map(context.tape.map((item) => [item.id, item.n]));
@@ -194,13 +212,15 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       pending: new Set(waiting.map((draft) => draft.id)),
       offline,
       attachments,
+      stock,
       append,
       attach,
       hide,
+      refreshStock,
       lineOf: (content) => writeLine(content, (id) => numbers.get(id)),
       nameOf: (id) => data.people.find((person) => person.id === id)?.name ?? "unknown",
     };
-  }, [data, saved, attachments, outbox, offline, append, attach, hide, personId, visit.id]);
+  }, [data, saved, attachments, stock, outbox, offline, append, attach, hide, refreshStock, personId, visit.id]);
 
   return <Context value={logbook}>{children}</Context>;
 }

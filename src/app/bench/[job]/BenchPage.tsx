@@ -1,5 +1,6 @@
 "use client";
 
+import { useMemo } from "react";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
 import { HandBackPlate } from "@/features/handback/HandBackPlate";
@@ -8,14 +9,30 @@ import { PartsPlate } from "@/features/partwork/PartsPlate";
 import { PowerPlate } from "@/features/power/PowerPlate";
 import { ColdChecks } from "@/features/readings/ColdChecks";
 import { ProvePlate } from "@/features/readings/ProvePlate";
+import { RecapPlate } from "@/features/recap/RecapPlate";
+import { HeatersPlate } from "@/features/tubes/HeatersPlate";
+import { TubesPlate } from "@/features/tubes/TubesPlate";
 import { ReadingsPlate } from "@/features/readings/ReadingsPlate";
 import { AskedForPlate } from "@/features/steps/AskedForPlate";
 import { FindPlate } from "@/features/steps/FindPlate";
 import { MakeSafePlate } from "@/features/safe/MakeSafePlate";
+import { Tabs, type TabOf } from "@/ui/Tabs";
 import { LogbookProvider, type LogbookData } from "@/ui/logbook";
 
+/** The tools of Fix, each with a place in the address. */
+const FIX: readonly TabOf[] = [
+  { key: "plan", name: "Recap plan", body: <RecapPlate /> },
+  { key: "tubes", name: "Tubes", body: <TubesPlate /> },
+  { key: "heaters", name: "Heaters", body: <HeatersPlate /> },
+  { key: "part", name: "Any part", body: <PartsPlate /> },
+];
+
+function remember(tab: string) {
+  window.history.replaceState(null, "", `?step=fix&tab=${tab}`);
+}
+
 /** The work plate of every step. A new tool takes its place here. */
-const PLATES: Plates = {
+const platesWith = (tab: string | undefined): Plates => ({
   "take-in": <TakeInPlate />,
   "make-safe": (
     <MakeSafePlate>
@@ -25,17 +42,20 @@ const PLATES: Plates = {
   "first-power": <PowerPlate />,
   baseline: <ReadingsPlate />,
   find: <FindPlate />,
-  fix: <PartsPlate />,
+  fix: <Tabs label="Tools of this step" tabs={FIX} initial={tab} onTab={remember} />,
   modify: <AskedForPlate step="modify" />,
   align: <AskedForPlate step="align" />,
   prove: <ProvePlate />,
   "hand-back": <HandBackPlate />,
-};
+});
 
-export function BenchPage({ data, step }: { data: LogbookData; step?: Step | undefined }) {
+type BenchPageProps = { data: LogbookData; step?: Step | undefined; tab?: string | undefined };
+
+export function BenchPage({ data, step, tab }: BenchPageProps) {
+  const plates = useMemo(() => platesWith(tab), [tab]);
   return (
     <LogbookProvider data={data}>
-      <Bench plates={PLATES} initialStep={step} />
+      <Bench plates={plates} initialStep={step} />
     </LogbookProvider>
   );
 }

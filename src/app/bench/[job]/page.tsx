@@ -5,11 +5,12 @@ import { STEPS } from "@/core/model";
 import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
-import { meters, shopOf } from "@/db/shop";
+import { meters, partRules, shopOf } from "@/db/shop";
+import { stockItems } from "@/db/stock";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
 
-type Props = { params: Promise<{ job: string }>; searchParams: Promise<{ step?: string }> };
+type Props = { params: Promise<{ job: string }>; searchParams: Promise<{ step?: string; tab?: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: `Bench ${(await params).job}` };
@@ -23,11 +24,18 @@ export default async function Page({ params, searchParams }: Props) {
   if (!visit || !file) notFound();
   const { person, everyone } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
   const db = database();
-  const [attachments, shop, owned] = await Promise.all([attachmentsOf(db, file.id), shopOf(db), meters(db)]);
-  const asked = (await searchParams).step;
+  const [attachments, shop, owned, stock, rules] = await Promise.all([
+    attachmentsOf(db, file.id),
+    shopOf(db),
+    meters(db),
+    stockItems(db, visit.id),
+    partRules(db),
+  ]);
+  const { step: asked, tab } = await searchParams;
   return (
     <BenchPage
       step={STEPS.find((step) => step === asked)}
+      tab={tab}
       data={{
         setId: file.id,
         serial: file.serial,
@@ -38,6 +46,8 @@ export default async function Page({ params, searchParams }: Props) {
         attachments,
         shop,
         meters: owned,
+        stock,
+        partRules: rules.rules,
         people: everyone.map(({ id, name }) => ({ id, name })),
         personId: person.id,
         now: new Date().toISOString(),

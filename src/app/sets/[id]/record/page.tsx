@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import Link from "next/link";
 import { notFound } from "next/navigation";
 import { settle, timeline } from "@/core/history";
-import { PrintButton } from "@/features/history/PrintButton";
+import { PrintButton } from "@/ui/PrintButton";
 import { ServiceRecord } from "@/features/history/ServiceRecord";
 import { database } from "@/db/client";
 import { setFile } from "@/db/sets";

@@ -1,0 +1,143 @@
+"use client";
+
+import { Upload } from "lucide-react";
+import { useId, useMemo, useState } from "react";
+import { guard, readRows, type Table } from "@/core/tables";
+import { ErrorText } from "@/ui/Field";
+import { cellsOf } from "@/workers/preview";
+import type { Answer } from "./actions";
+
+const LARGEST = 4_000_000;
+/** Rows that are shown; those with something wrong come first. */
+const SHOWN = 60;
+
+type CsvPanelProps<Row> = {
+  table: Table<Row>;
+  title: string;
+  onSave: (cells: string[][]) => Promise<Answer>;
+  onDone: (said: string | undefined) => void;
+  children?: React.ReactNode;
+};
+
+/** A list pasted or chosen: how many rows are understood, what is wrong in the others, and nothing saved before Save. */
+export function CsvPanel<Row>({ table, title, onSave, onDone, children }: CsvPanelProps<Row>) {
+  const [text, setText] = useState("");
+  const [error, setError] = useState<string>();
+  const [saving, setSaving] = useState(false);
+  const id = useId();
+  const read = useMemo(() => (text.trim() ? readRows(table, cellsOf(text).cells, {}) : undefined), [table, text]);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    if (file.size > LARGEST) return setError(`“${file.name}” is far larger than a list: split it.`);
+    setError(undefined);
+    return setText(await file.text());
+  };
+  const rows = read ? [...read.rows].sort((a, b) => Number(b.problems.length > 0) - Number(a.problems.length > 0)) : [];
+  const save = async () => {
+    if (!read) return;
+    setSaving(true);
+    const titles = table.columns.map(({ title: name }) => name);
+    const cells = [
+      titles,
+      ...read.rows.flatMap((row) =>
+        row.row ? [table.columns.map(({ key }) => guard(row.cells[key]?.raw ?? ""))] : [],
+      ),
+    ];
+    const answer = await onSave(cells).catch((): Answer => ({
+      ok: false,
+      message: "The server cannot be reached; the list is still here.",
+    }));
+    setSaving(false);
+    if (answer.ok) onDone(answer.said);
+    else setError(answer.message);
+  };
+  return (
+    <section aria-label={title} className="flex flex-col gap-3 rounded-box border-2 border-base-300 p-3">
+      <div className="flex flex-wrap items-center gap-3">
+        <h2 className="text-lg font-bold">{title}</h2>
+        <label htmlFor={id} className="btn btn-outline h-11">
+          <Upload size={16} aria-hidden="true" /> Choose a file
+        </label>
+        <input
+          id={id}
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          className="sr-only"
+          onChange={(event) => void take(event.target.files?.[0])}
+        />
+        <button type="button" className="btn btn-ghost ml-auto h-11" onClick={() => onDone(undefined)}>
+          Leave it
+        </button>
+      </div>
+      {children}
+      <textarea
+        className="textarea min-h-28 w-full font-mono"
+        aria-label="The list as text"
+        spellCheck={false}
+        value={text}
+        placeholder={`${table.columns.map(({ title: name }) => name).join(", ")}\n${table.columns.map(({ hint }) => hint).join(", ")}`}
+        onChange={(event) => {
+          setError(undefined);
+          setText(event.target.value.slice(0, LARGEST));
+        }}
+      />
+      {read?.trouble ? <ErrorText>{read.trouble}</ErrorText> : null}
+      {read && read.rows.length > 0 ? (
+        <>
+          <div className="flex flex-wrap items-center gap-4">
+            <p aria-live="polite">
+              <strong>{read.good}</strong> {read.good === 1 ? "row" : "rows"} understood
+              {read.bad > 0 ? (
+                <>
+                  , <strong className="text-warning">{read.bad}</strong> not: they are left out
+                </>
+              ) : null}
+            </p>
+            <button
+              type="button"
+              className="btn btn-primary h-11"
+              disabled={saving || read.good === 0}
+              onClick={() => void save()}
+            >
+              Save {read.good} {read.good === 1 ? table.one : `${table.one}s`}
+            </button>
+          </div>
+          <div className="overflow-x-auto">
+            <table className="table table-sm">
+              <thead>
+                <tr className="text-base-content">
+                  <th scope="col">line</th>
+                  {table.columns.map(({ key, title: name }) => (
+                    <th key={key} scope="col">
+                      {name}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {rows.slice(0, SHOWN).map((row) => (
+                  <tr key={row.line} className="align-top">
+                    <td className="dim">{row.line}</td>
+                    {table.columns.map(({ key }) => {
+                      const cell = row.cells[key];
+                      return (
+                        <td key={key} className={`font-mono ${cell?.problem ? "text-warning" : ""}`}>
+                          {cell?.shown || cell?.raw}
+                          {cell?.problem ? (
+                            <span className="block font-sans font-semibold whitespace-normal">{cell.problem}</span>
+                          ) : null}
+                        </td>
+                      );
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {rows.length > SHOWN ? <p className="dim">and {rows.length - SHOWN} more</p> : null}
+          </div>
+        </>
+      ) : null}
+      {error ? <ErrorText>{error}</ErrorText> : null}
+    </section>
+  );
+}

@@ -1,0 +1,348 @@
+"use client";
+
+import { Printer } from "lucide-react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { v7 } from "uuid";
+import { judgeTest } from "@/core/readings";
+import { formatMoney } from "@/core/quantity";
+import { freeOf, isLow, MOVE_WORDS, printMarking, type MoveKind, type StockItem } from "@/core/stock";
+import { nominalGm, tubeType } from "@/core/tubes";
+import type { StockMoveRow, Use } from "@/db/stock";
+import { ErrorText, Field } from "@/ui/Field";
+import { Time } from "@/ui/Time";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { moveStock, testTube } from "./actions";
+import { StockForm } from "./StockForm";
+import { typedOf } from "./typed";
+
+const MOVES: [MoveKind, string][] = [
+  ["received", "Received"],
+  ["counted", "Counted: there are"],
+  ["reserved", "Reserve for a job"],
+  ["released", "Release from a job"],
+  ["scrapped", "Scrapped"],
+];
+
+function MoveForm({ item }: { item: StockItem }) {
+  const router = useRouter();
+  const [kind, setKind] = useState<MoveKind>("received");
+  const [count, setCount] = useState("");
+  const [job, setJob] = useState("");
+  const [note, setNote] = useState("");
+  const [error, setError] = useState<string>();
+  const forJob = kind === "reserved" || kind === "released";
+  const save = async () => {
+    const number = Number(count);
+    if (count.trim() === "" || !Number.isInteger(number) || number < 0) return setError("How many: a whole number.");
+    if (forJob && !job.trim()) return setError("For which job?");
+    const answer = await moveStock(item.id, kind, number, forJob ? job : "", note).catch(
+      () => ({ ok: false, message: "The server cannot be reached: nothing was moved." }) as const,
+    );
+    if (!answer.ok) return setError(answer.message);
+    setCount("");
+    setNote("");
+    setError(undefined);
+    return router.refresh();
+  };
+  return (
+    <form
+      aria-label="Move"
+      className="flex flex-wrap items-end gap-2 rounded-box bg-base-200 p-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <Field label="What happens">
+        {(props) => (
+          <select
+            {...props}
+            className="select h-11 w-52"
+            value={kind}
+            onChange={(event) => setKind(event.target.value as MoveKind)}
+          >
+            {MOVES.map(([key, word]) => (
+              <option key={key} value={key}>
+                {word}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Pieces">
+        {(props) => (
+          <input
+            {...props}
+            className="input h-11 w-24 font-mono"
+            inputMode="numeric"
+            value={count}
+            onChange={(event) => setCount(event.target.value)}
+          />
+        )}
+      </Field>
+      {forJob ? (
+        <Field label="Job">
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-24 font-mono"
+              value={job}
+              placeholder="1187"
+              onChange={(event) => setJob(event.target.value)}
+            />
+          )}
+        </Field>
+      ) : null}
+      <Field label="Note" className="grow">
+        {(props) => (
+          <input
+            {...props}
+            className="input h-11 w-full"
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        )}
+      </Field>
+      <button className="btn btn-primary h-11">Write the move</button>
+      {error ? <ErrorText>{error}</ErrorText> : null}
+    </form>
+  );
+}
+
+function TubeTests({ item }: { item: StockItem }) {
+  const router = useRouter();
+  const type = tubeType(item.marking);
+  const gm = type ? nominalGm(type) : undefined;
+  const [measured, setMeasured] = useState("");
+  const [nominal, setNominal] = useState(gm ? String(Math.round(gm * 1e6)) : "100");
+  const [setup, setSetup] = useState(item.tests.at(-1)?.setup ?? "");
+  const [error, setError] = useState<string>();
+  const save = async () => {
+    const answer = await testTube({
+      id: v7(),
+      partId: item.id,
+      test: gm ? "gm" : "emission",
+      measured: measured.trim() ? Number(measured.replace(",", ".")) : Number.NaN,
+      nominal: Number(nominal.replace(",", ".")),
+      unit: gm ? "µS" : "%",
+      setup,
+    }).catch(() => ({ ok: false, message: "The server cannot be reached: the test was not kept." }) as const);
+    if (!answer.ok) return setError(answer.message);
+    setMeasured("");
+    setError(undefined);
+    return router.refresh();
+  };
+  return (
+    <section aria-label="Tests">
+      <h2 className="text-xl font-bold">Tests</h2>
+      <ul>
+        {item.tests.toReversed().map((test) => {
+          const { verdict, reasons } = judgeTest(test.measured, test.nominal ?? undefined, "share");
+          return (
+            <li key={test.at} className="grid grid-cols-[8rem_11rem_1fr] gap-2 border-b border-base-300 py-1">
+              <Time iso={test.at} as="day" />
+              <span className="font-mono">
+                {test.test} {test.measured}
+                {test.nominal ? ` / ${test.nominal}` : ""} {test.unit}
+              </span>
+              <span>
+                {verdict === "none" ? null : <VerdictMark mark={verdict} />} {reasons.join(" ")}{" "}
+                <span className="dim">{test.setup}</span>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {item.tests.length === 0 ? <p className="dim">Not tested yet. Shorts first, then gas, then strength.</p> : null}
+      <form
+        aria-label="Test this tube"
+        className="mt-2 flex flex-wrap items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <Field label={gm ? "gm, µS (no shorts, no gas)" : "Emission (no shorts, no gas)"}>
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-32 font-mono"
+              inputMode="decimal"
+              value={measured}
+              onChange={(event) => setMeasured(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="of">
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-28 font-mono"
+              inputMode="decimal"
+              value={nominal}
+              onChange={(event) => setNominal(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Tester and its settings" className="grow">
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full"
+              value={setup}
+              onChange={(event) => setSetup(event.target.value)}
+            />
+          )}
+        </Field>
+        <button className="btn h-11">Write the test</button>
+        {error ? <ErrorText>{error}</ErrorText> : null}
+      </form>
+    </section>
+  );
+}
+
+type PartPageProps = { item: StockItem; moves: StockMoveRow[]; uses: Use[]; batch: StockItem[]; batchUses: Use[] };
+
+const signed = (n: number) => (n > 0 ? `+${n}` : `−${Math.abs(n)}`);
+
+function Uses({ uses }: { uses: readonly Use[] }) {
+  return (
+    <ul>
+      {uses.map((use) => (
+        <li
+          key={`${use.job} ${use.designators} ${use.at}`}
+          className="grid grid-cols-[8rem_1fr_10rem_5rem] gap-2 border-b border-base-300 py-1"
+        >
+          <Time iso={use.at} as="day" />
+          <span>
+            <Link href={`/sets/${use.setId}`} className="link">
+              {use.set}
+            </Link>{" "}
+            <span className="dim">
+              {use.serial}, job {use.job}
+            </span>
+          </span>
+          <span className="font-mono">{use.designators}</span>
+          <span className="font-mono">{use.count} pc</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** One line of the stock: what it is, what there is, every move, and every set that it went into. */
+export function PartPage({ item, moves, uses, batch, batchUses }: PartPageProps) {
+  const router = useRouter();
+  const [editing, setEditing] = useState(false);
+  const facts: [string, string][] = [
+    ["bin", item.bin],
+    ["maker", [item.maker, item.partNumber].filter(Boolean).join(" ")],
+    ["batch", item.batch],
+    ["supplier", item.supplier],
+    ["price", item.priceMinor === null ? "" : formatMoney({ minor: item.priceMinor, currency: item.currency })],
+    ["size", item.size],
+    ["warranty", item.warrantyMonths ? `${item.warrantyMonths} months` : ""],
+    ["made in", item.madeIn ? String(item.madeIn) : ""],
+    ["reorder at", item.reorderAt === null ? "" : `${item.reorderAt} pc`],
+    ["origin", item.provenance],
+  ];
+  return (
+    <div className="flex flex-col gap-5">
+      <header className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <div>
+          <h1 className="font-mono text-2xl font-bold">{printMarking(item)}</h1>
+          <p className="dim">
+            {item.kind} · label <span className="font-mono">{item.code}</span>
+          </p>
+        </div>
+        <dl className="flex gap-6 rounded-box bg-base-200 px-4 py-2 text-lg">
+          <div>
+            <dt className="dim text-sm">on hand</dt>
+            <dd className="font-mono">{item.onHand} pc</dd>
+          </div>
+          <div>
+            <dt className="dim text-sm">reserved</dt>
+            <dd className="font-mono">{item.reserved} pc</dd>
+          </div>
+          <div>
+            <dt className="dim text-sm">free</dt>
+            <dd className={`font-mono ${isLow(item) ? "font-bold text-warning" : ""}`}>
+              {freeOf(item)} pc{isLow(item) ? ", low" : ""}
+            </dd>
+          </div>
+        </dl>
+        <div className="ml-auto flex gap-2">
+          <button type="button" className="btn btn-outline h-11" onClick={() => setEditing(!editing)}>
+            Change
+          </button>
+          <Link href={`/parts/labels?codes=${item.code}`} className="btn btn-outline h-11">
+            <Printer size={16} aria-hidden="true" /> Label
+          </Link>
+        </div>
+      </header>
+      {editing ? (
+        <StockForm
+          key={item.version}
+          id={item.id}
+          version={item.version}
+          initial={typedOf(item)}
+          onDone={() => {
+            setEditing(false);
+            router.refresh();
+          }}
+        />
+      ) : (
+        <dl className="flex flex-wrap gap-x-8 gap-y-1">
+          {facts
+            .filter(([, text]) => text)
+            .map(([name, text]) => (
+              <div key={name}>
+                <dt className="dim text-sm">{name}</dt>
+                <dd className="font-mono">{text}</dd>
+              </div>
+            ))}
+        </dl>
+      )}
+      <MoveForm item={item} />
+      {item.kind === "tube" ? <TubeTests item={item} /> : null}
+      <section aria-label="Where it went">
+        <h2 className="text-xl font-bold">Sets that it went into</h2>
+        {uses.length === 0 ? <p className="dim">None yet.</p> : <Uses uses={uses} />}
+        {batch.length > 0 ? (
+          <>
+            <h3 className="mt-3 font-bold">Other lines of batch {item.batch}</h3>
+            <p>
+              {batch.map((other) => (
+                <Link key={other.id} href={`/parts/${other.code}`} className="link mr-4 font-mono">
+                  {printMarking(other)} {other.bin}
+                </Link>
+              ))}
+            </p>
+            <Uses uses={batchUses} />
+          </>
+        ) : null}
+      </section>
+      <section aria-label="Moves">
+        <h2 className="text-xl font-bold">Moves</h2>
+        <ul>
+          {moves.map((move) => (
+            <li
+              key={move.id}
+              className="grid grid-cols-[11rem_12rem_5rem_6rem_1fr] gap-2 border-b border-base-300 py-1"
+            >
+              <Time iso={move.at} />
+              <span>{MOVE_WORDS[move.kind]}</span>
+              <span className="text-right font-mono">{move.quantity === 0 ? "" : `${signed(move.quantity)} pc`}</span>
+              <span className="dim font-mono">{move.reserved === 0 ? "" : `${signed(move.reserved)} res.`}</span>
+              <span className="dim">
+                {[move.job ? `job ${move.job}` : "", move.by ?? "", move.note].filter(Boolean).join(" · ")}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { parseLine, writeLine } from "@/core/bench-line";
+import type { Where } from "@/core/history";
+import { quantityOfDesignator } from "@/core/quantity";
+import { DraftChip } from "@/ui/DraftChip";
+import { ErrorText, Field } from "@/ui/Field";
+import { LineHint } from "@/ui/LineHint";
+import { useLogbook } from "@/ui/logbook";
+
+type Fields = { value: string; esr: string; leak: string; at: string; where: Where };
+
+const lineOf = (designator: string, { value, esr, leak, at, where }: Fields) =>
+  [
+    `measure ${designator}${value.trim() ? ` ${value.trim()}` : ""}`,
+    esr.trim() && `esr ${esr.trim()}`,
+    leak.trim() && `leak ${leak.trim()}${at.trim() ? ` at ${at.trim()}` : ""}`,
+    where === "in-circuit" ? "in circuit" : where,
+  ]
+    .filter(Boolean)
+    .join("; ");
+
+type MeasureFormProps = { designator: string; onDone: () => void };
+
+/** A part on the meter: value, ESR, leakage at a stated voltage; the verdict stands below while one types. */
+export function MeasureForm({ designator, onDone }: MeasureFormProps) {
+  const { context, append } = useLogbook();
+  const capacitor = quantityOfDesignator(designator) === "capacitance";
+  const [fields, setFields] = useState<Fields>({
+    value: "",
+    esr: "",
+    leak: "",
+    at: "",
+    where: capacitor ? "lifted" : "in-circuit",
+  });
+  const [answered, setAnswered] = useState<string>();
+  const [error, setError] = useState<string>();
+  const typed = lineOf(designator, fields);
+  const line = answered ?? typed;
+  const result = useMemo(() => parseLine(line, context), [line, context]);
+  const empty = !fields.value.trim() && !fields.esr.trim() && !fields.leak.trim();
+  const change = (part: Partial<Fields>) => {
+    setAnswered(undefined);
+    setError(undefined);
+    setFields({ ...fields, ...part });
+  };
+  const save = async () => {
+    if (result.kind !== "draft" || result.draft.type !== "content") return;
+    const outcome = await append(result.draft.content);
+    if (outcome.ok) onDone();
+    else setError(outcome.problems[0]?.message);
+  };
+  const input = (key: "value" | "esr" | "leak" | "at", label: string, example: string) => (
+    <Field label={label}>
+      {(props) => (
+        <input
+          {...props}
+          className="input h-11 w-full font-mono"
+          value={fields[key]}
+          placeholder={example}
+          autoComplete="off"
+          autoFocus={key === "value"}
+          onChange={(event) => change({ [key]: event.target.value })}
+        />
+      )}
+    </Field>
+  );
+  return (
+    <form
+      aria-label={`Measure ${designator}`}
+      className="flex flex-col gap-2 rounded-box bg-base-200 p-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <div className={`grid gap-2 ${capacitor ? "grid-cols-[1fr_1fr_1fr_1fr_8rem]" : "grid-cols-[1fr_10rem]"}`}>
+        {input("value", "Value", capacitor ? "52 nF" : "612k")}
+        {capacitor ? (
+          <>
+            {input("esr", "ESR", "2.1 Ω")}
+            {input("leak", "Leakage", "8.5 µA")}
+            {input("at", "at", "250 V")}
+          </>
+        ) : null}
+        <Field label="Where">
+          {(props) => (
+            <select
+              {...props}
+              className="select h-11 w-full"
+              value={fields.where}
+              onChange={(event) => change({ where: event.target.value as Where })}
+            >
+              <option value="in-circuit">in circuit</option>
+              <option value="lifted">one end lifted</option>
+              <option value="out">out</option>
+            </select>
+          )}
+        </Field>
+      </div>
+      {empty ? (
+        <p className="dim">
+          {capacitor
+            ? "Discharged first. Leakage counts at working voltage: that is what paper fails on."
+            : "Capacitors discharged. In circuit, high is proof and low is none."}
+        </p>
+      ) : (
+        <DraftChip result={result} line={line} onChoose={setAnswered} />
+      )}
+      {error ? <ErrorText>{error}</ErrorText> : null}
+      <div className="flex flex-wrap items-center gap-2">
+        <button className="btn btn-primary h-11" disabled={empty || result.kind !== "draft"}>
+          Write the measurement
+        </button>
+        <button type="button" className="btn btn-ghost h-11" onClick={onDone}>
+          Close
+        </button>
+        <LineHint
+          line={result.kind === "draft" && result.draft.type === "content" ? writeLine(result.draft.content) : typed}
+        />
+      </div>
+    </form>
+  );
+}

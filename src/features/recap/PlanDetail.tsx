@@ -1,0 +1,145 @@
+"use client";
+
+import { useState } from "react";
+import { CHOICES, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
+import { formatDeviation, formatMoney } from "@/core/quantity";
+import { printMarking } from "@/core/stock";
+import { ErrorText } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { MeasureForm } from "./MeasureForm";
+import { NeedFacts } from "./NeedFacts";
+
+/** A part or pair from stock in words. */
+export const choiceText = (choice: Choice): string =>
+  choice.items
+    .map((item) => `${printMarking(item)} ${item.kind}`)
+    .join(choice.pair?.way === "series" ? " in series with " : " with ");
+
+type PlanDetailProps = { line: FilledLine; onPick: (designator: string, ids: string[]) => void };
+
+/** Everything behind a line of the plan: why, by which rule, what has to go in, what the stock offers, and another decision. */
+export function PlanDetail({ line, onPick }: PlanDetailProps) {
+  const { append, shop } = useLogbook();
+  const [decision, setDecision] = useState<(typeof CHOICES)[number]>(line.action === "done" ? "keep" : line.action);
+  const [why, setWhy] = useState("");
+  const [error, setError] = useState<string>();
+  const [measuring, setMeasuring] = useState(line.action === "test");
+  const decide = async () => {
+    if (!why.trim()) return setError("Say why: the next one at this set will want to know.");
+    const { designator } = line;
+    const outcome = await append({
+      kind: "plan-line",
+      payload: { v: 1, designator, action: decision, why: why.trim() },
+    });
+    if (outcome.ok) setWhy("");
+    return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+  };
+  return (
+    <div className="flex flex-col gap-2 border-l-4 border-primary bg-base-200 p-2">
+      <p>
+        {line.reason} <span className="dim">Rule: {line.rule}.</span>
+      </p>
+      {line.override ? (
+        <p>
+          <strong>Decided otherwise:</strong> {line.override}{" "}
+          <span className="dim">(the rule says {PLAN_ACTION_WORDS[line.proposed]})</span>
+        </p>
+      ) : null}
+      {line.cautions.map((caution) => (
+        <p key={caution} className="border-l-4 border-warning pl-2 font-semibold">
+          {caution}
+        </p>
+      ))}
+      {line.needs.map((need) => {
+        const filled = line.filled.find((one) => one.need.designator === need.designator);
+        return (
+          <div key={need.designator}>
+            {line.needs.length > 1 ? <p className="font-mono font-bold">{need.designator}</p> : null}
+            <NeedFacts need={need} />
+            {filled && filled.choices.length > 0 ? (
+              <fieldset className="mt-1">
+                <legend className="dim">From stock, the best first</legend>
+                {filled.choices.slice(0, 4).map((choice) => {
+                  const ids = choice.items.map(({ id }) => id);
+                  return (
+                    <label key={ids.join()} className="flex min-h-10 items-center gap-2">
+                      <input
+                        type="radio"
+                        className="radio"
+                        name={`pick-${need.designator}`}
+                        checked={choice === filled.chosen}
+                        onChange={() => onPick(need.designator, ids)}
+                      />
+                      <span className="grow">
+                        <span className="font-mono">{choiceText(choice)}</span>{" "}
+                        <span className="dim">
+                          {formatDeviation(choice.off)}
+                          {choice.margin ? `, rated ${choice.margin.toFixed(2)} × what is needed` : ""}
+                          {choice.remarks.length > 0 ? `. ${choice.remarks.join(" ")}` : ""}
+                        </span>
+                      </span>
+                      <span className="font-mono whitespace-nowrap">
+                        {choice.items
+                          .map(({ bin }) => bin)
+                          .filter(Boolean)
+                          .join(", ")}
+                      </span>
+                      <span className="w-20 text-right font-mono whitespace-nowrap">
+                        {choice.price === null
+                          ? "no price"
+                          : formatMoney({ minor: choice.price, currency: shop.currency })}
+                      </span>
+                    </label>
+                  );
+                })}
+              </fieldset>
+            ) : null}
+          </div>
+        );
+      })}
+      {line.action === "done" ? null : (
+        <>
+          {measuring ? (
+            <MeasureForm designator={line.designator} onDone={() => setMeasuring(false)} />
+          ) : (
+            <button type="button" className="btn btn-outline h-11 self-start" onClick={() => setMeasuring(true)}>
+              Measure {line.designator}
+            </button>
+          )}
+          <form
+            className="flex flex-wrap items-center gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void decide();
+            }}
+          >
+            <select
+              className="select h-11 w-36"
+              aria-label={`Decision for ${line.designator}`}
+              value={decision}
+              onChange={(event) => setDecision(event.target.value as (typeof CHOICES)[number])}
+            >
+              {CHOICES.map((choice) => (
+                <option key={choice} value={choice}>
+                  {PLAN_ACTION_WORDS[choice]}
+                </option>
+              ))}
+            </select>
+            <input
+              className="input h-11 min-w-40 grow"
+              aria-label={`Why, for ${line.designator}`}
+              placeholder="because …"
+              value={why}
+              onChange={(event) => {
+                setError(undefined);
+                setWhy(event.target.value);
+              }}
+            />
+            <button className="btn h-11">Decide</button>
+          </form>
+          {error ? <ErrorText>{error}</ErrorText> : null}
+        </>
+      )}
+    </div>
+  );
+}

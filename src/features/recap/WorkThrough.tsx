@@ -1,0 +1,201 @@
+"use client";
+
+import { useState } from "react";
+import { parseLine } from "@/core/bench-line";
+import { roleText, type FilledLine } from "@/core/components";
+import { printPart } from "@/core/history";
+import { printMarking } from "@/core/stock";
+import { workOrder } from "@/core/visit";
+import { DraftChip } from "@/ui/DraftChip";
+import { ErrorText, Field } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { isWork, workLine, type Typed } from "./work-line";
+
+const OLD = { bag: "into the owner’s bag", kept: "kept in the shop", discarded: "discarded" } as const;
+
+type WorkThroughProps = { lines: readonly FilledLine[]; onClose: () => void };
+
+/** One line of the plan after another, in the order in which things sit. Enter does it, S leaves it for later, U takes the last one back. */
+export function WorkThrough({ lines, onClose }: WorkThroughProps) {
+  const { append, context, model } = useLogbook();
+  const [skipped, setSkipped] = useState<readonly string[]>([]);
+  const [typed, setTyped] = useState<Typed>({});
+  const [old, setOld] = useState<keyof typeof OLD>("bag");
+  const [last, setLast] = useState<{ id: string; designator: string }>();
+  const [busy, setBusy] = useState(false);
+  const [error, setError] = useState<string>();
+  const ordered = workOrder(lines).flatMap(({ lines: group }) => group);
+  const todo = ordered.filter(isWork);
+  const line = todo.find(({ designator }) => !skipped.includes(designator)) ?? todo[0];
+  const text = line ? workLine(line, typed, old) : undefined;
+  const result = text ? parseLine(text, context) : undefined;
+  const done = ordered.filter(({ action }) => action === "done").length;
+
+  const write = async () => {
+    if (!line || busy || result?.kind !== "draft" || result.draft.type !== "content") return;
+    setBusy(true);
+    const outcome = await append(result.draft.content);
+    setBusy(false);
+    if (!outcome.ok) return setError(outcome.problems[0]?.message);
+    setError(undefined);
+    return setLast({ id: outcome.id, designator: line.designator });
+  };
+  const undo = async () => {
+    if (!last || busy) return;
+    setBusy(true);
+    const outcome = await append(
+      { kind: "amendment", payload: { v: 1, action: "withdraw", reason: "taken back while working through the plan" } },
+      { amends: last.id },
+    );
+    setBusy(false);
+    if (outcome.ok) setLast(undefined);
+    setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+  };
+  const skip = () => {
+    if (!line) return;
+    const rest = todo.filter(({ designator }) => !skipped.includes(designator) && designator !== line.designator);
+    // When all were skipped once the round begins again.
+    setSkipped(rest.length === 0 ? [] : [...skipped, line.designator]);
+    setError(undefined);
+  };
+  const onKey = (event: React.KeyboardEvent) => {
+    const field = /^(INPUT|SELECT|TEXTAREA)$/.test((event.target as HTMLElement).tagName);
+    if (field && event.key !== "Enter") return;
+    const act = { Enter: write, s: skip, u: undo }[event.key];
+    if (!act || (event.key === "Enter" && (event.target as HTMLElement).dataset.act)) return;
+    event.preventDefault();
+    void act();
+  };
+
+  return (
+    <section aria-label="Working through the plan" className="flex flex-col gap-3" onKeyDown={onKey}>
+      <div className="flex flex-wrap items-center gap-3">
+        <progress
+          className="progress progress-primary h-3 w-48"
+          value={done}
+          max={Math.max(done + todo.length, 1)}
+          aria-label="Lines done"
+        />
+        <span>
+          {done} of {done + todo.length} done
+        </span>
+        <button type="button" className="btn btn-ghost ml-auto h-11" data-act onClick={onClose}>
+          Back to the plan
+        </button>
+      </div>
+      {!line ? (
+        <p className="rounded-box bg-base-200 p-4 text-lg font-bold">Nothing is left to do in this plan.</p>
+      ) : (
+        <div className="flex flex-col gap-3 rounded-box border-2 border-primary p-3">
+          <p className="flex flex-wrap items-baseline gap-3">
+            <strong className="font-mono text-3xl">{line.designator}</strong>
+            <span className="text-lg">{roleText(line)}</span>
+            {skipped.includes(line.designator) ? <span className="dim">left for later once</span> : null}
+          </p>
+          <dl className="grid grid-cols-[7rem_1fr] gap-x-3 gap-y-2 text-lg">
+            <dt className="dim">take out</dt>
+            <dd className="font-mono">{printPart(line.drawn, line.designator, model.sheet)}</dd>
+            {line.filled.map(({ need, chosen }) => (
+              <div key={need.designator} className="contents">
+                <dt className="dim">put in{line.filled.length > 1 ? ` ${need.designator}` : ""}</dt>
+                <dd>
+                  {chosen ? (
+                    <>
+                      {chosen.items.map((item) => (
+                        <span key={item.id} className="mr-4 whitespace-nowrap">
+                          <strong className="font-mono">{printMarking(item)}</strong> {item.kind}, bin{" "}
+                          <strong className="font-mono">{item.bin || "–"}</strong>{" "}
+                          <span className="dim font-mono">{item.code}</span>
+                        </span>
+                      ))}
+                      {chosen.remarks.map((remark) => (
+                        <span key={remark} className="dim block text-base">
+                          {remark}
+                        </span>
+                      ))}
+                    </>
+                  ) : (
+                    <Field label="Not in stock: what goes in instead">
+                      {(props) => (
+                        <input
+                          {...props}
+                          className="input h-11 w-64 font-mono"
+                          value={typed[need.designator] ?? ""}
+                          placeholder="0.047/630 film"
+                          onChange={(event) => setTyped({ ...typed, [need.designator]: event.target.value })}
+                        />
+                      )}
+                    </Field>
+                  )}
+                </dd>
+                {need.orientation ? (
+                  <>
+                    <dt className="dim">which way</dt>
+                    <dd>{need.orientation}</dd>
+                  </>
+                ) : null}
+              </div>
+            ))}
+            {line.action === "restuff" ? null : (
+              <>
+                <dt className="dim">old part</dt>
+                <dd>
+                  <select
+                    className="select h-11 w-60"
+                    aria-label="Where the old part goes"
+                    value={old}
+                    onChange={(event) => setOld(event.target.value as keyof typeof OLD)}
+                  >
+                    {Object.entries(OLD).map(([key, words]) => (
+                      <option key={key} value={key}>
+                        {words}
+                      </option>
+                    ))}
+                  </select>
+                </dd>
+              </>
+            )}
+          </dl>
+          {line.cautions.map((caution) => (
+            <p key={caution} className="border-l-4 border-warning pl-2 font-semibold">
+              {caution}
+            </p>
+          ))}
+          {result && text && result.kind !== "draft" ? (
+            <DraftChip result={result} line={text} onChoose={() => undefined} />
+          ) : null}
+          {text ? (
+            <p className="dim text-sm">
+              On the bench line: <code className="font-mono text-base-content">{text}</code>
+            </p>
+          ) : null}
+          <div className="flex flex-wrap gap-2">
+            <button
+              key={line.designator}
+              type="button"
+              data-act
+              autoFocus
+              className="btn btn-primary h-12 min-w-40 text-lg"
+              disabled={busy || result?.kind !== "draft"}
+              onClick={() => void write()}
+            >
+              {line.designator} is done
+            </button>
+            <button type="button" data-act className="btn btn-outline h-12" onClick={skip}>
+              Later <kbd className="kbd kbd-sm">S</kbd>
+            </button>
+          </div>
+        </div>
+      )}
+      {error ? <ErrorText>{error}</ErrorText> : null}
+      {last ? (
+        <p className="flex items-center gap-3" role="status">
+          {last.designator} is in the log, and its part out of stock.
+          <button type="button" data-act className="btn btn-outline h-11" disabled={busy} onClick={() => void undo()}>
+            Take {last.designator} back <kbd className="kbd kbd-sm">U</kbd>
+          </button>
+        </p>
+      ) : null}
+    </section>
+  );
+}

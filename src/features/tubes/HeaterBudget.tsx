@@ -1,0 +1,129 @@
+"use client";
+
+import { useState } from "react";
+import { format, parseQuantity } from "@/core/quantity";
+import { heaterOf } from "@/core/tubes";
+import { fittedHeaters, type TubePlace } from "@/core/visit";
+import { ErrorText, Field } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { VerdictMark } from "@/ui/VerdictMark";
+
+type Group = { volts: number; drawn: number; now: number; members: { position: string; type: string; amps: number }[] };
+
+/** Heaters of one voltage share a winding; a tapped heater goes where most of the others are. */
+function groupsOf(places: readonly TubePlace[], sheet: Parameters<typeof fittedHeaters>[1]): Group[] {
+  const groups: Group[] = [];
+  const groupFor = (volts: number) => {
+    const found = groups.find((group) => Math.abs(group.volts / volts - 1) < 0.1);
+    if (found) return found;
+    const made: Group = { volts, drawn: 0, now: 0, members: [] };
+    groups.push(made);
+    return made;
+  };
+  const home = (heaters: readonly { volts: number; amps: number }[], fallback: { volts: number; amps: number }) =>
+    heaters.find(({ volts }) => groups.some((group) => Math.abs(group.volts / volts - 1) < 0.1)) ?? fallback;
+  // Plain heaters first: they say which windings there are.
+  const ordered = fittedHeaters(places, sheet)
+    .map((one) => ({
+      ...one,
+      heaters: places.find(({ position }) => position === one.position)?.type?.heaters ?? [one.heater],
+    }))
+    .sort((a, b) => a.heaters.length - b.heaters.length);
+  for (const { position, type, heater, heaters } of ordered) {
+    const wired = home(heaters, heater);
+    const group = groupFor(wired.volts);
+    group.members.push({ position, type, amps: wired.amps });
+    group.now += wired.amps;
+    const drawn = sheet.tubes.find((tube) => tube.position === position);
+    const before = drawn ? heaterOf(drawn) : undefined;
+    group.drawn += before && Math.abs(before.volts / wired.volts - 1) < 0.1 ? before.amps : wired.amps;
+  }
+  return groups.sort((a, b) => b.now - a.now);
+}
+
+/** What the tubes take from each heater winding, against what it gives. */
+export function HeaterBudget({ places }: { places: readonly TubePlace[] }) {
+  const { model } = useLogbook();
+  const [rating, setRating] = useState(model.sheet.heaterAmps ? format(model.sheet.heaterAmps, "current") : "");
+  const [lamps, setLamps] = useState("");
+  const groups = groupsOf(places, model.sheet);
+  const rated = rating.trim()
+    ? parseQuantity(/a$/i.test(rating.trim()) ? rating : `${rating} A`, "current")
+    : undefined;
+  const lamp = lamps.trim() ? parseQuantity(/a$/i.test(lamps.trim()) ? lamps : `${lamps} A`, "current") : undefined;
+  const lampAmps = lamp?.ok && lamp.value > 0 ? lamp.value : 0;
+  const [main] = groups;
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="grid grid-cols-2 gap-3">
+        <Field
+          label={`The ${main ? format(main.volts, "voltage") : ""} winding gives`}
+          hint="from the transformer’s data; without it the original line-up stands for it"
+          error={rated && (!rated.ok || rated.value <= 0) ? "A current above zero, like 3 A." : undefined}
+        >
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={rating}
+              placeholder="3 A"
+              onChange={(event) => setRating(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field
+          label="Dial lamps on it"
+          hint="all of them together"
+          error={lamp && !lamp.ok ? "A current, like 0.3 A." : undefined}
+        >
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={lamps}
+              placeholder="0.3 A"
+              onChange={(event) => setLamps(event.target.value)}
+            />
+          )}
+        </Field>
+      </div>
+      {groups.map((group) => {
+        const extra = group === main ? lampAmps : 0;
+        const load = group.now + extra;
+        const limit = group === main && rated?.ok ? rated.value : group.drawn + extra;
+        const over = load > limit * 1.001;
+        return (
+          <section key={group.volts} aria-label={`Heaters at ${group.volts} V`}>
+            <h3 className="flex items-baseline gap-3 border-b-2 border-base-300 font-bold">
+              {format(group.volts, "voltage")}
+              <span className="ml-auto font-mono">
+                {format(load, "current")} of {format(limit, "current")}
+              </span>
+              <VerdictMark mark={over ? "bad" : "good"} note={over ? "too much" : "carries it"} />
+            </h3>
+            <progress
+              className={`progress h-3 w-full ${over ? "progress-warning" : "progress-primary"}`}
+              value={Math.min(load, limit)}
+              max={limit}
+              aria-label="Load of the winding"
+            />
+            <ul>
+              {group.members.map(({ position, type, amps }) => (
+                <li key={position} className="grid grid-cols-[4rem_1fr_6rem] gap-2 border-b border-base-300 py-1">
+                  <span className="font-mono font-bold">{position}</span>
+                  <span className="font-mono">{type}</span>
+                  <span className="text-right font-mono">{format(amps, "current")}</span>
+                </li>
+              ))}
+            </ul>
+            <p className="dim">
+              {format(load * group.volts, "power")} in all.
+              {load !== group.drawn ? ` The drawn line-up takes ${format(group.drawn, "current")}.` : ""}
+            </p>
+          </section>
+        );
+      })}
+      {rated && !rated.ok ? <ErrorText>{`“${rating}” is no current.`}</ErrorText> : null}
+    </div>
+  );
+}

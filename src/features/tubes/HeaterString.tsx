@@ -1,0 +1,226 @@
+"use client";
+
+import { useState } from "react";
+import {
+  heatersOf,
+  dropper,
+  openHeater,
+  parseHeater,
+  settleString,
+  strangers,
+  STRING_TOLERANCE,
+  tappedDropper,
+  type Lamp,
+  type StringHeater,
+} from "@/core/tubes";
+import { tapsOf } from "@/core/model";
+import { format, parseQuantity } from "@/core/quantity";
+import { dropperOhms, fittedHeaters, type TubePlace } from "@/core/visit";
+import { ErrorText, Field } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { RatioBar } from "@/ui/RatioBar";
+import { VerdictMark } from "@/ui/VerdictMark";
+
+const number = (text: string, quantity: "voltage" | "resistance") => {
+  const parsed = text.trim() ? parseQuantity(text, quantity) : undefined;
+  return parsed?.ok ? parsed.value : undefined;
+};
+
+type Read = { position: string; text: string; heater?: StringHeater; problem?: string };
+
+/** The series string: what every heater gets from this line with these tubes, and where an open one shows. */
+export function HeaterString({ places }: { places: readonly TubePlace[] }) {
+  const { model } = useLogbook();
+  const { sheet } = model;
+  const taps = tapsOf(sheet);
+  const known = new Map(fittedHeaters(places, sheet).map((one) => [one.position, one]));
+  const [line, setLine] = useState(String(Math.max(...taps)));
+  const [ohms, setOhms] = useState(() => format(dropperOhms(sheet), "resistance", 4));
+  const [lampText, setLampText] = useState("");
+  const [shunt, setShunt] = useState("");
+  const [types, setTypes] = useState<Record<string, string>>(() =>
+    Object.fromEntries(
+      places.map(({ position, fitted, type }) => {
+        const heater = known.get(position)?.heater;
+        return [position, type?.type ?? (heater ? `${heater.volts} V ${heater.amps} A` : fitted)];
+      }),
+    ),
+  );
+  const [across, setAcross] = useState<Record<string, string>>({});
+
+  const reads = places.map(({ position }): Read => {
+    const text = types[position] ?? "";
+    const parsed = parseHeater(text);
+    return parsed.ok
+      ? { position, text, heater: { position, type: text, heater: parsed.value } }
+      : { position, text, problem: parsed.message };
+  });
+  const volts = number(line, "voltage");
+  const resistance = number(ohms, "resistance");
+  const lampRead = lampText.trim() ? parseHeater(lampText) : undefined;
+  const shuntOhms = number(shunt, "resistance");
+  const lamp: Lamp | undefined = lampRead?.ok ? { ...lampRead.value, ...(shuntOhms ? { shuntOhms } : {}) } : undefined;
+  const heaters = reads.flatMap(({ heater }) => heater ?? []);
+  const complete =
+    heaters.length === reads.length && volts !== undefined && volts > 0 && resistance !== undefined && resistance >= 0;
+  const settled = complete ? settleString(volts, resistance, heaters, lamp) : undefined;
+  const wrong = strangers(heaters);
+  const drawn = heatersOf(sheet.supply, sheet.tubes);
+  const rightHeaters = drawn.wiring === "series" ? drawn.each.map(({ heater }) => heater) : [];
+  const wanted = volts && rightHeaters.length > 0 ? dropper(volts, rightHeaters, lamp) : undefined;
+  const tapped = rightHeaters.length > 0 && taps.length > 1 ? tappedDropper(taps, rightHeaters, lamp) : [];
+  const measured = new Map(
+    Object.entries(across).flatMap(([position, text]) => {
+      const value = number(text, "voltage");
+      return value === undefined ? [] : [[position, value] as const];
+    }),
+  );
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="border-l-4 border-error pl-2 font-semibold">
+        The string hangs on the line: isolation transformer, and the meter clipped on before power.
+      </p>
+      <div className="grid grid-cols-4 gap-2">
+        <Field label="Line" error={volts === undefined || volts <= 0 ? "Volts above zero." : undefined}>
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={line}
+              onChange={(event) => setLine(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Dropper" error={resistance === undefined || resistance < 0 ? "Ohms, 0 or more." : undefined}>
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={ohms}
+              onChange={(event) => setOhms(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Dial lamp" error={lampRead && !lampRead.ok ? "Volts and amps, like 6.3 V 0.1 A." : undefined}>
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={lampText}
+              placeholder="6.3 V 0.1 A"
+              onChange={(event) => setLampText(event.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="Its shunt">
+          {(props) => (
+            <input
+              {...props}
+              className="input h-11 w-full font-mono"
+              value={shunt}
+              placeholder="none"
+              onChange={(event) => setShunt(event.target.value)}
+            />
+          )}
+        </Field>
+      </div>
+      {wrong.map(({ position, type, heater }) => (
+        <p key={position} className="border-l-4 border-warning pl-2 font-semibold">
+          {position}, {type}, is a {format(heater.amps, "current")} heater in a string of another current.
+          {settled
+            ? ` It gets ${format(settled.each.find((one) => one.position === position)?.volts ?? 0, "voltage")} instead of ${format(heater.volts, "voltage")}, and the whole string runs at ${format(settled.amps, "current")}.`
+            : ""}
+        </p>
+      ))}
+      <table className="table">
+        <thead>
+          <tr className="text-base text-base-content">
+            <th scope="col">Place</th>
+            <th scope="col">Tube, or V and A</th>
+            <th scope="col">rated</th>
+            <th scope="col">gets</th>
+            <th scope="col">
+              <span className="sr-only">Verdict</span>
+            </th>
+            <th scope="col">measured across</th>
+          </tr>
+        </thead>
+        <tbody>
+          {reads.map(({ position, text, heater, problem }) => {
+            const got = settled?.each.find((one) => one.position === position);
+            return (
+              <tr key={position} className="text-base">
+                <th scope="row" className="font-mono">
+                  {position}
+                </th>
+                <td className="py-1">
+                  <input
+                    className="input h-10 w-32 font-mono"
+                    aria-label={`Tube at ${position}`}
+                    value={text}
+                    onChange={(event) => setTypes({ ...types, [position]: event.target.value })}
+                  />
+                  {problem ? <ErrorText>{problem}</ErrorText> : null}
+                </td>
+                <td className="py-1 font-mono whitespace-nowrap">
+                  {heater ? `${format(heater.heater.volts, "voltage")} ${format(heater.heater.amps, "current")}` : "–"}
+                </td>
+                <td className="py-1 font-mono whitespace-nowrap">{got ? format(got.volts, "voltage") : "–"}</td>
+                <td className="py-1">
+                  {got ? (
+                    <span className="flex items-center gap-2">
+                      <RatioBar ratio={got.ratio} tolerance={0.1} out={got.verdict !== "good"} />
+                      <VerdictMark
+                        mark={got.verdict === "good" ? "good" : got.verdict === "over" ? "high" : "low"}
+                        note={`${Math.round(got.ratio * 100)} %`}
+                      />
+                    </span>
+                  ) : null}
+                </td>
+                <td className="py-1">
+                  <input
+                    className="input h-10 w-24 font-mono"
+                    aria-label={`Measured across ${position}`}
+                    value={across[position] ?? ""}
+                    placeholder="V"
+                    onChange={(event) => setAcross({ ...across, [position]: event.target.value })}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {settled ? (
+        <p>
+          The string runs at <strong className="font-mono">{format(settled.amps, "current")}</strong>; the dropper takes{" "}
+          {format(settled.dropperVolts, "voltage")} and gives off {format(settled.dropperWatts, "power")}.
+          {settled.lamp
+            ? ` The lamp gets ${format(settled.lamp.volts, "voltage")}, ${Math.round(settled.lamp.ratio * 100)} %.`
+            : ""}{" "}
+          In the first moment, cold, {format(settled.inrush[0], "current")} to {format(settled.inrush[1], "current")}.
+        </p>
+      ) : null}
+      {measured.size > 0 && volts ? (
+        <p className="font-semibold" role="status">
+          {openHeater(volts, measured).text}
+        </p>
+      ) : (
+        <p className="dim">A dark string: write what you measure across each heater, and the open one shows.</p>
+      )}
+      {wanted ? (
+        <p className="dim">
+          With the drawn tubes ({format(wanted.heaterVolts, "voltage")} at {format(wanted.amps, "current")}) the dropper
+          is{" "}
+          {wanted.ohms > 0
+            ? `${format(wanted.ohms, "resistance", 4)}, ${format(wanted.watts, "power")}: fit one of ${format(wanted.rated, "power")} or more.`
+            : "not possible: the heaters want more than the line."}
+          {tapped.length > 1
+            ? ` Tapped: ${tapped.map(({ line: at, ohms: to }) => `${format(at, "voltage")} at ${to > 0 ? format(to, "resistance", 4) : "no resistance, the heaters want more"}`).join(", ")}.`
+            : ""}{" "}
+          A string shares one current within {STRING_TOLERANCE * 100} %.
+        </p>
+      ) : null}
+    </div>
+  );
+}
