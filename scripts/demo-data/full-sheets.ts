@@ -18,6 +18,7 @@ export const LANTERN: DemoModel = {
     lineHz: 50,
     taps: [110, 130, 220, 230, 250],
     highestVolts: 425,
+    supplyRms: 300,
     watts: 68,
     dialect: "m-is-million",
     chart: {
@@ -166,6 +167,7 @@ export const REGENT: DemoModel = {
     lineHz: 50,
     taps: [210, 230, 250],
     highestVolts: 460,
+    supplyRms: 325,
     watts: 90,
     dialect: "m-is-thousand",
     chart: { lineVolts: 230, meter: { ohmsPerVolt: 1000 }, signal: "none", controls: "volume full" },

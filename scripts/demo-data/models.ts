@@ -61,6 +61,8 @@ export const MODELS: Record<string, DemoModel> = {
       supply: "transformer",
       lineVolts: 230,
       highestVolts: 380,
+      supplyRms: 265,
+      heaterAmps: 5,
       watts: 95,
       dialect: "m-is-million",
       tubes: tubes(

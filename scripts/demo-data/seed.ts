@@ -6,10 +6,12 @@ import { customer, meter, model, person, shop as shopTable } from "@/db/schema";
 import { thumbnail } from "@/server/file-type";
 import { takeIn } from "@/db/sets";
 import { people } from "@/db/people";
+import { stockItems } from "@/db/stock";
 import { lineContext, parseLine } from "@/core/bench-line";
 import { settle, type Content, type Entry } from "@/core/history";
 import { MODELS } from "./models";
 import { draw } from "./drawings";
+import { fillDrawers } from "./stock";
 import { STORIES } from "./stories";
 import { CUSTOMERS, PEOPLE, type Story, type Who } from "./story-lines";
 
@@ -64,9 +66,10 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
 }
 
 /** Plays a set's story: every line is read as the bench line reads it, and appended as the interface does. */
-async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void> {
+async function play(db: Db, story: Story, shop: Shop, today: Date, labels: ReadonlyMap<string, string>): Promise<void> {
   const setId = v7();
   const entries: Entry[] = [];
+  const stock = await stockItems(db);
   const kind = MODELS[story.model];
   if (!kind) throw new Error(`no such model: ${story.model}`);
   for (const { job, days } of story.visits) {
@@ -75,9 +78,11 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
       day.lines.map(([time, person, text, picture]) => [day.daysAgo, time, person, text, picture] as const),
     )) {
       const when = moment(today, daysAgo, at);
+      // A story names the bin that a part came from; its label was made when the drawers were filled.
+      const text = line.replace(/@([A-Z]-\d+)/g, (whole, bin: string) => labels.get(bin) ?? whole);
       const id = v7({ msecs: when.getTime() });
       const read = parseLine(
-        line,
+        text,
         lineContext({
           sheet: kind.sheet,
           year: kind.year,
@@ -85,6 +90,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date): Promise<void
           visitId,
           now: when.toISOString(),
           line: { volts: LINE_OF_SHOP.lineVolts, hz: LINE_OF_SHOP.lineHz },
+          stock,
         }),
       );
       if (read.kind !== "draft" || read.draft.type !== "content")
@@ -132,7 +138,8 @@ export async function seedWhenEmpty(url: string, today: Date): Promise<boolean> 
   try {
     if ((await people(db)).length > 0) return false;
     const shop = await openShop(db, today);
-    for (const story of STORIES) await play(db, story, shop, today);
+    const labels = await fillDrawers(db, shop.people.ines, (days) => moment(today, days, "12:00"));
+    for (const story of STORIES) await play(db, story, shop, today, labels);
     return true;
   } finally {
     await close();

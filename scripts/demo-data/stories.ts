@@ -1,3 +1,4 @@
+import { CR21_BEFORE } from "./cr21-story";
 import { LANTERN_STORY } from "./lantern-story";
 import { MAINS, rise, safe, type Story } from "./story-lines";
 
@@ -45,11 +46,16 @@ export const STORIES: Story[] = [
                 "variac all-in 25 %; line 55 V; amps 62 mA; B+ 0 V; held 2 min",
                 "variac all-in 50 %; line 110 V; amps 0.12 A; B+ 4 V; held 40 s; seen other; note V2 glows far brighter than the others",
               ),
-              ["09:46", "tomasz", "String current 59 mA for 50 mA ±10% with Bench digital check"],
+              ["09:46", "tomasz", "String current 54 mA for 59 mA ±5% with Bench digital check"],
               [
                 "09:50",
                 "tomasz",
                 "note V2 is marked for another heater current: its print is worn, the getter is not a UF41's",
+              ],
+              [
+                "09:56",
+                "tomasz",
+                "V2 UF41 substituted -> 26A6 on an adapter: take the adapter out and fit a UF41; nothing else was changed",
               ],
               ["10:05", "ines", "wait parts UF41 with its own test, on order"],
             ],
@@ -106,6 +112,7 @@ export const STORIES: Story[] = [
     owner: "rafferty",
     serial: "CR-1174",
     visits: [
+      ...CR21_BEFORE,
       {
         job: 1183,
         days: [
@@ -128,7 +135,19 @@ export const STORIES: Story[] = [
               ["11:52", "wren", "Regulated 150 baseline"],
               ["11:54", "wren", "AVC -1.1 baseline"],
               ["12:10", "wren", "? AGC pumps on strong signals"],
-              ["14:00", "wren", "C31 .1/200 leaky -> 0.1/400 film old in bag"],
+              [
+                "13:20",
+                "wren",
+                "tube V5 shorts none; gas none; gm 3110/4400 µS; on mutual-conductance tester, Rk 68 Ω",
+              ],
+              [
+                "13:26",
+                "wren",
+                "tube V9 shorts none; gas slight; gm 3480/4100 µS; on mutual-conductance tester, bias −12.5 V",
+              ],
+              ["13:32", "wren", "tube V8 shorts none; gas none; gm 1490/1600 µS; on mutual-conductance tester"],
+              ["13:50", "wren", "measure C31 0.13; leak 11 µA at 100 V; lifted"],
+              ["14:00", "wren", "C31 .1/200 leaky -> 100 nF 630 V film from @B-13 old in bag"],
               ["14:30", "wren", "wait parts 560 pF silver mica for the padder"],
             ],
           },
@@ -269,7 +288,10 @@ export const STORIES: Story[] = [
               ["16:00", "wren", "pass first power: one anode went red at once, switched off"],
               ["16:02", "wren", "pass baseline: one anode went red at once, switched off"],
               ["16:10", "wren", "R2 47 = 1.2k burnt"],
+              ["16:12", "wren", "tube V1 shorts none; gas none; emission 93/100 %; on emission tester"],
+              ["16:14", "wren", "tube V2 shorts none; gas none; emission 88/100 %; on emission tester"],
               ["16:20", "wren", "V3 emission 41/100 on emission tester"],
+              ["16:24", "wren", "tube V4 shorts none; gas none; emission 90/100 %; on emission tester"],
               ["16:30", "wren", "wait parts matched 811A"],
             ],
           },

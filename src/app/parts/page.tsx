@@ -9,7 +9,6 @@ export default async function PartsPage() {
   const items = await stockItems(database());
   return (
     <main className="flex flex-col gap-3 p-4">
-      <h1 className="text-2xl font-bold">Parts</h1>
       <StockList items={items} />
     </main>
   );

@@ -20,7 +20,7 @@ const SERVES: Record<Kind, readonly StockKind[]> = {
 /** An electrolytic that lay longer than this is reformed before use, years. Shop rule. */
 export const SHELF_YEARS = 5;
 /** A rating above this many times what is needed is more bulk than use. Shop rule. */
-const AMPLE = 2.5;
+const AMPLE = 7;
 
 export type Stocked = { item: StockItem; spec: PartSpec };
 

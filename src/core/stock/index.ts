@@ -27,4 +27,4 @@ export {
   type Planned,
 } from "./moves";
 export { priceListTable, type Offer } from "./price-list";
-export { printMarking, sortValue, STOCK_TABLE, stockKey, type StockRow } from "./table";
+export { describeItem, printMarking, sortValue, STOCK_TABLE, stockKey, type StockRow } from "./table";

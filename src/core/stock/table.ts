@@ -130,6 +130,13 @@ export function printMarking(item: Pick<StockFields, "kind" | "marking">): strin
   return spec ? formatPart(spec) : item.marking;
 }
 
+/** A line in words: its marking, and its kind where the marking does not tell it. */
+export function describeItem(item: Pick<StockFields, "kind" | "marking">): string {
+  const spec = specOf(item);
+  const told = spec?.construction !== undefined || spec?.safety !== undefined || item.kind === "resistor" || !spec;
+  return told ? printMarking(item) : `${printMarking(item)} ${item.kind}`;
+}
+
 /** Value for sorting a list: by kind, then by value. */
 export function sortValue(item: Pick<StockFields, "kind" | "marking">): number {
   return specOf(item)?.sections[0] ?? 0;

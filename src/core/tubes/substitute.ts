@@ -111,7 +111,7 @@ function heaterLine(place: Place, candidate: TubeType): CompareLine {
     if (more <= 1e-9) return { ...base, would, verdict: "drop-in" };
     const load = feed.loadAmps + more;
     const budget = feed.ratedAmps ?? feed.loadAmps;
-    const note = `${format(more, "current")} more from the winding: ${format(load, "current")} of ${format(budget, "current")}${feed.ratedAmps ? " that it gives" : ", which is what the original line-up takes"}.`;
+    const note = `${format(more, "current")} more: ${format(load, "current")} from a winding that ${feed.ratedAmps ? "gives" : "feeds"} ${format(budget, "current")}${feed.ratedAmps ? "" : " with the drawn tubes"}.`;
     return { ...base, would, verdict: load > budget * 1.001 ? "caution" : "drop-in", note };
   }
   // In a string every tube has the current of the others; the sheet's first heater that has it is the one to wire.

@@ -174,7 +174,9 @@ function readRow(line: string, file: keyof typeof SOURCES): TubeType {
     points: points.split(" ; ").flatMap(readPoint),
     ...(rectifier ? { rectifier } : {}),
     ...(volts ? { regulator: { volts, least: milli(word("min")) ?? 0, most: milli(word("max")) ?? 0 } } : {}),
-    traits: [...(remark ? [remark] : []), ...familyTraits(type, pinout.base)],
+    traits: [...(remark ? [remark] : []), ...familyTraits(type, pinout.base)].map(
+      (trait) => trait[0]?.toUpperCase() + trait.slice(1),
+    ),
     family: file === "transmitting" ? "transmitting" : /^[A-Z]{2,}/.test(type) ? "European" : "North American",
     source: SOURCES[file],
   };

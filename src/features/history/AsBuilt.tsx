@@ -1,16 +1,19 @@
 "use client";
 
+import { addMonths } from "date-fns";
 import { useState } from "react";
 import {
   asBuilt,
   differences,
   OLD_PART_NAMES,
   printPart,
+  type Fitted,
   type Position,
   type Settled,
   type Visit,
 } from "@/core/history";
 import type { Sheet } from "@/core/model";
+import { formatMoney } from "@/core/quantity";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { dateField, day as printDay } from "@/ui/dates";
 import { DaySlider } from "./DaySlider";
@@ -28,6 +31,23 @@ function thereNow(position: Position, sheet: Sheet): string {
         `${part.designator === position.designator ? "" : `${part.designator} `}${printPart(part.text, part.designator)}${part.note ? ` ${part.note}` : ""}`,
     )
     .join(" + ");
+}
+
+/** Where a new part came from: maker, batch, bin, price, and until when somebody stands for it. */
+function stockWords(part: Fitted, fittedAt: string | undefined): string {
+  const { stock } = part;
+  if (!stock) return "";
+  const until =
+    stock.warrantyMonths && fittedAt ? printDay(addMonths(new Date(fittedAt), stock.warrantyMonths).toISOString()) : "";
+  return [
+    [stock.maker, stock.partNumber].filter(Boolean).join(" "),
+    stock.batch && `batch ${stock.batch}`,
+    stock.bin && `from bin ${stock.bin}`,
+    stock.price && formatMoney(stock.price),
+    until && `warranty until ${until}`,
+  ]
+    .filter(Boolean)
+    .join(", ");
 }
 
 /** The parts record as it stood on a chosen day, and what changed between that day and today. */
@@ -104,6 +124,7 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
                   <span className="font-mono">{thereNow(place, sheet)}</span>
                   <span className="dim block text-sm">
                     {[
+                      ...place.parts.map((part) => stockWords(part, place.lastWorkAt)),
                       place.why,
                       place.oldPart ? `old part: ${OLD_PART_NAMES[place.oldPart]}` : "",
                       place.lastWorkAt ? printDay(place.lastWorkAt) : "",

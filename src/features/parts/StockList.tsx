@@ -53,6 +53,28 @@ export function StockList({ items }: { items: StockItem[] }) {
     setChosen(new Set(chosen.has(code) ? [...chosen].filter((one) => one !== code) : [...chosen, code]));
   return (
     <div className="flex flex-col gap-3">
+      <div className="flex flex-wrap items-center gap-2">
+        <h1 className="text-2xl font-bold">Parts</h1>
+        <div className="ml-auto flex flex-wrap gap-2">
+          <button type="button" className="btn btn-primary h-11" onClick={() => setPanel("new")}>
+            New part
+          </button>
+          <button type="button" className="btn btn-outline h-11" onClick={() => setPanel("import")}>
+            <Upload size={16} aria-hidden="true" /> List in
+          </button>
+          <a href="/api/stock/csv" download className="btn btn-outline h-11">
+            <Download size={16} aria-hidden="true" /> List out
+          </a>
+          <Link href="/parts/prices" className="btn btn-outline h-11">
+            <Tags size={16} aria-hidden="true" /> Suppliers
+          </Link>
+          {chosen.size > 0 ? (
+            <Link href={`/parts/labels?codes=${[...chosen].join(",")}`} className="btn btn-outline btn-primary h-11">
+              <Printer size={16} aria-hidden="true" /> {chosen.size} {chosen.size === 1 ? "label" : "labels"}
+            </Link>
+          ) : null}
+        </div>
+      </div>
       <div className="flex flex-wrap items-start gap-2">
         <ScanField items={items} />
         <label className="input h-11 w-60">
@@ -80,25 +102,6 @@ export function StockList({ items }: { items: StockItem[] }) {
           />
           runs low ({lowCount})
         </label>
-        <div className="ml-auto flex flex-wrap gap-2">
-          <button type="button" className="btn btn-primary h-11" onClick={() => setPanel("new")}>
-            New part
-          </button>
-          <button type="button" className="btn btn-outline h-11" onClick={() => setPanel("import")}>
-            <Upload size={16} aria-hidden="true" /> List in
-          </button>
-          <a href="/api/stock/csv" download className="btn btn-outline h-11">
-            <Download size={16} aria-hidden="true" /> List out
-          </a>
-          <Link href="/parts/prices" className="btn btn-outline h-11">
-            <Tags size={16} aria-hidden="true" /> Suppliers
-          </Link>
-          {chosen.size > 0 ? (
-            <Link href={`/parts/labels?codes=${[...chosen].join(",")}`} className="btn btn-outline btn-primary h-11">
-              <Printer size={16} aria-hidden="true" /> {chosen.size} {chosen.size === 1 ? "label" : "labels"}
-            </Link>
-          ) : null}
-        </div>
       </div>
       {said ? <p role="status">{said}</p> : null}
       {panel === "new" ? <StockForm id={fresh} version={0} initial={EMPTY_STOCK} onDone={() => close()} /> : null}

@@ -4,7 +4,7 @@ import { Printer } from "lucide-react";
 import { useEffect, useState } from "react";
 import { needText, orderList, type Need } from "@/core/components";
 import { formatMoney } from "@/core/quantity";
-import { printMarking, type Offer } from "@/core/stock";
+import { describeItem, type Offer } from "@/core/stock";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 
@@ -64,9 +64,7 @@ export function OrderPanel({ needs, year }: { needs: readonly Need[]; year: numb
               >
                 <span className="font-mono">{count} ×</span>
                 <span className="font-mono">{offer.orderNumber}</span>
-                <span className="font-mono">
-                  {printMarking(offer)} {offer.kind}
-                </span>
+                <span className="font-mono">{describeItem(offer)}</span>
                 <span className="dim">{places.join(", ")}</span>
                 <span className="text-right font-mono">
                   {formatMoney({ minor: offer.priceMinor * count, currency: offer.currency })}

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { CHOICES, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
 import { formatDeviation, formatMoney } from "@/core/quantity";
-import { printMarking } from "@/core/stock";
+import { describeItem } from "@/core/stock";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { MeasureForm } from "./MeasureForm";
@@ -11,9 +11,7 @@ import { NeedFacts } from "./NeedFacts";
 
 /** A part or pair from stock in words. */
 export const choiceText = (choice: Choice): string =>
-  choice.items
-    .map((item) => `${printMarking(item)} ${item.kind}`)
-    .join(choice.pair?.way === "series" ? " in series with " : " with ");
+  choice.items.map((item) => describeItem(item)).join(choice.pair?.way === "series" ? " in series with " : " with ");
 
 type PlanDetailProps = { line: FilledLine; onPick: (designator: string, ids: string[]) => void };
 
@@ -73,8 +71,12 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
                       <span className="grow">
                         <span className="font-mono">{choiceText(choice)}</span>{" "}
                         <span className="dim">
-                          {formatDeviation(choice.off)}
-                          {choice.margin ? `, rated ${choice.margin.toFixed(2)} × what is needed` : ""}
+                          {[
+                            Math.abs(choice.off) < 0.005 ? "" : formatDeviation(choice.off),
+                            choice.margin ? `rated ${choice.margin.toFixed(2)} × what is needed` : "",
+                          ]
+                            .filter(Boolean)
+                            .join(", ")}
                           {choice.remarks.length > 0 ? `. ${choice.remarks.join(" ")}` : ""}
                         </span>
                       </span>

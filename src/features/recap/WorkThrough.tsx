@@ -4,7 +4,7 @@ import { useState } from "react";
 import { parseLine } from "@/core/bench-line";
 import { roleText, type FilledLine } from "@/core/components";
 import { printPart } from "@/core/history";
-import { printMarking } from "@/core/stock";
+import { describeItem } from "@/core/stock";
 import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, Field } from "@/ui/Field";
@@ -102,8 +102,8 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
                   {chosen ? (
                     <>
                       {chosen.items.map((item) => (
-                        <span key={item.id} className="mr-4 whitespace-nowrap">
-                          <strong className="font-mono">{printMarking(item)}</strong> {item.kind}, bin{" "}
+                        <span key={item.id} className="mr-4">
+                          <strong className="font-mono">{describeItem(item)}</strong>, bin{" "}
                           <strong className="font-mono">{item.bin || "–"}</strong>{" "}
                           <span className="dim font-mono">{item.code}</span>
                         </span>

@@ -18,7 +18,6 @@ import { format, parseQuantity } from "@/core/quantity";
 import { dropperOhms, fittedHeaters, type TubePlace } from "@/core/visit";
 import { ErrorText, Field } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
-import { RatioBar } from "@/ui/RatioBar";
 import { VerdictMark } from "@/ui/VerdictMark";
 
 const number = (text: string, quantity: "voltage" | "resistance") => {
@@ -132,7 +131,7 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
             : ""}
         </p>
       ))}
-      <table className="table">
+      <table className="table table-sm">
         <thead>
           <tr className="text-base text-base-content">
             <th scope="col">Place</th>
@@ -142,7 +141,7 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
             <th scope="col">
               <span className="sr-only">Verdict</span>
             </th>
-            <th scope="col">measured across</th>
+            <th scope="col">measured</th>
           </tr>
         </thead>
         <tbody>
@@ -155,7 +154,7 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
                 </th>
                 <td className="py-1">
                   <input
-                    className="input h-10 w-32 font-mono"
+                    className="input h-10 w-28 font-mono"
                     aria-label={`Tube at ${position}`}
                     value={text}
                     onChange={(event) => setTypes({ ...types, [position]: event.target.value })}
@@ -168,18 +167,15 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
                 <td className="py-1 font-mono whitespace-nowrap">{got ? format(got.volts, "voltage") : "–"}</td>
                 <td className="py-1">
                   {got ? (
-                    <span className="flex items-center gap-2">
-                      <RatioBar ratio={got.ratio} tolerance={0.1} out={got.verdict !== "good"} />
-                      <VerdictMark
-                        mark={got.verdict === "good" ? "good" : got.verdict === "over" ? "high" : "low"}
-                        note={`${Math.round(got.ratio * 100)} %`}
-                      />
-                    </span>
+                    <VerdictMark
+                      mark={got.verdict === "good" ? "good" : got.verdict === "over" ? "high" : "low"}
+                      note={`${Math.round(got.ratio * 100)} %`}
+                    />
                   ) : null}
                 </td>
                 <td className="py-1">
                   <input
-                    className="input h-10 w-24 font-mono"
+                    className="input h-10 w-20 font-mono"
                     aria-label={`Measured across ${position}`}
                     value={across[position] ?? ""}
                     placeholder="V"

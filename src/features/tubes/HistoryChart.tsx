@@ -48,7 +48,7 @@ export function HistoryChart({ records, position }: { records: readonly TubeReco
             height={y(from) - y(to)}
             className={word === "good" ? "fill-base-300/60" : "fill-base-300/30"}
           />
-          <text x={WIDTH - RIGHT - 4} y={y(from) - 4} textAnchor="end" className="fill-base-content text-[12px]">
+          <text x={LEFT + 6} y={y(from) - 4} className="fill-base-content text-[12px]">
             {word} from {from * 100} %
           </text>
         </g>

@@ -44,16 +44,21 @@ export function PinDiagram({ pinout }: { pinout: Pinout }) {
               <circle
                 cx={x}
                 cy={y}
-                r="13"
+                r="16"
                 className={
                   electrodes.length > 0 ? "fill-base-200 stroke-base-content" : "fill-base-100 stroke-base-300"
                 }
               />
-              <text x={x} y={y - 17} textAnchor="middle" className="fill-base-content text-[11px]">
+              <text
+                x={SIZE / 2 + (x - SIZE / 2) * 0.62}
+                y={SIZE / 2 + (y - SIZE / 2) * 0.62 + 4}
+                textAnchor="middle"
+                className="fill-base-content text-[12px]"
+              >
                 {pin}
               </text>
-              <text x={x} y={y + 4} textAnchor="middle" className="fill-base-content font-mono text-[11px] font-bold">
-                {electrodes.join(" ") || "–"}
+              <text x={x} y={y + 4} textAnchor="middle" className="fill-base-content font-mono text-[10px] font-bold">
+                {electrodes.join(",") || "–"}
               </text>
             </g>
           );

@@ -149,18 +149,18 @@ export function Substitutes({ place }: { place: Place }) {
               <button
                 type="button"
                 aria-expanded={shownNow}
-                className="grid min-h-11 w-full grid-cols-[6rem_11.5rem_minmax(0,1fr)_7rem] items-center gap-2 px-1 text-left hover:bg-base-200"
+                className="grid min-h-11 w-full grid-cols-[6rem_minmax(0,1fr)_auto] items-center gap-x-2 px-1 py-1 text-left hover:bg-base-200"
                 onClick={() => setOpen(shownNow ? undefined : candidate.type)}
               >
                 <span className="font-mono font-bold">{candidate.type}</span>
                 <AnswerMark answer={answer} />
-                <span className="dim min-w-0">
+                <span className="text-right whitespace-nowrap">
+                  {stocked.length > 0 ? `${stocked.length} in stock${best ? `, ${best} %` : ""}` : ""}
+                </span>
+                <span className="dim col-span-2 col-start-2 min-w-0">
                   {reason
                     ? `${reason.what}: ${reason.note ?? `${reason.was} → ${reason.would}`}`
                     : "nothing speaks against it"}
-                </span>
-                <span className="text-right">
-                  {stocked.length > 0 ? `${stocked.length} in stock${best ? `, ${best} %` : ""}` : ""}
                 </span>
               </button>
               {shownNow ? <Detail found={found} position={place.position} /> : null}
