@@ -75,7 +75,7 @@ async function moveStock(tx: Tx, entry: Entry): Promise<void> {
   if (!work) return;
   const wanted = usedBy(work.content);
   const taken = await takenBy(tx, work.entry.id);
-  const at = { visitId: work.entry.visitId, entryId: entry.id, workId: work.entry.id, by: entry.by };
+  const at = { visitId: work.entry.visitId, entryId: entry.id, workId: work.entry.id, by: entry.by, at: entry.at };
   // Always in the same order, so that two entries cannot wait for one another.
   for (const partId of [...new Set([...wanted.keys(), ...taken.keys()])].sort()) {
     const difference = (wanted.get(partId) ?? 0) - (taken.get(partId) ?? 0);

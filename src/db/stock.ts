@@ -107,12 +107,15 @@ async function hold(
 
 const GONE = "This part is not in the stock list: scan it again.";
 
+/** What a move belongs to, who made it, and when it happened. */
+export type MoveFor = { visitId: string; entryId: string; workId: string; by: string; at: string };
+
 /** Takes parts for the work of an entry, inside its transaction. */
 export async function take(
   tx: Tx,
   partId: string,
   count: number,
-  at: { visitId: string; entryId: string; workId: string; by: string },
+  at: MoveFor,
 ): Promise<{ ok: true } | { ok: false; message: string }> {
   const held = await hold(tx, partId, at.visitId);
   if (!held) return { ok: false, message: GONE };
@@ -123,12 +126,7 @@ export async function take(
 }
 
 /** Brings parts back that the work of an entry no longer uses, inside its transaction. */
-export async function giveBack(
-  tx: Tx,
-  partId: string,
-  count: number,
-  at: { visitId: string; entryId: string; workId: string; by: string },
-): Promise<void> {
+export async function giveBack(tx: Tx, partId: string, count: number, at: MoveFor): Promise<void> {
   await tx.insert(stockMove).values({ ...at, partId, kind: "returned", quantity: count, reserved: 0 });
 }
 

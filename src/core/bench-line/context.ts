@@ -1,4 +1,4 @@
-import { asBuilt, ofKind, PHASES } from "../history";
+import { CHANGES_NOTHING, asBuilt, ofKind, PHASES } from "../history";
 import { coldRows, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
 import type { Phase } from "../history";
 import type { LineContext } from "./types";
@@ -6,7 +6,7 @@ import type { LineContext } from "./types";
 /** Which phase a reading taken now belongs to: baseline until there was work on a part, proof afterwards. */
 function phaseNow({ settled, visitId }: VisitInput): Phase {
   const worked = ofKind(settled, "part-work").some(
-    ({ entry, content }) => entry.visitId === visitId && content.payload.action !== "left",
+    ({ entry, content }) => entry.visitId === visitId && !CHANGES_NOTHING.includes(content.payload.action),
   );
   return worked ? "prove" : "baseline";
 }

@@ -3,7 +3,7 @@ import { format } from "../quantity";
 import { freeOf, specOf, type StockItem, type StockKind } from "../stock/item";
 import { findPairs, type Pair } from "./combine";
 import type { Need } from "./propose";
-import type { Kind } from "./rules";
+import { KINDS, type Kind } from "./rules";
 
 /** Kinds of stock that do for a kind asked for, the best first. */
 const SERVES: Record<Kind, readonly StockKind[]> = {
@@ -22,7 +22,10 @@ export const SHELF_YEARS = 5;
 /** A rating above this many times what is needed is more bulk than use. Shop rule. */
 const AMPLE = 7;
 
-export type Stocked = { item: StockItem; spec: PartSpec };
+/** So many choices are offered for a place. */
+const OFFERED = 4;
+
+export type Stocked = { item: StockItem; spec: PartSpec; value: number };
 
 export type Choice = {
   /** one part, or the two of a pair */
@@ -41,12 +44,32 @@ export type Choice = {
   score: number;
 };
 
-/** Stock that has a value, read once for many needs. */
-export const readStock = (items: readonly StockItem[]): Stocked[] =>
-  items.flatMap((item) => {
+/** Stock by the kinds that it serves, each shelf by value: read once for many needs. */
+export type Shelves = Readonly<Record<Kind, readonly Stocked[]>>;
+
+/** Reads the stock lines that have one value. */
+export function readStock(items: readonly StockItem[]): Shelves {
+  const stocked = items.flatMap((item): Stocked[] => {
     const spec = specOf(item);
-    return spec && spec.sections.length > 0 ? [{ item, spec }] : [];
+    return spec?.sections.length === 1 ? [{ item, spec, value: spec.sections[0] ?? 0 }] : [];
   });
+  stocked.sort((a, b) => a.value - b.value);
+  const shelf = (kind: Kind) => stocked.filter(({ item }) => SERVES[kind].includes(item.kind));
+  return Object.fromEntries(KINDS.map((kind) => [kind, shelf(kind)])) as Record<Kind, Stocked[]>;
+}
+
+/** The part of a shelf whose values lie in a window. */
+function within(shelf: readonly Stocked[], [low, high]: readonly [number, number]): readonly Stocked[] {
+  let from = 0;
+  let to = shelf.length;
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if ((shelf[middle]?.value ?? 0) < low * (1 - 1e-9)) from = middle + 1;
+    else to = middle;
+  }
+  const end = shelf.findIndex(({ value }, index) => index >= from && value > high * (1 + 1e-9));
+  return shelf.slice(from, end < 0 ? undefined : end);
+}
 
 const priceOf = (items: readonly StockItem[]): number | null =>
   items.reduce<number | null>(
@@ -90,13 +113,9 @@ function weigh(
   return off + bulk + kind + age + price + picked + (items.length > 1 ? 0.4 : 0);
 }
 
-/** Does a stocked part fit a need at all? Value in the window, rating, kind; in a mains role its class. */
-function fits(need: Need, { item, spec }: Stocked): boolean {
-  const [value = 0] = spec.sections;
-  if (spec.quantity !== need.quantity || spec.sections.length > 1) return false;
-  if (!SERVES[need.kind].includes(item.kind)) return false;
+/** Does a part in the window stand the rating, and in a mains role have its class? */
+function stands(need: Need, { spec }: Stocked): boolean {
   if (need.mains && !(need.kind === "Y" ? spec.safety?.startsWith("Y") : spec.safety)) return false;
-  if (value < need.window[0] * (1 - 1e-9) || value > need.window[1] * (1 + 1e-9)) return false;
   if (need.volts !== undefined && !((spec.volts ?? 0) >= need.volts * (1 - 1e-9))) return false;
   return need.watts === undefined || (spec.watts ?? 0) >= need.watts * (1 - 1e-9);
 }
@@ -127,15 +146,15 @@ export function sharesText(need: Pick<Need, "quantity" | "volts" | "watts">, pai
  */
 export function choose(
   need: Need,
-  stock: readonly Stocked[],
+  stock: Shelves,
   year: number,
   taken: ReadonlyMap<string, number> = new Map(),
 ): Choice[] {
   const left = (item: StockItem) => freeOf(item) - (taken.get(item.id) ?? 0);
-  const singles = stock
-    .filter((one) => left(one.item) > 0 && fits(need, one))
-    .map(({ item, spec }): Choice => {
-      const [value = 0] = spec.sections;
+  const shelf = stock[need.kind];
+  const singles = within(shelf, need.window)
+    .filter((one) => stands(need, one) && left(one.item) > 0)
+    .map(({ item, spec, value }): Choice => {
       const margin = need.volts
         ? (spec.volts ?? 0) / need.volts
         : need.watts
@@ -147,18 +166,23 @@ export function choose(
         off: value / need.value - 1,
         ...(margin === undefined ? {} : { margin }),
         price: priceOf([item]),
-        remarks: remarksOf(need, [item], value, margin, year),
+        remarks: [],
         score: weigh(need, [item], value, margin, year),
       };
     });
-  if (singles.length > 0 || need.mains) return singles.sort((a, b) => a.score - b.score);
-  const kinds = SERVES[need.kind];
-  const halves = stock.flatMap(({ item, spec }) => {
-    const [value = 0] = spec.sections;
-    return kinds.includes(item.kind) && spec.quantity === need.quantity && spec.sections.length === 1
-      ? [{ item, value, volts: spec.volts, watts: spec.watts, count: left(item) }]
-      : [];
-  });
+  // Words are found for those that are shown only.
+  if (singles.length > 0 || need.mains)
+    return singles
+      .sort((a, b) => a.score - b.score)
+      .slice(0, OFFERED)
+      .map((choice) => ({ ...choice, remarks: remarksOf(need, choice.items, choice.value, choice.margin, year) }));
+  const halves = shelf.map(({ item, spec, value }) => ({
+    item,
+    value,
+    volts: spec.volts,
+    watts: spec.watts,
+    count: left(item),
+  }));
   // Electrolytics in series want equalising resistors and double the leakage: only parallel pairs are offered.
   const pairs = findPairs(need, halves, 6).filter(
     ({ pair }) => need.kind !== "electrolytic" || pair.way === "parallel",

@@ -9,7 +9,7 @@ export {
   type Picks,
   type PlanCost,
 } from "./allocate";
-export { choose, readStock, sharesText, type Choice, type Stocked } from "./choose";
+export { choose, readStock, sharesText, type Choice, type Shelves } from "./choose";
 export { combined, findPairs, pairOf, timeConstant, type Pair, type Piece, type Way } from "./combine";
 export { dissipation } from "./dissipation";
 export {

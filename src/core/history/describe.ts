@@ -52,6 +52,8 @@ export function describeWork(work: ContentOf<"part-work">["payload"]): string {
     .map((part) => `${several ? `${part.designator} ` : ""}${printPart(part.text, part.designator)}`)
     .join(" + ");
   const parts = PUTS_IN.includes(work.action) ? [was, now].filter(Boolean).join(" → ") : was;
+  if (work.action === "substituted")
+    return `found substituted: ${now}${was ? ` in place of ${was}` : ""}. To put it back: ${work.why ?? ""}`;
   const measured = work.measured ? `measured ${format(work.measured.value, work.measured.quantity, 4)}` : "";
   const remarks = [work.found, measured].filter(Boolean).join(", ");
   return `${work.action}${parts ? `: ${parts}` : ""}${remarks ? ` (${remarks})` : ""}${work.why ? `: ${work.why}` : ""}`;

@@ -20,6 +20,7 @@ export { judgeComponentTest, judgeTubeTest } from "./judged";
 export { judgePowerStep, judgeReading, openPoints, type OpenPoint } from "./open-points";
 export {
   ACTIONS,
+  CHANGES_NOTHING,
   CHECK_STATES,
   LAMPS,
   LONGEST_TEXT,

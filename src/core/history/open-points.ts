@@ -1,3 +1,4 @@
+import { CHANGES_NOTHING } from "./payloads";
 import { judgeComponentTest, judgeTubeTest } from "./judged";
 import { judgeStep, STAGE_NAMES, type StepVerdict } from "../power";
 import { format } from "../quantity";
@@ -111,7 +112,7 @@ function openTests(settled: readonly Settled[]): OpenPoint[] {
 function leftParts(settled: readonly Settled[]): OpenPoint[] {
   const work = ofKind(settled, "part-work");
   return work.flatMap(({ entry, content: { payload } }, index): OpenPoint[] => {
-    if (payload.action !== "left") return [];
+    if (!CHANGES_NOTHING.includes(payload.action)) return [];
     const later = new Set(work.slice(index + 1).flatMap(({ content }) => content.payload.designators));
     return payload.designators
       .filter((designator) => !later.has(designator))
@@ -119,7 +120,10 @@ function leftParts(settled: readonly Settled[]): OpenPoint[] {
         id: entry.id,
         visitId: entry.visitId,
         kind: "left",
-        text: `${designator} left: ${payload.why ?? ""}`,
+        text:
+          payload.action === "substituted"
+            ? `${designator} is substituted; to put it back: ${payload.why ?? ""}`
+            : `${designator} left: ${payload.why ?? ""}`,
         blocks: false,
       }));
   });

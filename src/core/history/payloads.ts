@@ -140,6 +140,9 @@ export const PUTS_IN: readonly Action[] = ["replaced", "restuffed", "substituted
 /** The reason of a substitution is what it takes to put the original back. */
 export const NEEDS_REASON: readonly Action[] = ["left", "disconnected", "substituted"];
 
+/** Actions that record what is there and change nothing in the set. */
+export const CHANGES_NOTHING: readonly Action[] = ["left", "substituted"];
+
 export const OLD_PARTS = ["bag", "kept", "in-shell", "discarded"] as const;
 export type OldPart = (typeof OLD_PARTS)[number];
 export const OLD_PART_NAMES: Record<OldPart, string> = {

@@ -201,6 +201,20 @@ export function formatPart(spec: PartSpec, digits = 3): string {
  * @returns the marking; an ambiguity with its choices; or a sentence with the place that was not understood
  */
 export function parsePart(typed: string, rules: PartRules = {}): Parsed<PartSpec> {
+  const key = `${rules.quantity ?? ""}|${rules.dialect ?? ""}|${rules.electrolytic ?? ""}|${typed}`;
+  const before = READ.get(key);
+  if (before) return before;
+  const read = readPart(typed, rules);
+  // A stock list and a parts list are read again with every change on the page: the same markings, the same answers.
+  if (READ.size >= MOST_READ) READ.clear();
+  READ.set(key, read);
+  return read;
+}
+
+const READ = new Map<string, Parsed<PartSpec>>();
+const MOST_READ = 5000;
+
+function readPart(typed: string, rules: PartRules): Parsed<PartSpec> {
   const text = normalise(typed);
   if (text.length > LONGEST_VALUE)
     return unreadable(LONGEST_VALUE, `A marking is shorter than ${LONGEST_VALUE} characters.`);

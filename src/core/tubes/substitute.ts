@@ -255,7 +255,7 @@ function rectifierLines(place: Place, candidate: TubeType): CompareLine[] {
     was: print.volts(dropAt(place.original, current)),
     would: print.volts(dropAt(candidate, current)),
     verdict: share > 0.05 ? "caution" : "drop-in",
-    note: `B+ moves by ${format(move, "voltage", 2)}${after === undefined ? "" : `, to about ${format(after, "voltage")}`}.`,
+    note: `B+ ${move < 0 ? "falls" : "rises"} by ${format(Math.abs(move), "voltage", 2)}${after === undefined ? "" : `, to about ${format(after, "voltage")}`}.`,
   });
   const fast = heatsFast(candidate);
   const slow = !heatsFast(place.original);

@@ -1,6 +1,6 @@
 import { format } from "../quantity";
 import type { Sheet } from "../model";
-import { ofKind, type Settled } from "../history";
+import { CHANGES_NOTHING, ofKind, type Settled } from "../history";
 import { setupsOf, type SetupPayload } from "./passes";
 import { pointRows, takenIn, type PointRow, type ReadingPayload, type Taken } from "./readings-table";
 
@@ -72,7 +72,7 @@ function outcomeOf(before: Taken | undefined, after: Taken | undefined): Outcome
 /** When the last work on a part of this visit was done; a proof taken before it proves nothing. */
 export function lastWorkAt(settled: readonly Settled[], visitId: string): string | undefined {
   return ofKind(settled, "part-work")
-    .filter(({ entry, content }) => entry.visitId === visitId && content.payload.action !== "left")
+    .filter(({ entry, content }) => entry.visitId === visitId && !CHANGES_NOTHING.includes(content.payload.action))
     .at(-1)?.at;
 }
 

@@ -1,4 +1,4 @@
-import { ofKind, type ContentOf, type Phase, type Settled } from "../history";
+import { CHANGES_NOTHING, ofKind, type ContentOf, type Phase, type Settled } from "../history";
 import { takenIn, type Taken } from "./readings-table";
 
 export type SetupPayload = ContentOf<"setup">["payload"];
@@ -58,7 +58,7 @@ export function changedBeforeBaseline(settled: readonly Settled[], visitId: stri
   return ofKind(settled, "part-work")
     .filter(({ entry, at, content }) => {
       const before = !baseline || Date.parse(at) < Date.parse(baseline.at);
-      return entry.visitId === visitId && content.payload.action !== "left" && before;
+      return entry.visitId === visitId && !CHANGES_NOTHING.includes(content.payload.action) && before;
     })
     .flatMap(({ content }) => content.payload.designators)
     .filter((designator, index, all) => all.indexOf(designator) === index);

@@ -1,5 +1,5 @@
 import { STEP_NAMES } from "../model";
-import { describeWork, ofKind, openPoints, type ContentOf, type Settled, type Wait } from "../history";
+import { CHANGES_NOTHING, describeWork, ofKind, openPoints, type ContentOf, type Settled, type Wait } from "../history";
 import { runSheet, currentStep, type SheetStep, type VisitInput } from "./run-sheet";
 
 type Work = ContentOf<"part-work">["payload"];
@@ -10,13 +10,17 @@ const mine = (settled: readonly Settled[], visitId: string) => settled.filter((i
 export function workSummary(settled: readonly Settled[], visitId: string): { done: string; left: string } {
   const work = ofKind(mine(settled, visitId), "part-work").map(({ content }) => content.payload);
   const sentence = (item: Work) => `${item.designators.join(", ")} ${describeWork(item)}.`;
-  const left = work.filter((item) => item.action === "left");
+  const left = work.filter((item) => CHANGES_NOTHING.includes(item.action));
   return {
     done: work
-      .filter((item) => item.action !== "left")
+      .filter((item) => !CHANGES_NOTHING.includes(item.action))
       .map(sentence)
       .join(" "),
-    left: left.map((item) => `${item.designators.join(", ")}: ${item.why ?? ""}`).join(" "),
+    left: left
+      .map((item) =>
+        item.action === "substituted" ? sentence(item) : `${item.designators.join(", ")}: ${item.why ?? ""}`,
+      )
+      .join(" "),
   };
 }
 

@@ -28,7 +28,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
   const takeIn = ofKind(mine, "take-in").at(-1)?.content.payload;
   const handBack = ofKind(mine, "hand-back").at(-1)?.content.payload;
   const work = ofKind(mine, "part-work");
-  const tests = ofKind(mine, "test-result");
+  const tests = [...ofKind(mine, "test-result"), ...ofKind(mine, "tube-test"), ...ofKind(mine, "component-test")];
   const symptoms = ofKind(mine, "symptom").filter(({ content }) => content.payload.state !== "gone");
   const rows = compareVisit(model.sheet, model.year, settled, visit.id).filter((row) => row.before || row.after);
   const moment = visit.closedAt ?? now;

@@ -45,6 +45,8 @@ export function readRules(typed: TypedRules): ReadRules {
     const differs = (["low", "high", "factor", "least"] as const).filter(
       (key) => Math.abs(read[key] - rule[key]) > 1e-9,
     );
+    if (read.low > read.high)
+      return { ok: false, message: `${roleWord(rule.role)}: the upper end of the window lies below its lower end.` };
     if (differs.length > 0)
       roles.push({ role: rule.role, ...Object.fromEntries(differs.map((key) => [key, read[key]])) });
   }

@@ -38,6 +38,8 @@ function groupsOf(places: readonly TubePlace[], sheet: Parameters<typeof fittedH
     const before = drawn ? heaterOf(drawn) : undefined;
     group.drawn += before && Math.abs(before.volts / wired.volts - 1) < 0.1 ? before.amps : wired.amps;
   }
+  const at = (position: string) => places.findIndex((place) => place.position === position);
+  for (const { members } of groups) members.sort((a, b) => at(a.position) - at(b.position));
   return groups.sort((a, b) => b.now - a.now);
 }
 

@@ -30,7 +30,7 @@ export const AnswerMark = ({ answer }: { answer: Answer }) => (
 /** The lines that were compared, the failing ones first. */
 export function Comparison({ lines }: { lines: readonly CompareLine[] }) {
   return (
-    <table className="table table-sm text-base">
+    <table className="table table-sm">
       <thead>
         <tr className="text-base text-base-content">
           <th scope="col">Compared</th>
@@ -43,7 +43,7 @@ export function Comparison({ lines }: { lines: readonly CompareLine[] }) {
       </thead>
       <tbody>
         {lines.map(({ what, was, would, verdict, note }) => (
-          <tr key={what} className="align-top">
+          <tr key={what} className="align-top text-base">
             <th scope="row" className="font-normal">
               {what}
             </th>
