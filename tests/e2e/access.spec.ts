@@ -11,8 +11,16 @@ const VIEWS = [
   "/reference",
   "/tools",
   "/shop",
+  "/parts",
+  "/parts/prices",
+  "/reference/tubes?type=12AX7",
+  "/reference/rules",
   "/nowhere",
   ...STEPS.map((step) => `/bench/1187?step=${step}`),
+  "/bench/1187?step=fix&tab=tubes",
+  "/bench/1187?step=fix&tab=part",
+  "/bench/1183?step=fix&tab=heaters",
+  "/bench/1190?step=fix&tab=heaters",
   "/bench/1191?step=make-safe",
   "/bench/1176?step=first-power",
 ];
@@ -25,12 +33,19 @@ for (const theme of ["paper", "cellar"] as const) {
     await context.addCookies([{ name: "jumelle-theme", value: theme, url: baseURL ?? "" }]);
     await page.goto("/sets?q=H-20417");
     const file = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
+    await page.goto("/parts");
+    const part = await page
+      .getByRole("link", { name: /µF 500 V/ })
+      .first()
+      .getAttribute("href");
     await page.goto("/reference");
     const model = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
     for (const view of [
       ...VIEWS,
       file ?? "",
       `${file}/record`,
+      part ?? "",
+      `/parts/labels?codes=${part?.split("/").at(-1)}`,
       model ?? "",
       `${model}?table=parts`,
       `${model}?table=versions`,
