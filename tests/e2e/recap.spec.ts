@@ -159,13 +159,13 @@ test("a recap of forty lines, by the keyboard alone: plan, reserve, order, work 
   // Amended on the bench line: the part that was put in was another one; the stock follows.
   await page.keyboard.press("/");
   const number = await tape(page)
-    .getByText("C27", { exact: true })
+    .getByText("C17", { exact: true })
     .last()
     .locator("xpath=ancestor::*[contains(., '#')][1]")
     .innerText();
   const n = /#(\d+)/.exec(number)?.[1] ?? "";
   const after = await free(page, "B-13");
-  await line(page).fill(`amend #${n} C27 .1/200 -> 0.1/400 film old in bag because taken from the bench box`);
+  await line(page).fill(`amend #${n} C17 .1/400 -> 0.1/600 film old in bag because taken from the bench box`);
   await page.keyboard.press("Enter");
   await expect(
     tape(page)

@@ -121,7 +121,7 @@ test("a part's page shows every set that it went into, and its batch", async ({ 
 
 test("a changed rule says which open plans it changes before it is kept", async ({ page }) => {
   await page.goto("/reference/rules");
-  const factor = page.getByLabel("coupling: rating factor");
+  const factor = page.getByLabel("coupling: rating factor", { exact: true });
   await factor.fill("0.5");
   await expect(page.getByText(/coupling: A rating is at least the voltage itself/)).toBeVisible();
   await factor.fill("2");
@@ -130,15 +130,17 @@ test("a changed rule says which open plans it changes before it is kept", async 
   await expect(effects.getByRole("link", { name: /Lantern.*job 1187/ })).toBeVisible();
   await page.getByRole("button", { name: "Keep these rules" }).click();
   await expect(
-    page.getByText("Kept: every open plan follows them now.").or(page.getByLabel("coupling: rating factor")),
+    page
+      .getByText("Kept: every open plan follows them now.")
+      .or(page.getByLabel("coupling: rating factor", { exact: true })),
   ).toBeVisible();
   await page.goto("/bench/1187?step=fix&tab=plan");
   await plate(page).getByRole("button", { name: /^C9/ }).click();
   await expect(plate(page)).toContainText("849 V or more");
   await page.goto("/reference/rules");
-  await expect(page.getByLabel("coupling: rating factor")).toHaveValue("2");
+  await expect(page.getByLabel("coupling: rating factor", { exact: true })).toHaveValue("2");
   await page.getByRole("button", { name: "Back to the trade’s rules" }).click();
   await page.getByRole("button", { name: "Keep these rules" }).click();
   await page.goto("/reference/rules");
-  await expect(page.getByLabel("coupling: rating factor")).toHaveValue("1.25");
+  await expect(page.getByLabel("coupling: rating factor", { exact: true })).toHaveValue("1.25");
 });

@@ -33,11 +33,11 @@ test("a tube's test asks for shorts first, then gas, then strength, and is drawn
   await plate(page).getByRole("button", { name: /^V4/ }).click();
   const form = page.getByRole("form", { name: "Test V4" });
   await expect(form.getByText(/Shorts first/)).toBeVisible();
-  await expect(form.getByLabel("Measured")).toBeDisabled();
+  await expect(form.getByLabel("Measured", { exact: true })).toBeDisabled();
   await form.getByRole("group", { name: "1. Shorts" }).getByRole("button", { name: "none" }).click();
   await form.getByRole("group", { name: "2. Gas, leakage" }).getByRole("button", { name: "a trace" }).click();
   await expect(form.getByLabel("Nominal")).toHaveValue("4100");
-  await form.getByLabel("Measured").fill("2300");
+  await form.getByLabel("Measured", { exact: true }).fill("2300");
   await form.getByLabel("Tester and its settings").fill("bench tester, bias −12.5 V");
   await expect(form.getByText(/56 % of nominal: replace/).first()).toBeVisible();
   await form.getByRole("button", { name: "Write the test" }).click();

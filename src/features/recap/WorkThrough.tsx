@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { parseLine } from "@/core/bench-line";
 import { roleText, type FilledLine } from "@/core/components";
 import { printPart } from "@/core/history";
@@ -22,7 +22,8 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
   const [typed, setTyped] = useState<Typed>({});
   const [old, setOld] = useState<keyof typeof OLD>("bag");
   const [last, setLast] = useState<{ id: string; designator: string }>();
-  const [busy, setBusy] = useState(false);
+  // What is on its way to the log: the same line is not written twice, and the next one need not wait.
+  const underWay = useRef<string>(undefined);
   const [error, setError] = useState<string>();
   const ordered = workOrder(lines).flatMap(({ lines: group }) => group);
   const todo = ordered.filter(isWork);
@@ -31,23 +32,33 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
   const result = text ? parseLine(text, context) : undefined;
   const done = ordered.filter(({ action }) => action === "done").length;
 
+  // The next line's button has the focus as soon as it can be pressed, so that one key does line after line.
+  const act = useRef<HTMLButtonElement>(null);
+  const designator = line?.designator;
+  useEffect(() => {
+    if (designator) act.current?.focus();
+  }, [designator]);
+
   const write = async () => {
-    if (!line || busy || result?.kind !== "draft" || result.draft.type !== "content") return;
-    setBusy(true);
+    if (!line || underWay.current === line.designator) return;
+    if (result?.kind !== "draft" || result.draft.type !== "content") return;
+    underWay.current = line.designator;
     const outcome = await append(result.draft.content);
-    setBusy(false);
-    if (!outcome.ok) return setError(outcome.problems[0]?.message);
+    if (!outcome.ok) {
+      underWay.current = undefined;
+      return setError(outcome.problems[0]?.message);
+    }
     setError(undefined);
     return setLast({ id: outcome.id, designator: line.designator });
   };
   const undo = async () => {
-    if (!last || busy) return;
-    setBusy(true);
+    if (!last || underWay.current === last.id) return;
+    underWay.current = last.id;
     const outcome = await append(
       { kind: "amendment", payload: { v: 1, action: "withdraw", reason: "taken back while working through the plan" } },
       { amends: last.id },
     );
-    setBusy(false);
+    underWay.current = undefined;
     if (outcome.ok) setLast(undefined);
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
@@ -59,12 +70,14 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
     setError(undefined);
   };
   const onKey = (event: React.KeyboardEvent) => {
+    // A key that is held down does one line, not all of them.
+    if (event.repeat && event.key === "Enter") return event.preventDefault();
     const field = /^(INPUT|SELECT|TEXTAREA)$/.test((event.target as HTMLElement).tagName);
     if (field && event.key !== "Enter") return;
-    const act = { Enter: write, s: skip, u: undo }[event.key];
-    if (!act || (event.key === "Enter" && (event.target as HTMLElement).dataset.act)) return;
+    const wanted = { Enter: write, s: skip, u: undo }[event.key];
+    if (!wanted || (event.key === "Enter" && (event.target as HTMLElement).dataset.act)) return;
     event.preventDefault();
-    void act();
+    void wanted();
   };
 
   return (
@@ -171,12 +184,11 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
           ) : null}
           <div className="flex flex-wrap gap-2">
             <button
-              key={line.designator}
+              ref={act}
               type="button"
               data-act
-              autoFocus
               className="btn btn-primary h-12 min-w-40 text-lg"
-              disabled={busy || result?.kind !== "draft"}
+              disabled={result?.kind !== "draft"}
               onClick={() => void write()}
             >
               {line.designator} is done
@@ -191,7 +203,7 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
       {last ? (
         <p className="flex items-center gap-3" role="status">
           {last.designator} is in the log, and its part out of stock.
-          <button type="button" data-act className="btn btn-outline h-11" disabled={busy} onClick={() => void undo()}>
+          <button type="button" data-act className="btn btn-outline h-11" onClick={() => void undo()}>
             Take {last.designator} back <kbd className="kbd kbd-sm">U</kbd>
           </button>
         </p>
