@@ -25,6 +25,21 @@ const VIEWS = [
   "/bench/1176?step=first-power",
 ];
 
+const VIEWS_IN_THE_CELLAR = [
+  "/",
+  "/sets?q=c14",
+  "/parts",
+  "/reference/tubes?type=12AX7",
+  "/reference/rules",
+  "/shop",
+  "/bench/1187?step=make-safe",
+  "/bench/1187?step=fix",
+  "/bench/1187?step=fix&tab=tubes",
+  "/bench/1187?step=prove",
+  "/bench/1190?step=fix&tab=heaters",
+  "/bench/1176?step=first-power",
+];
+
 for (const theme of ["paper", "cellar"] as const) {
   test(`no axe violations on any main view, ${theme} theme`, async ({ page, context, baseURL, expectTrouble }) => {
     test.setTimeout(240_000);
@@ -41,7 +56,8 @@ for (const theme of ["paper", "cellar"] as const) {
     await page.goto("/reference");
     const model = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
     for (const view of [
-      ...VIEWS,
+      // Between the themes nothing differs but colour, and every component's colours stand on one of these.
+      ...(theme === "paper" ? VIEWS : VIEWS_IN_THE_CELLAR),
       file ?? "",
       `${file}/record`,
       part ?? "",
@@ -53,7 +69,6 @@ for (const theme of ["paper", "cellar"] as const) {
       await page.goto(view);
       await expect(page.locator("main")).toBeVisible();
       const axe = new AxeBuilder({ page });
-      // Between the themes nothing differs but colour.
       const { violations } = await (theme === "cellar" ? axe.withRules(["color-contrast"]) : axe).analyze();
       expect(violations.map(({ id, nodes }) => `${view} ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }

@@ -37,6 +37,7 @@ test("a set comes back, and the first visit's history is there", async ({ page }
     .click();
   await expect(tape(page).getByText("look at the mains lead next time")).toBeVisible();
   await step(page, "Fix").click();
+  await page.getByRole("tab", { name: "Any part" }).click();
   await expect(plate(page).getByRole("button", { name: /^C14 / })).toContainText("leakage not measured");
   await expect(plate(page).getByRole("button", { name: /^C16 / })).toContainText("replaced");
   await step(page, "Hand back").click();

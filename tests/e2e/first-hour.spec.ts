@@ -217,6 +217,7 @@ test("a set whose reference was typed in from CSV: safe, stopped, mended, resume
 test("what was changed before anything was measured is said then, and in the report", async ({ page }) => {
   await takeIn(page, "Halvane 537", "for the test of a missing baseline");
   await step(page, "Fix").click();
+  await page.getByRole("tab", { name: "Any part" }).click();
   await expect(plate(page).getByText(/Nothing is measured yet/)).toBeVisible();
   await page.getByRole("textbox", { name: "Bench line" }).fill("C14 leaky -> 0.047/630");
   await expect(page.getByText(/without a baseline nobody can say what this did/)).toBeVisible();

@@ -60,6 +60,7 @@ test("a set goes through the shop by touch", async ({ page }) => {
 
   // The gate: the baseline is not complete, and is passed with a reason.
   await step(page, "Fix").tap();
+  await page.getByRole("tab", { name: "Any part" }).tap();
   await page.getByRole("region", { name: "Gate: Baseline" }).getByRole("button", { name: "Pass with a reason" }).tap();
   await page.getByRole("button", { name: "Pass it" }).tap();
   await expect(page.getByRole("alert").filter({ hasText: "needs a reason" })).toBeVisible();

@@ -1,6 +1,7 @@
 import { NEEDS_REASON, type Action, type Fitted, type OldPart } from "../history";
 import { formatPart, type PartSpec } from "../quantity";
-import { sectionTrouble } from "../model";
+import { MAINS_ROLES } from "../components";
+import { sectionTrouble, type Component } from "../model";
 import { compareParts } from "../readings";
 import { draftOf } from "./check";
 import { unknownDesignator, type Head } from "./designators";
@@ -34,6 +35,20 @@ const OLD_WORDS: Record<string, OldPart> = {
 const OLD_CLAUSE = /\s+old (in bag|bag|kept|discarded|in shell)\s*$/i;
 
 const EXAMPLES = "add -> and the new value, = and a measured value, or what was done (cleaned, left: why)";
+
+/** What must not go into a role: an ordinary capacitor at the mains, an electrolytic that couples. */
+function roleTrouble({ designator, role }: Component, fitted: readonly PartSpec[]): string[] {
+  const capacitors = fitted.filter(({ quantity }) => quantity === "capacitance");
+  if (MAINS_ROLES.includes(role) && capacitors.some(({ safety }) => !safety))
+    return [
+      `${designator} sits in a mains role: only ${role === "mains" ? "X or Y" : "Y"} class goes in there. An ordinary one fails short, onto the line or the chassis.`,
+    ];
+  if (role === "mains-to-chassis" && capacitors.some(({ safety }) => !safety?.startsWith("Y")))
+    return [`${designator} goes from the mains to chassis: Y class, not X.`];
+  if (role === "coupling" && capacitors.some(({ construction }) => /electrolytic|tantalum/.test(construction ?? "")))
+    return [`${designator} couples: an electrolytic leaks by its nature and lifts the next grid. Film goes in there.`];
+  return [];
+}
 
 /** A line that begins with a designator: work on a part, a reading of it, or a test of a tube. */
 export function parsePartLine(line: string, head: Head, context: LineContext): LineResult {
@@ -104,6 +119,7 @@ export function parsePartLine(line: string, head: Head, context: LineContext): L
   const part = context.sheet.components.find((one) => one.designator === designator);
   const sections = part ? sectionTrouble(part) : undefined;
   if (sections) hints.unshift(sections.text);
+  hints.unshift(...(part ? roleTrouble(part, now.value.specs) : []));
   if (context.warning && name !== "left") hints.push(context.warning);
   const checked = draftOf(content, name === "replaced" && !arrow ? line.length : head.end, hints);
   return checked.kind === "draft" && stranger ? stranger : checked;

@@ -121,6 +121,22 @@ describe("a part out of stock", () => {
   });
 });
 
+describe("a part in the wrong role", () => {
+  const at = (role: "mains" | "mains-to-chassis" | "coupling", line: string) => {
+    const [first, ...rest] = context.sheet.components;
+    const sheet = { ...context.sheet, components: [{ ...first!, role }, ...rest] };
+    const read = parseLine(line, { ...context, sheet });
+    return read.kind === "draft" ? read.hints.join(" ") : "";
+  };
+  it("is flagged: an ordinary one at the mains, X where Y belongs, an electrolytic that couples", () => {
+    expect(at("mains", "C14 -> 0.01/630 film")).toContain("only X or Y class");
+    expect(at("mains", "C14 -> 0.01/275 X2")).not.toContain("class goes in");
+    expect(at("mains-to-chassis", "C14 -> 4.7n/275 X2")).toContain("Y class, not X");
+    expect(at("mains-to-chassis", "C14 -> 4.7n/300 Y2")).not.toContain("mains");
+    expect(at("coupling", "C14 -> 1 µF 63 V electrolytic")).toContain("leaks by its nature");
+  });
+});
+
 describe("a found substitution", () => {
   it("needs what it takes to put it back", () => {
     expect(content("V4 6V6 substituted -> 6F6 on 410 Ω: put back a 6V6 and 250 Ω").content).toMatchObject({

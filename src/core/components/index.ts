@@ -28,6 +28,7 @@ export {
 } from "./judge";
 export { needText, orderList, type Order } from "./order";
 export { capacitorPlace } from "./place";
+export { inCircuit } from "./rc";
 export {
   CHOICES,
   leastVolts,

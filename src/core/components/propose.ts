@@ -372,6 +372,7 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
       : made === "resistor"
         ? sayOfResistor(input, history)
         : sayOfCapacitor(component, made, input, history);
+  const weak = weakest(history, needs);
   const decided = history.decided;
   // What the technician decided holds until the work is done; it can never leave an ordinary part in a mains role.
   const action = decided && said.action !== "done" ? decided.action : said.action;
@@ -385,7 +386,7 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
     action,
     proposed: said.action,
     ...(decided && said.action !== "done" ? { override: decided.why } : {}),
-    reason: said.reason,
+    reason: said.action === "done" && weak ? weak : said.reason,
     rule: said.rule,
     needs,
     cautions: [
@@ -399,6 +400,20 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
     ],
     ...(hot === undefined ? {} : { hot }),
   };
+}
+
+/** What is said of a fitted part that stands less than what is asked for; undefined when it stands it. */
+function weakest(history: PlaceHistory, needs: readonly Need[]): string | undefined {
+  const [need] = needs;
+  if (!need?.volts || need.quantity !== "capacitance" || needs.length > 1) return undefined;
+  const rated = (history.fitted ?? []).flatMap((text) => {
+    const parsed = parsePart(text, { quantity: "capacitance" });
+    return parsed.ok && parsed.value.volts ? [parsed.value.volts] : [];
+  });
+  const least = Math.min(...rated);
+  return rated.length > 0 && least < need.volts * (1 - 1e-9)
+    ? `A new part sits there, rated ${format(least, "voltage")}: less than the ${format(need.volts, "voltage")} asked for here.`
+    : undefined;
 }
 
 /** Tolerance of a part as drawn; the usual one of the time where the marking has none. */

@@ -10,6 +10,7 @@ export {
   type Pass,
   type SetupOf,
   type SetupPayload,
+  workWarning,
 } from "./passes";
 export {
   poweredUp,

@@ -75,3 +75,12 @@ export function baselineWarning(settled: readonly Settled[], visitId: string): s
     ? `${parts} ${changed.length === 1 ? "was" : "were"} changed before the baseline was measured: what that did cannot be shown.`
     : `${parts} ${changed.length === 1 ? "was" : "were"} changed and there is no baseline: what that did cannot be shown.`;
 }
+
+/** What is said above any work on parts: it comes before its baseline, or nothing was measured at all. */
+export function workWarning(settled: readonly Settled[], visitId: string): string | undefined {
+  const measured = takenIn(settled, visitId, "baseline").size > 0;
+  return (
+    baselineWarning(settled, visitId) ??
+    (measured ? undefined : "Nothing is measured yet: without a baseline nobody can say later what the work did.")
+  );
+}

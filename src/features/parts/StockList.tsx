@@ -16,7 +16,7 @@ import { StockForm } from "./StockForm";
 import { EMPTY_STOCK, matches } from "./typed";
 
 /** Lines that are drawn at once; typing narrows them. */
-const STEP = 120;
+const STEP = 60;
 
 /** The stock: what there is, where it lies, what is promised and what runs low. */
 export function StockList({ items }: { items: StockItem[] }) {

@@ -4,7 +4,7 @@ import { Search } from "lucide-react";
 import { useRef, useState } from "react";
 import { asBuilt, openPoints, printPart, type Position } from "@/core/history";
 import { sectionTrouble } from "@/core/model";
-import { baselineWarning, takenIn } from "@/core/visit";
+import { workWarning } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { EMPTY_WORK, fieldsFor } from "./fields";
@@ -44,10 +44,7 @@ export function PartsPlate() {
       (point) =>
         (point.kind === "reading" || point.kind === "left") && point.text.startsWith(`${position.designator} `),
     );
-  const measured = takenIn(settled, visit.id, "baseline").size > 0;
-  const warning =
-    baselineWarning(settled, visit.id) ??
-    (measured ? undefined : "Nothing is measured yet: without a baseline nobody can say later what the work did.");
+  const warning = workWarning(settled, visit.id);
   const working = fields.designators.toUpperCase().split(/[\s+,]+/);
   const questions = model.sheet.components
     .filter(({ designator }) => working.includes(designator))

@@ -52,10 +52,10 @@ export function OrderPanel({ needs, year }: { needs: readonly Need[]; year: numb
       {needs.length === 0 ? <p>Nothing is short: the stock has it all.</p> : null}
       {orders.map(({ supplier, lines, minor, currency }) => (
         <div key={supplier}>
-          <h3 className="flex items-baseline gap-3 font-bold">
+          <h2 className="flex items-baseline gap-3 font-bold">
             {supplier}
             <span className="ml-auto font-mono">{formatMoney({ minor, currency })}</span>
-          </h3>
+          </h2>
           <ul>
             {lines.map(({ offer, count, for: places }) => (
               <li
@@ -76,7 +76,7 @@ export function OrderPanel({ needs, year }: { needs: readonly Need[]; year: numb
       ))}
       {nowhere.length > 0 ? (
         <div>
-          <h3 className="font-bold">In no price list</h3>
+          <h2 className="font-bold">In no price list</h2>
           <ul>
             {nowhere.map((need) => (
               <li key={need.designator} className="border-b border-base-300 py-1">

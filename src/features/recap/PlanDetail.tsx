@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { CHOICES, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
+import { CHOICES, inCircuit, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
 import { formatDeviation, formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
 import { ErrorText } from "@/ui/Field";
@@ -17,7 +17,7 @@ type PlanDetailProps = { line: FilledLine; onPick: (designator: string, ids: str
 
 /** Everything behind a line of the plan: why, by which rule, what has to go in, what the stock offers, and another decision. */
 export function PlanDetail({ line, onPick }: PlanDetailProps) {
-  const { append, shop } = useLogbook();
+  const { append, shop, model } = useLogbook();
   const [decision, setDecision] = useState<(typeof CHOICES)[number]>(line.action === "done" ? "keep" : line.action);
   const [why, setWhy] = useState("");
   const [error, setError] = useState<string>();
@@ -31,6 +31,10 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
     });
     if (outcome.ok) setWhy("");
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+  };
+  const effect = (value: number) => {
+    const text = inCircuit(line, model.sheet, value);
+    return text ? <p className="dim">{text}</p> : null;
   };
   return (
     <div className="flex flex-col gap-2 border-l-4 border-primary bg-base-200 p-2">
@@ -54,6 +58,7 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
           <div key={need.designator}>
             {line.needs.length > 1 ? <p className="font-mono font-bold">{need.designator}</p> : null}
             <NeedFacts need={need} />
+            {effect(filled?.chosen?.value ?? need.value)}
             {filled && filled.choices.length > 0 ? (
               <fieldset className="mt-1">
                 <legend className="dim">From stock, the best first</legend>

@@ -59,7 +59,7 @@ export function PlanList({ lines, onPick }: PlanListProps) {
     <div ref={list} onKeyDown={walk} className="flex flex-col gap-3">
       {workOrder(lines).map(({ stage, lines: group }) => (
         <section key={stage} aria-label={stage}>
-          <h3 className="border-b-2 border-base-300 font-bold">{stage}</h3>
+          <h2 className="border-b-2 border-base-300 font-bold">{stage}</h2>
           <ul>
             {group.map((line) => {
               const shown = open === line.designator;

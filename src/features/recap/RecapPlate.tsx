@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { allocate, costOf, piecesOf, shortages } from "@/core/components";
 import { ofKind, POLICY_NAMES } from "@/core/history";
 import { formatMoney } from "@/core/quantity";
-import { baselineWarning, recapOf, visitPolicy } from "@/core/visit";
+import { recapOf, visitPolicy, workWarning } from "@/core/visit";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { reservePlan } from "./actions";
@@ -33,7 +33,7 @@ export function RecapPlate() {
   const count = [...pieces.values()].reduce((sum, one) => sum + one.count, 0);
   const reserved =
     [...pieces.values()].filter(({ item, count: of }) => item.reservedHere >= of).length === pieces.size && count > 0;
-  const warning = baselineWarning(settled, visit.id);
+  const warning = workWarning(settled, visit.id);
 
   if (lines.length === 0)
     return (

@@ -96,13 +96,13 @@ export function HeaterBudget({ places }: { places: readonly TubePlace[] }) {
         const over = load > limit * 1.001;
         return (
           <section key={group.volts} aria-label={`Heaters at ${group.volts} V`}>
-            <h3 className="flex items-baseline gap-3 border-b-2 border-base-300 font-bold">
+            <h2 className="flex items-baseline gap-3 border-b-2 border-base-300 font-bold">
               {format(group.volts, "voltage")}
               <span className="ml-auto font-mono">
                 {format(load, "current")} of {format(limit, "current")}
               </span>
               <VerdictMark mark={over ? "bad" : "good"} note={over ? "too much" : "carries it"} />
-            </h3>
+            </h2>
             <progress
               className={`progress h-3 w-full ${over ? "progress-warning" : "progress-primary"}`}
               value={Math.min(load, limit)}
