@@ -73,6 +73,7 @@ test("a hand-back that was too early is withdrawn, and the visit is open again",
 test("forms teach the line that makes the same entry", async ({ page }) => {
   await takeIn(page, "Halvane 537", "for the lines of the forms");
   await step(page, "Fix").click();
+  await page.getByRole("tab", { name: "Any part" }).click();
   await plate(page).getByRole("button", { name: /^C14 / }).click();
   await page.getByLabel("Found").fill("leaky");
   await page.getByLabel("New part 1, value and rating").fill("0.047/630");

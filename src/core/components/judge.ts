@@ -61,7 +61,6 @@ export type CapacitorPlace = {
 };
 
 const RANK: PartVerdict[] = ["none", "good", "watch", "bad"];
-const worse = (a: PartVerdict, b: PartVerdict): PartVerdict => (RANK.indexOf(b) > RANK.indexOf(a) ? b : a);
 
 function judgeLeakage(measured: MeasuredCapacitor, place: CapacitorPlace): PartJudgement {
   const { leakAmps, atVolts } = measured;
@@ -108,38 +107,45 @@ function judgeLeakage(measured: MeasuredCapacitor, place: CapacitorPlace): PartJ
  * @returns the worst of the three, with the reason of each; `none` when nothing was measured that says something
  */
 export function judgeCapacitor(measured: MeasuredCapacitor, place: CapacitorPlace): PartJudgement {
-  const reasons: string[] = [];
-  let verdict: PartVerdict = "none";
+  const said: PartJudgement[] = [];
   const { farads, esr, tan, hertz = ESR_HZ } = measured;
-  const { nominal, low, high } = place;
+  const { nominal, low, high, electrolytic } = place;
   if (farads !== undefined && nominal) {
     const off = farads / nominal - 1;
     const inside = off >= low - 1e-9 && off <= high + 1e-9;
-    verdict = worse(verdict, inside ? "good" : "bad");
-    reasons.push(
-      `${format(farads, "capacitance")} is ${formatDeviation(off)}${inside ? "" : `, outside ${formatDeviation(low)} to ${formatDeviation(high)}`}.`,
-    );
-    if (!place.electrolytic && off > 0.2)
-      reasons.push("A paper capacitor that reads high usually leaks: measure that.");
+    const window = inside ? "" : `, outside ${formatDeviation(low)} to ${formatDeviation(high)}`;
+    const readsHigh = !electrolytic && off > 0.2;
+    said.push({
+      verdict: inside ? "good" : "bad",
+      reasons: [
+        `${format(farads, "capacitance")} is ${formatDeviation(off)}${window}.`,
+        ...(readsHigh ? ["A paper capacitor that reads high usually leaks: measure that."] : []),
+      ],
+    });
   }
   const value = farads ?? nominal;
-  if (place.electrolytic && esr !== undefined && value) {
+  if (electrolytic && esr !== undefined && value) {
     const limit = esrLimit(value, hertz);
-    const verdictOfLoss = esr > 2 * limit ? "bad" : esr > limit ? "watch" : "good";
-    verdict = worse(verdict, verdictOfLoss);
-    reasons.push(
-      `ESR ${format(esr, "resistance")}, limit ${format(limit, "resistance")} (tan δ ${ELECTROLYTIC_TAN} at ${format(hertz, "frequency")}).`,
-    );
+    said.push({
+      verdict: esr > 2 * limit ? "bad" : esr > limit ? "watch" : "good",
+      reasons: [
+        `ESR ${format(esr, "resistance")}, limit ${format(limit, "resistance")} (tan δ ${ELECTROLYTIC_TAN} at ${format(hertz, "frequency")}).`,
+      ],
+    });
   }
   if (tan !== undefined) {
-    const limit = place.electrolytic ? ELECTROLYTIC_TAN : FILM_TAN;
-    verdict = worse(verdict, tan > 2 * limit ? "bad" : tan > limit ? "watch" : "good");
-    reasons.push(`tan δ ${Number(tan.toPrecision(2))}, limit ${limit}.`);
+    const limit = electrolytic ? ELECTROLYTIC_TAN : FILM_TAN;
+    said.push({
+      verdict: tan > 2 * limit ? "bad" : tan > limit ? "watch" : "good",
+      reasons: [`tan δ ${Number(tan.toPrecision(2))}, limit ${limit}.`],
+    });
   }
-  const leakage = judgeLeakage(measured, place);
-  verdict = worse(verdict, leakage.verdict);
-  reasons.push(...leakage.reasons);
-  if (measured.leakAmps === undefined && verdict === "good" && !place.electrolytic)
+  said.push(judgeLeakage(measured, place));
+  // The reason that decides comes first.
+  said.sort((a, b) => RANK.indexOf(b.verdict) - RANK.indexOf(a.verdict));
+  const verdict = said[0]?.verdict ?? "none";
+  const reasons = said.flatMap((one) => one.reasons);
+  if (measured.leakAmps === undefined && verdict === "good" && !electrolytic)
     reasons.push("Its leakage at working voltage was not measured: that is what paper fails on.");
   return { verdict, reasons };
 }

@@ -11,6 +11,7 @@ import { freeOf, isLow, MOVE_WORDS, printMarking, type MoveKind, type StockItem 
 import { nominalGm, tubeType } from "@/core/tubes";
 import type { StockMoveRow, Use } from "@/db/stock";
 import { ErrorText, Field } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { moveStock, testTube } from "./actions";
@@ -71,40 +72,11 @@ function MoveForm({ item }: { item: StockItem }) {
           </select>
         )}
       </Field>
-      <Field label="Pieces">
-        {(props) => (
-          <input
-            {...props}
-            className="input h-11 w-24 font-mono"
-            inputMode="numeric"
-            value={count}
-            onChange={(event) => setCount(event.target.value)}
-          />
-        )}
-      </Field>
+      <TextField label="Pieces" value={count} inputClass="w-24 font-mono" numeric onChange={setCount} />
       {forJob ? (
-        <Field label="Job">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-24 font-mono"
-              value={job}
-              placeholder="1187"
-              onChange={(event) => setJob(event.target.value)}
-            />
-          )}
-        </Field>
+        <TextField label="Job" value={job} placeholder="1187" inputClass="w-24 font-mono" onChange={setJob} />
       ) : null}
-      <Field label="Note" className="grow">
-        {(props) => (
-          <input
-            {...props}
-            className="input h-11 w-full"
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-        )}
-      </Field>
+      <TextField label="Note" className="grow" value={note} inputClass="w-full" onChange={setNote} />
       <button className="btn btn-primary h-11">Write the move</button>
       {error ? <ErrorText>{error}</ErrorText> : null}
     </form>
@@ -164,38 +136,21 @@ function TubeTests({ item }: { item: StockItem }) {
           void save();
         }}
       >
-        <Field label={gm ? "gm, µS (no shorts, no gas)" : "Emission (no shorts, no gas)"}>
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-32 font-mono"
-              inputMode="decimal"
-              value={measured}
-              onChange={(event) => setMeasured(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="of">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-28 font-mono"
-              inputMode="decimal"
-              value={nominal}
-              onChange={(event) => setNominal(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Tester and its settings" className="grow">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full"
-              value={setup}
-              onChange={(event) => setSetup(event.target.value)}
-            />
-          )}
-        </Field>
+        <TextField
+          label={gm ? "gm, µS (no shorts, no gas)" : "Emission (no shorts, no gas)"}
+          value={measured}
+          inputClass="w-32 font-mono"
+          numeric
+          onChange={setMeasured}
+        />
+        <TextField label="of" value={nominal} inputClass="w-28 font-mono" numeric onChange={setNominal} />
+        <TextField
+          label="Tester and its settings"
+          className="grow"
+          value={setup}
+          inputClass="w-full"
+          onChange={setSetup}
+        />
         <button className="btn h-11">Write the test</button>
         {error ? <ErrorText>{error}</ErrorText> : null}
       </form>

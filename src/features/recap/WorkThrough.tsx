@@ -7,7 +7,8 @@ import { printPart } from "@/core/history";
 import { describeItem } from "@/core/stock";
 import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 import { useLogbook } from "@/ui/logbook";
 import { isWork, workLine, type Typed } from "./work-line";
 
@@ -128,17 +129,13 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
                       ))}
                     </>
                   ) : (
-                    <Field label="Not in stock: what goes in instead">
-                      {(props) => (
-                        <input
-                          {...props}
-                          className="input h-11 w-64 font-mono"
-                          value={typed[need.designator] ?? ""}
-                          placeholder="0.047/630 film"
-                          onChange={(event) => setTyped({ ...typed, [need.designator]: event.target.value })}
-                        />
-                      )}
-                    </Field>
+                    <TextField
+                      label="Not in stock: what goes in instead"
+                      value={typed[need.designator] ?? ""}
+                      placeholder="0.047/630 film"
+                      inputClass="w-64 font-mono"
+                      onChange={(value) => setTyped({ ...typed, [need.designator]: value })}
+                    />
                   )}
                 </dd>
                 {need.orientation ? (

@@ -5,7 +5,8 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { CAPACITOR_RULES, KIND_WORDS, MAINS_ROLES, type RatedFrom, type ShopRules } from "@/core/components";
 import { roleWord } from "@/core/model";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 import { changeRules, effectsOf, type Effect } from "./actions";
 import { readRules, typedOf, type TypedRule } from "./typed";
 
@@ -112,32 +113,24 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
         </table>
       </div>
       <div className="flex flex-wrap gap-4">
-        <Field label="Resistors: window, ± %" className="w-56">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={typed.resistorWindow}
-              onChange={(event) => {
-                setEffects(undefined);
-                setTyped({ ...typed, resistorWindow: event.target.value });
-              }}
-            />
-          )}
-        </Field>
-        <Field label="Resistors: wattage over dissipation, ×" className="w-72">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={typed.wattMargin}
-              onChange={(event) => {
-                setEffects(undefined);
-                setTyped({ ...typed, wattMargin: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Resistors: window, ± %"
+          className="w-56"
+          value={typed.resistorWindow}
+          onChange={(value) => {
+            setEffects(undefined);
+            setTyped({ ...typed, resistorWindow: value });
+          }}
+        />
+        <TextField
+          label="Resistors: wattage over dissipation, ×"
+          className="w-72"
+          value={typed.wattMargin}
+          onChange={(value) => {
+            setEffects(undefined);
+            setTyped({ ...typed, wattMargin: value });
+          }}
+        />
       </div>
       <p className="dim">
         Across the mains and from mains to chassis the rules are not the shop’s to change: only safety-rated parts go

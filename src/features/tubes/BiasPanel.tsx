@@ -3,7 +3,8 @@
 import { useState } from "react";
 import { format, parseQuantity } from "@/core/quantity";
 import { cathodeBias, cathodeCurrent, LOW_HZ, pointNear, screenResistor, type TubeType } from "@/core/tubes";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 
 type BiasPanelProps = {
   type: TubeType;
@@ -47,41 +48,15 @@ export function BiasPanel({ type, plateVolts, supplyVolts, cathodeOhms }: BiasPa
         {point.screenAmps ? `, screen ${format(point.screenAmps, "current")}` : ""}.
       </p>
       <div className="grid grid-cols-3 gap-2">
-        <Field label="Lowest frequency">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={low}
-              onChange={(event) => setLow(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field
+        <TextField label="Lowest frequency" value={low} onChange={setLow} />
+        <TextField
           label="Cathode measures"
           hint={cathodeOhms ? `across ${format(cathodeOhms, "resistance")}` : "the sheet has no cathode resistor here"}
-        >
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={measured}
-              placeholder="12.5 V"
-              onChange={(event) => setMeasured(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Screen is fed from">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={supply}
-              placeholder="250 V"
-              onChange={(event) => setSupply(event.target.value)}
-            />
-          )}
-        </Field>
+          value={measured}
+          placeholder="12.5 V"
+          onChange={setMeasured}
+        />
+        <TextField label="Screen is fed from" value={supply} placeholder="250 V" onChange={setSupply} />
       </div>
       {bias ? (
         <p>

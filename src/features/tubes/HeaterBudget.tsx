@@ -4,7 +4,8 @@ import { useState } from "react";
 import { format, parseQuantity } from "@/core/quantity";
 import { heaterOf } from "@/core/tubes";
 import { fittedHeaters, type TubePlace } from "@/core/visit";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 
@@ -58,36 +59,22 @@ export function HeaterBudget({ places }: { places: readonly TubePlace[] }) {
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-3">
-        <Field
+        <TextField
           label={`The ${main ? format(main.volts, "voltage") : ""} winding gives`}
           hint="from the transformer’s data; without it the original line-up stands for it"
           error={rated && (!rated.ok || rated.value <= 0) ? "A current above zero, like 3 A." : undefined}
-        >
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={rating}
-              placeholder="3 A"
-              onChange={(event) => setRating(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field
+          value={rating}
+          placeholder="3 A"
+          onChange={setRating}
+        />
+        <TextField
           label="Dial lamps on it"
           hint="all of them together"
           error={lamp && !lamp.ok ? "A current, like 0.3 A." : undefined}
-        >
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={lamps}
-              placeholder="0.3 A"
-              onChange={(event) => setLamps(event.target.value)}
-            />
-          )}
-        </Field>
+          value={lamps}
+          placeholder="0.3 A"
+          onChange={setLamps}
+        />
       </div>
       {groups.map((group) => {
         const extra = group === main ? lampAmps : 0;

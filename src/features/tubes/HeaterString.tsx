@@ -16,7 +16,8 @@ import {
 import { tapsOf } from "@/core/model";
 import { format, parseQuantity } from "@/core/quantity";
 import { dropperOhms, fittedHeaters, type TubePlace } from "@/core/visit";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 
@@ -80,48 +81,26 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
         The string hangs on the line: isolation transformer, and the meter clipped on before power.
       </p>
       <div className="grid grid-cols-4 gap-2">
-        <Field label="Line" error={volts === undefined || volts <= 0 ? "Volts above zero." : undefined}>
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={line}
-              onChange={(event) => setLine(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Dropper" error={resistance === undefined || resistance < 0 ? "Ohms, 0 or more." : undefined}>
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={ohms}
-              onChange={(event) => setOhms(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Dial lamp" error={lampRead && !lampRead.ok ? "Volts and amps, like 6.3 V 0.1 A." : undefined}>
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={lampText}
-              placeholder="6.3 V 0.1 A"
-              onChange={(event) => setLampText(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Its shunt">
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full font-mono"
-              value={shunt}
-              placeholder="none"
-              onChange={(event) => setShunt(event.target.value)}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Line"
+          error={volts === undefined || volts <= 0 ? "Volts above zero." : undefined}
+          value={line}
+          onChange={setLine}
+        />
+        <TextField
+          label="Dropper"
+          error={resistance === undefined || resistance < 0 ? "Ohms, 0 or more." : undefined}
+          value={ohms}
+          onChange={setOhms}
+        />
+        <TextField
+          label="Dial lamp"
+          error={lampRead && !lampRead.ok ? "Volts and amps, like 6.3 V 0.1 A." : undefined}
+          value={lampText}
+          placeholder="6.3 V 0.1 A"
+          onChange={setLampText}
+        />
+        <TextField label="Its shunt" value={shunt} placeholder="none" onChange={setShunt} />
       </div>
       {wrong.map(({ position, type, heater }) => (
         <p key={position} className="border-l-4 border-warning pl-2 font-semibold">

@@ -5,7 +5,8 @@ import { parseLine } from "@/core/bench-line";
 import { nextTest, nominalGm } from "@/core/tubes";
 import type { TubePlace } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
+import { TextField } from "@/ui/TextField";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 
@@ -142,17 +143,13 @@ export function TestForm({ place }: { place: TubePlace }) {
           </div>
         </fieldset>
       </div>
-      <Field label="Tester and its settings">
-        {(props) => (
-          <input
-            {...props}
-            className="input h-11 w-full"
-            value={fields.tester}
-            placeholder="bench tester, plate 250 V, bias −12.5 V"
-            onChange={(event) => change({ tester: event.target.value.replaceAll(";", ",") })}
-          />
-        )}
-      </Field>
+      <TextField
+        label="Tester and its settings"
+        value={fields.tester}
+        placeholder="bench tester, plate 250 V, bias −12.5 V"
+        inputClass="w-full"
+        onChange={(value) => change({ tester: value.replaceAll(";", ",") })}
+      />
       {next === "shorts" ? (
         <p className="dim">Shorts first: a shorted tube harms the tester, and the set.</p>
       ) : (
