@@ -130,6 +130,12 @@ test("a recap of forty lines, by the keyboard alone: plan, reserve, order, work 
   await page.keyboard.press("Enter");
   const work = page.getByRole("region", { name: "Working through the plan" });
   await expect(work.getByText("0 of 19 done")).toBeVisible();
+  // A reader that scans something else is told what it is; nothing is written.
+  await expect(work.getByRole("button", { name: "C1 is done" })).toBeFocused();
+  await page.keyboard.type("JT1187");
+  await page.keyboard.press("Enter");
+  await expect(work.getByText(/That is the tag of job 1187. Here goes .* nothing was written/)).toBeVisible();
+  await expect(work.getByText("0 of 19 done")).toBeVisible();
   for (const [index, designator] of ["C1", "C2", "C3", "C4", "C10"].entries()) {
     await expect(work.getByRole("button", { name: `${designator} is done` })).toBeFocused();
     if (designator === "C3") await expect(work.getByText(/275 V X2/).first()).toBeVisible();

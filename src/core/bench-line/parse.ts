@@ -1,4 +1,5 @@
 import { describe, type Amendment } from "../history";
+import { describeItem, freeOf, readScan } from "../stock";
 import { headOf } from "./designators";
 import { parsePartLine } from "./part-line";
 import { parseReadingLine, pointOf } from "./reading-line";
@@ -48,6 +49,21 @@ const amendment = (amends: string, payload: Amendment, text: string): LineResult
   hints: [],
 });
 
+/** A label that was scanned into the line: what it is, and how it is used here. */
+function labelLine(line: string, context: LineContext): LineResult | undefined {
+  if (!/^\s*J[PT][0-9A-Z]+\s*$/i.test(line)) return undefined;
+  const scan = readScan(line);
+  if (scan.kind === "job") return notUnderstood(0, `That is the tag of job ${scan.job}, and no part.`);
+  if (scan.kind !== "part") return notUnderstood(0, scan.message);
+  const item = context.stock?.find(({ code }) => code === scan.code);
+  return notUnderstood(
+    line.length,
+    item
+      ? `${describeItem(item)}${item.bin ? ` from bin ${item.bin}` : ""}, ${freeOf(item)} free. Say where it goes: C14 -> ${item.marking} from ${item.code}`
+      : `${scan.code} is a label of ours, but its line is not in the stock list.`,
+  );
+}
+
 /**
  * Reads the bench line: shorthand into a typed entry. Total: any text gives a draft, a question with choices, or a
  * plain "not understood" with the place.
@@ -63,6 +79,8 @@ export function parseLine(line: string, context: LineContext): LineResult {
       LONGEST_LINE,
       `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`,
     );
+  const label = labelLine(line, context);
+  if (label) return label;
   const amend = parseAmendLine(line, context);
   if (amend) return amend;
   const worded = parseWordLine(line, context);

@@ -116,6 +116,12 @@ describe("a part out of stock", () => {
       stock: { code: CODE, bin: "B-14", batch: "2411", price: { minor: 60, currency: "EUR" }, warrantyMonths: 24 },
     });
   });
+  it("scanned by itself says what it is and how it is used", () => {
+    expect(trouble(CODE)).toContain("47 nF 630 V film from bin B-14, 5 free");
+    expect(trouble(labelCode(8))).toContain("not in the stock list");
+    expect(trouble("JT1187")).toContain("tag of job 1187");
+    expect(trouble(`${CODE.slice(0, -1)}${CODE.endsWith("5") ? "6" : "5"}`)).toContain("a letter of it is wrong");
+  });
   it("with a label that is not in stock is not taken", () => {
     expect(trouble(`C14 -> 0.047/630 from ${labelCode(8)}`)).toContain("no label of the stock");
   });

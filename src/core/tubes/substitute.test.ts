@@ -101,6 +101,13 @@ describe("another rectifier", () => {
     const rated = { ...slow, capacitors: [{ designator: "C1", volts: 450 }] };
     expect(line(rated, "5U4G", "warm-up")?.verdict).toBe("caution");
   });
+  it("that lifts B+ above a capacitor's rating is no, and names it", () => {
+    const tight = { ...rectifier, capacitors: [{ designator: "C7", volts: 275 }] };
+    expect(line(tight, "GZ34", /^drop/)).toMatchObject({
+      verdict: "no",
+      note: expect.stringContaining("C7 is rated 275 V"),
+    });
+  });
   it("with a smaller first capacitor wants that one changed", () => {
     expect(line(rectifier, "5V4G", /first capacitor/)).toMatchObject({ verdict: "rewiring" });
     expect(line({ ...rectifier, firstFarads: 10e-6 }, "5V4G", /first capacitor/)).toMatchObject({ verdict: "drop-in" });

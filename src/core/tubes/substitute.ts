@@ -250,12 +250,17 @@ function rectifierLines(place: Place, candidate: TubeType): CompareLine[] {
   const bplus = place.bplus;
   const after = bplus === undefined ? undefined : bplus + move;
   const share = bplus ? Math.abs(move / bplus) : Math.abs(move) / 300;
+  // More B+ than a capacitor is rated for is no, whatever the tube.
+  const beyond = (place.capacitors ?? []).filter(
+    ({ volts }) => after !== undefined && volts !== undefined && after > volts,
+  );
+  const over = beyond.map(({ designator, volts }) => ` ${designator} is rated ${print.volts(volts)}.`).join("");
   lines.push({
     what: `drop at ${amps(current)}`,
     was: print.volts(dropAt(place.original, current)),
     would: print.volts(dropAt(candidate, current)),
-    verdict: share > 0.05 ? "caution" : "drop-in",
-    note: `B+ ${move < 0 ? "falls" : "rises"} by ${format(Math.abs(move), "voltage", 2)}${after === undefined ? "" : `, to about ${format(after, "voltage")}`}.`,
+    verdict: over ? "no" : share > 0.05 ? "caution" : "drop-in",
+    note: `B+ ${move < 0 ? "falls" : "rises"} by ${format(Math.abs(move), "voltage", 2)}${after === undefined ? "" : `, to about ${format(after, "voltage")}`}.${over}`,
   });
   const fast = heatsFast(candidate);
   const slow = !heatsFast(place.original);

@@ -11,6 +11,7 @@ import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { OpenPoints } from "./OpenPoints";
+import { Reserved } from "./Reserved";
 
 type OldParts = "returned" | "kept" | "none";
 
@@ -24,6 +25,7 @@ function HandedBack() {
         Handed back <Time iso={handed.at} />.
       </p>
       <p>{handed.content.payload.summary}</p>
+      <Reserved />
       <div className="flex gap-2">
         <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-primary h-11">
           <Printer size={18} aria-hidden="true" /> Service record
@@ -74,6 +76,7 @@ export function HandBackPlate() {
   return (
     <div>
       <OpenPoints />
+      <Reserved />
       <form
         className="grid gap-3 md:grid-cols-2"
         onSubmit={(event) => {

@@ -70,7 +70,7 @@ export function Prices({ offers, low, currency }: PricesProps) {
             <h3 className="font-bold">{name}</h3>
             <ul>
               {items.map((item) => (
-                <li key={item.id} className="grid grid-cols-[14rem_8rem_6rem_1fr] gap-2 border-b border-base-300 py-1">
+                <li key={item.id} className="grid grid-cols-[20rem_8rem_6rem_1fr] gap-2 border-b border-base-300 py-1">
                   <span className="font-mono">{printMarking(item)}</span>
                   <span>{item.kind}</span>
                   <span className="font-mono">{item.bin}</span>

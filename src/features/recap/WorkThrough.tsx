@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import { parseLine } from "@/core/bench-line";
 import { roleText, type FilledLine } from "@/core/components";
 import { printPart } from "@/core/history";
-import { describeItem } from "@/core/stock";
+import { describeItem, readScan } from "@/core/stock";
 import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText } from "@/ui/Field";
@@ -18,7 +18,7 @@ type WorkThroughProps = { lines: readonly FilledLine[]; onClose: () => void };
 
 /** One line of the plan after another, in the order in which things sit. Enter does it, S leaves it for later, U takes the last one back. */
 export function WorkThrough({ lines, onClose }: WorkThroughProps) {
-  const { append, context, model } = useLogbook();
+  const { append, context, model, stock } = useLogbook();
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const [typed, setTyped] = useState<Typed>({});
   const [old, setOld] = useState<keyof typeof OLD>("bag");
@@ -70,11 +70,35 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
     setSkipped(rest.length === 0 ? [] : [...skipped, line.designator]);
     setError(undefined);
   };
+  // A reader types a label's capitals and digits and ends with Enter: what is scanned is held against what should go in.
+  const scanned = useRef("");
+  const takeScan = () => {
+    const text = scanned.current;
+    scanned.current = "";
+    const scan = readScan(text);
+    const wanted = line?.filled.flatMap(({ chosen }) => chosen?.items ?? []) ?? [];
+    if (scan.kind === "part" && wanted.some(({ code }) => code === scan.code)) return void write();
+    const other = scan.kind === "part" ? stock.find(({ code }) => code === scan.code) : undefined;
+    const asked = wanted.map((item) => `${describeItem(item)} ${item.code}`).join(" and ");
+    return setError(
+      `${other ? `That is ${describeItem(other)}, ${other.code}.` : scan.kind === "part" ? `${scan.code} is not in the stock list.` : scan.kind === "job" ? `That is the tag of job ${scan.job}.` : scan.message} ${asked ? `Here goes ${asked}: nothing was written.` : "Nothing was written."}`,
+    );
+  };
   const onKey = (event: React.KeyboardEvent) => {
     // A key that is held down does one line, not all of them.
     if (event.repeat && event.key === "Enter") return event.preventDefault();
     const field = /^(INPUT|SELECT|TEXTAREA)$/.test((event.target as HTMLElement).tagName);
     if (field && event.key !== "Enter") return;
+    if (!field && /^[A-Z0-9]$/.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      scanned.current += event.key;
+      return;
+    }
+    if (!field && event.key === "Enter" && scanned.current.length > 2) {
+      event.preventDefault();
+      takeScan();
+      return;
+    }
+    scanned.current = "";
     const wanted = { Enter: write, s: skip, u: undo }[event.key];
     if (!wanted || (event.key === "Enter" && (event.target as HTMLElement).dataset.act)) return;
     event.preventDefault();
