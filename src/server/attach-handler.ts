@@ -1,6 +1,7 @@
+import { LARGEST_FILE } from "@/core/history";
 import { database } from "@/db/client";
 import { attach, hideAttachment, storedFile } from "@/db/attachments";
-import { LARGEST_FILE, thumbnail, typeOf } from "./file-type";
+import { thumbnail, typeOf } from "./file-type";
 import { isId } from "./ids";
 import { logFailure } from "./log";
 import { currentPerson, PERSON_COOKIE } from "./person";

@@ -1,9 +1,6 @@
 import { fileTypeFromBuffer } from "file-type";
 import sharp from "sharp";
 
-/** Largest file that is taken, bytes. A photo of a phone is well below it. */
-export const LARGEST_FILE = 12 * 1024 * 1024;
-
 const PICTURES = ["image/jpeg", "image/png", "image/webp", "image/gif", "image/avif"];
 const TAKEN = [...PICTURES, "application/pdf"];
 

@@ -9,6 +9,8 @@ import { GRADES, POLICIES, switchesSchema } from "./policy";
 
 /** Longest text of an entry. A longer story belongs into several notes. */
 export const LONGEST_TEXT = 2000;
+/** Largest file that an entry takes, bytes. A photo of a phone is well below it. */
+export const LARGEST_FILE = 12 * 1024 * 1024;
 
 const text = (what: string) =>
   z

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { hideFile, LARGEST_FILE, sendFile } from "./files";
+import { LARGEST_FILE } from "@/core/history";
+import { hideFile, sendFile } from "./files";
 
 const ENTRY = "01890000-0000-7000-8000-000000001001";
 const file = (name: string, size: number) => new File([new Uint8Array(size)], name, { type: "image/jpeg" });

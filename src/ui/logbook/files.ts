@@ -1,12 +1,10 @@
 import { v7 } from "uuid";
+import { LARGEST_FILE } from "@/core/history";
 import type { Attachment } from "@/db/attachments";
 
 export type FileSent = { ok: true; attachment: Attachment } | { ok: false; message: string };
 
-/** As the server has it; asked here first, so that a photo is not sent for nothing. Bytes. */
-export const LARGEST_FILE = 12 * 1024 * 1024;
-
-/** Sends a file for an entry. */
+/** Sends a file for an entry. Its size is asked here first, so that a photo is not sent for nothing. */
 export async function sendFile(entryId: string, file: File): Promise<FileSent> {
   if (file.size > LARGEST_FILE)
     return {
