@@ -31,6 +31,7 @@ export {
   type ReadingPayload,
   type Taken,
 } from "./readings-table";
+export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";

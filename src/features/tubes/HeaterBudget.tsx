@@ -2,54 +2,18 @@
 
 import { useState } from "react";
 import { format, parseQuantity } from "@/core/quantity";
-import { heaterOf } from "@/core/tubes";
-import { fittedHeaters, type TubePlace } from "@/core/visit";
+import { heaterBudget, type TubePlace } from "@/core/visit";
 import { ErrorText } from "@/ui/Field";
 import { TextField } from "@/ui/TextField";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
-
-type Group = { volts: number; drawn: number; now: number; members: { position: string; type: string; amps: number }[] };
-
-/** Heaters of one voltage share a winding; a tapped heater goes where most of the others are. */
-function groupsOf(places: readonly TubePlace[], sheet: Parameters<typeof fittedHeaters>[1]): Group[] {
-  const groups: Group[] = [];
-  const groupFor = (volts: number) => {
-    const found = groups.find((group) => Math.abs(group.volts / volts - 1) < 0.1);
-    if (found) return found;
-    const made: Group = { volts, drawn: 0, now: 0, members: [] };
-    groups.push(made);
-    return made;
-  };
-  const home = (heaters: readonly { volts: number; amps: number }[], fallback: { volts: number; amps: number }) =>
-    heaters.find(({ volts }) => groups.some((group) => Math.abs(group.volts / volts - 1) < 0.1)) ?? fallback;
-  // Plain heaters first: they say which windings there are.
-  const ordered = fittedHeaters(places, sheet)
-    .map((one) => ({
-      ...one,
-      heaters: places.find(({ position }) => position === one.position)?.type?.heaters ?? [one.heater],
-    }))
-    .sort((a, b) => a.heaters.length - b.heaters.length);
-  for (const { position, type, heater, heaters } of ordered) {
-    const wired = home(heaters, heater);
-    const group = groupFor(wired.volts);
-    group.members.push({ position, type, amps: wired.amps });
-    group.now += wired.amps;
-    const drawn = sheet.tubes.find((tube) => tube.position === position);
-    const before = drawn ? heaterOf(drawn) : undefined;
-    group.drawn += before && Math.abs(before.volts / wired.volts - 1) < 0.1 ? before.amps : wired.amps;
-  }
-  const at = (position: string) => places.findIndex((place) => place.position === position);
-  for (const { members } of groups) members.sort((a, b) => at(a.position) - at(b.position));
-  return groups.sort((a, b) => b.now - a.now);
-}
 
 /** What the tubes take from each heater winding, against what it gives. */
 export function HeaterBudget({ places }: { places: readonly TubePlace[] }) {
   const { model } = useLogbook();
   const [rating, setRating] = useState(model.sheet.heaterAmps ? format(model.sheet.heaterAmps, "current") : "");
   const [lamps, setLamps] = useState("");
-  const groups = groupsOf(places, model.sheet);
+  const groups = heaterBudget(places, model.sheet);
   const rated = rating.trim()
     ? parseQuantity(/a$/i.test(rating.trim()) ? rating : `${rating} A`, "current")
     : undefined;

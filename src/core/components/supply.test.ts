@@ -1,0 +1,144 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import {
+  capacitorPlace,
+  dissipation,
+  electrodeVolts,
+  largestReservoir,
+  loadedRail,
+  lowRail,
+  noLoadPeak,
+  rulesOf,
+  stageBias,
+  tubeOfStage,
+  type PlanInput,
+} from ".";
+import type { Component, Sheet } from "../model";
+
+const sheet: Sheet = {
+  kind: "superhet",
+  supply: "transformer",
+  lineVolts: 230,
+  highestVolts: 425,
+  supplyRms: 300,
+  chart: { meter: { ohmsPerVolt: 1000 } },
+  tubes: [
+    { position: "V1", type: "6K8", work: "mixer" },
+    { position: "V3", type: "6Q7", work: "detector and first audio" },
+    { position: "V4", type: "6V6", work: "output" },
+    { position: "V5", type: "5Y3", work: "rectifier" },
+    { position: "V6", type: "6X4", work: "bias rectifier" },
+  ],
+  components: [
+    { designator: "C14", role: "coupling", drawn: ".05/400", stage: "output" },
+    { designator: "R8", role: "grid-leak", drawn: "470k", stage: "output" },
+  ],
+  windings: [],
+  points: [
+    { point: "Filaments", quantity: "voltage", expected: 6.3 },
+    { point: "B+", quantity: "voltage", expected: 260 },
+    { point: "V3 plate", quantity: "voltage", expected: 47, sourceOhms: 200e3, range: 250 },
+    { point: "V4 screen", quantity: "voltage", expected: 250 },
+    { point: "V4 cathode", quantity: "voltage", expected: 12.5 },
+  ],
+  cautions: [],
+};
+
+describe("what B+ stands at before the tubes draw", () => {
+  it("is √2 times the secondary: 300 V rms gives 424 V", () => {
+    expect(noLoadPeak(sheet).volts).toBeCloseTo(424.26, 2);
+    expect(noLoadPeak(sheet).from).toContain("secondary");
+  });
+  it("without a transformer is √2 times the highest line that the set can be set to", () => {
+    const live = { ...sheet, supply: "live-chassis" as const, supplyRms: undefined, taps: [110, 220] };
+    expect(noLoadPeak(live).volts).toBeCloseTo(311.1, 1);
+  });
+  it("of a battery set is the battery, and else the highest voltage of the sheet", () => {
+    expect(noLoadPeak({ ...sheet, supply: "battery", supplyRms: undefined, lineVolts: 90 }).volts).toBe(90);
+    expect(noLoadPeak({ ...sheet, supplyRms: undefined })).toEqual({ volts: 425, from: "the sheet’s highest voltage" });
+  });
+  it("is never below what the chart has under load, for any secondary that can give it", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 190, max: 900 }), (rms) => {
+        expect(noLoadPeak({ ...sheet, supplyRms: rms }).volts).toBeGreaterThanOrEqual(loadedRail(sheet).volts);
+      }),
+    );
+  });
+});
+
+describe("the rails", () => {
+  it("under load are the chart's, whatever its sign", () => {
+    expect(loadedRail(sheet)).toEqual({ volts: 260, from: "B+ of the chart" });
+    const negative = { ...sheet, points: [{ point: "HT", quantity: "voltage" as const, expected: -90 }] };
+    expect(loadedRail(negative).volts).toBe(90);
+    expect(loadedRail({ ...sheet, points: [] }).volts).toBeCloseTo(424.26, 2);
+  });
+  it("of low voltage are the supply of a portable, or the chart's rail in a rig", () => {
+    expect(lowRail({ ...sheet, supply: "low-voltage", lineVolts: 9 })).toEqual({ volts: 9, from: "the supply" });
+    const rig = { ...sheet, points: [{ point: "12 V rail", quantity: "voltage" as const, expected: 12.1 }] };
+    expect(lowRail(rig).volts).toBe(12.1);
+  });
+});
+
+describe("a stage", () => {
+  it("is named by its tube's work, in whole or in part", () => {
+    expect(tubeOfStage(sheet, "output")?.position).toBe("V4");
+    expect(tubeOfStage(sheet, "first audio")?.position).toBe("V3");
+    expect(tubeOfStage(sheet, "tape")).toBeUndefined();
+    expect(tubeOfStage(sheet, undefined)).toBeUndefined();
+  });
+  it("has its voltages without the chart's meter on them: 47 V through 200 kΩ at 250 kΩ is 84.6 V", () => {
+    expect(electrodeVolts(sheet, "V3", "plate")).toBeCloseTo(84.6, 6);
+    expect(electrodeVolts(sheet, "V4", "screen")).toBe(250);
+    expect(electrodeVolts(sheet, "V1", "plate")).toBeUndefined();
+  });
+  it("has the bias of its chart, else the typical one of its tube", () => {
+    expect(stageBias(sheet, "output")).toEqual({ volts: 12.5, from: "V4 cathode of the chart" });
+    expect(stageBias(sheet, "first audio")).toEqual({ volts: 3, from: "typical bias of the 6Q7" });
+    expect(stageBias(sheet, "nowhere")).toBeUndefined();
+  });
+  it("allows the first capacitor that its smallest rectifier does", () => {
+    expect(largestReservoir(sheet)).toEqual({ farads: 10e-6, type: "6X4" });
+    expect(largestReservoir({ tubes: [] })).toBeUndefined();
+  });
+});
+
+describe("what a resistor dissipates", () => {
+  const resistor = (role: Component["role"], stage?: string) => ({ role, ...(stage ? { stage } : {}) });
+  it("is the square of the volts across it over its ohms, where the chart tells them", () => {
+    expect(dissipation(resistor("bias", "output"), 250, sheet)).toBeCloseTo(12.5 ** 2 / 250, 9);
+    expect(dissipation(resistor("anode-load", "first audio"), 470e3, sheet)).toBeCloseTo((260 - 84.6) ** 2 / 470e3, 6);
+    expect(dissipation(resistor("screen", "output"), 10e3, sheet)).toBeCloseTo(10 ** 2 / 10e3, 9);
+  });
+  it("is not guessed where it does not", () => {
+    expect(dissipation(resistor("bias", "first audio"), 3e3, sheet)).toBeUndefined();
+    expect(dissipation(resistor("anode-load", "mixer"), 47e3, sheet)).toBeUndefined();
+    expect(dissipation(resistor("grid-leak", "output"), 470e3, sheet)).toBeUndefined();
+    expect(dissipation(resistor("bias", "output"), 0, sheet)).toBeUndefined();
+  });
+});
+
+describe("the place of a capacitor", () => {
+  const input: PlanInput = { sheet, year: 1937, policy: "original", switches: {}, rules: rulesOf() };
+  it("that couples knows the plate before it, the leak behind it, and the bias that it must not spoil", () => {
+    expect(capacitorPlace(sheet.components[0]!, input).next).toEqual({
+      plateVolts: expect.closeTo(84.6, 6) as number,
+      gridOhms: 470e3,
+      bias: 12.5,
+      name: "V4",
+    });
+  });
+  it("has the window of its role, and works at the voltage without the margin of its rating", () => {
+    const bypass: Component = { designator: "C11", role: "decoupling", drawn: ".25/400", stage: "first audio" };
+    expect(capacitorPlace(bypass, input)).toMatchObject({ low: -0.2, high: 1, electrolytic: false, workingVolts: 260 });
+    const reservoir: Component = { designator: "C1", role: "reservoir", drawn: "16/450" };
+    expect(capacitorPlace(reservoir, input)).toMatchObject({
+      electrolytic: true,
+      nominal: expect.closeTo(16e-6, 9) as number,
+    });
+  });
+  it("whose stage has no grid leak on the sheet is judged by its insulation", () => {
+    const couple: Component = { designator: "C9", role: "coupling", drawn: ".01/400", stage: "mixer" };
+    expect(capacitorPlace(couple, input).next).toBeUndefined();
+  });
+});
