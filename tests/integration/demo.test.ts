@@ -5,7 +5,21 @@ import { setsPerhapsInShop } from "@/db/sets";
 import { closedAt, settle, timeline } from "@/core/history";
 import type { Sheet } from "@/core/model";
 import { calibrationOf } from "@/core/readings";
-import { boardState, compareVisit, poweredUp, powerRecords, stoppedAt } from "@/core/visit";
+import {
+  boardState,
+  compareVisit,
+  fittedHeaters,
+  poweredUp,
+  powerRecords,
+  recapOf,
+  stoppedAt,
+  tubePlaces,
+} from "@/core/visit";
+import { STOCK_TABLE } from "@/core/stock";
+import { readRows, writeRows } from "@/core/tables";
+import { strangers } from "@/core/tubes";
+import { offers } from "@/db/offers";
+import { importStock, movesOf, stockItems, usesOf } from "@/db/stock";
 import { attachmentsOf } from "@/db/attachments";
 import { meters } from "@/db/shop";
 import { freshDatabase } from "./shop";
@@ -109,3 +123,62 @@ it("ships drawings of its own making, and the shop's meters, one of them overdue
   );
   expect(states.map(({ state }) => state).sort()).toEqual(["good", "never", "overdue"]);
 });
+
+/** A visit of the demo as the screens see it. */
+async function visitOf(serial: string) {
+  const [file] = (await searchSets(held.db, serial, now.toISOString())).map((hit) => hit.file);
+  if (!file) throw new Error(`no set ${serial}`);
+  const { settled } = settle(file.entries);
+  const visit = file.visits.at(-1);
+  return { sheet: file.model.sheet, year: file.model.year, settled, visitId: visit?.id ?? "", now: now.toISOString() };
+}
+
+it("fills the drawers, with moves that tell how what is left came to be", async () => {
+  const items = await stockItems(held.db);
+  expect(items.length).toBeGreaterThanOrEqual(240);
+  for (const item of items) {
+    const moves = await movesOf(held.db, item.id);
+    expect(moves.reduce((sum, { quantity }) => sum + quantity, 0)).toBe(item.onHand);
+    expect(item.onHand).toBeGreaterThanOrEqual(0);
+  }
+  const film = items.find(({ bin }) => bin === "B-13");
+  expect(
+    (await usesOf(held.db, [film?.id ?? ""])).map(({ serial, designators }) => [serial, designators]).sort(),
+  ).toEqual([
+    ["CR-1174", "C31"],
+    ["H-20417", "C5"],
+    ["H-20417", "C7"],
+  ]);
+  expect(new Set((await offers(held.db)).map(({ supplier }) => supplier)).size).toBe(2);
+}, 120_000);
+
+it("has a plan of the Lantern that is half worked through", async () => {
+  const plan = recapOf(await visitOf("H-20417"));
+  const at = (designator: string) => plan.find((line) => line.designator === designator);
+  expect(plan.length).toBeGreaterThan(25);
+  expect(at("C3")).toMatchObject({ action: "done", reason: "A safety-rated part sits there." });
+  expect(at("C5")?.action).toBe("done");
+  expect(at("C9")?.action).toBe("replace");
+  expect(at("R13")?.action).toBe("replace");
+  expect(at("C13")).toMatchObject({ action: "keep", override: expect.stringContaining("mica") as string });
+  expect(plan.filter(({ action }) => action === "test").length).toBeGreaterThan(3);
+});
+
+it("has a tube of the wrong current in the Fjord, and tubes over the years in the communications receiver", async () => {
+  const fjord = await visitOf("N48-3316");
+  expect(
+    strangers(fittedHeaters(tubePlaces(fjord), fjord.sheet)).map(({ position, type }) => `${position} ${type}`),
+  ).toEqual(["V2 26A6 on an adapter"]);
+  const v5 = tubePlaces(await visitOf("CR-1174")).find(({ position }) => position === "V5");
+  expect(v5?.records.map(({ ratio }) => Math.round((ratio ?? 0) * 100))).toEqual([98, 85, 71]);
+});
+
+it("gives its stock out as a list that comes in again and changes nothing", async () => {
+  const before = await stockItems(held.db);
+  const read = readRows(STOCK_TABLE, writeRows(STOCK_TABLE, before), {});
+  expect(read.bad).toBe(0);
+  const rows = read.rows.flatMap(({ row }) => row ?? []);
+  expect(await importStock(held.db, rows, null)).toMatchObject({ made: 0, counted: 0 });
+  const plain = (items: typeof before) => items.map(({ version: _version, ...item }) => item);
+  expect(plain(await stockItems(held.db))).toEqual(plain(before));
+}, 120_000);

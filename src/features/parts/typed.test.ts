@@ -16,6 +16,10 @@ describe("the form of a part", () => {
       problems: { kind: expect.stringContaining("missing") },
     });
   });
+  it("offers the nearest names for a tube that the table does not know", () => {
+    expect(understood({ ...EMPTY_STOCK, kind: "tube", marking: "6V7" })).toContain("near it: 6V6");
+    expect(understood({ ...EMPTY_STOCK, kind: "tube", marking: "6V6GT" })).toBeUndefined();
+  });
   it("shows a line as it can be read again", () => {
     const item = stockItem({ priceMinor: 60, reorderAt: 4, bin: "B-1" });
     expect(readStock(typedOf(item))).toMatchObject({ ok: true, value: { priceMinor: 60, reorderAt: 4, bin: "B-1" } });

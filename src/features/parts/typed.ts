@@ -1,3 +1,4 @@
+import { nearestTypes, tubeType } from "@/core/tubes";
 import { STOCK_TABLE, type StockItem, type StockRow } from "@/core/stock";
 
 /** The fields of a stock line as typed. */
@@ -25,6 +26,11 @@ export function readStock(typed: TypedStock): ReadStock {
 
 /** What a value is understood as, for the hint below its field. */
 export const understood = (typed: TypedStock): string | undefined => {
+  const type = typed.marking?.trim() ?? "";
+  if (typed.kind === "tube" && type && !tubeType(type)) {
+    const near = nearestTypes(type);
+    return `not in the tube table${near.length > 0 ? `; near it: ${near.join(", ")}` : ""}`;
+  }
   const { cells } = STOCK_TABLE.read(typed, {});
   const { raw, shown, problem } = cells.marking ?? {};
   return !problem && shown && shown !== raw ? `understood as ${shown}` : undefined;

@@ -5,6 +5,7 @@ import { useMemo, useState } from "react";
 import { allocate, costOf, piecesOf, shortages } from "@/core/components";
 import { ofKind, POLICY_NAMES } from "@/core/history";
 import { formatMoney } from "@/core/quantity";
+import { quantityOfKind } from "@/core/stock";
 import { recapOf, visitPolicy, workWarning } from "@/core/visit";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
@@ -51,10 +52,12 @@ export function RecapPlate() {
 
   const reserve = async () => {
     setBusy(true);
-    const outcome = await reservePlan(
-      visit.id,
-      [...pieces.values()].map(({ item, count: of }) => [item.id, of]),
-    ).catch(() => ({ ok: false, message: "The server cannot be reached: nothing was reserved." }) as const);
+    // What was set aside by hand and is no part of a plan (a tube, a lamp) stays set aside.
+    const byHand = stock.filter((item) => item.reservedHere > 0 && !quantityOfKind(item.kind));
+    const outcome = await reservePlan(visit.id, [
+      ...[...pieces.values()].map(({ item, count: of }) => [item.id, of]),
+      ...byHand.map(({ id, reservedHere }) => [id, reservedHere]),
+    ]).catch(() => ({ ok: false, message: "The server cannot be reached: nothing was reserved." }) as const);
     setBusy(false);
     setMessage(
       outcome.ok

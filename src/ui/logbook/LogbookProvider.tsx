@@ -174,13 +174,18 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   // Another tablet may write to the same set.
   useEffect(() => {
     const look = () => document.visibilityState === "visible" && void refresh();
+    // Whoever comes back to this page may have been at the drawers.
+    const back = () => {
+      look();
+      void refreshStock();
+    };
     const timer = window.setInterval(look, REFRESH_MS);
-    window.addEventListener("focus", look);
+    window.addEventListener("focus", back);
     return () => {
       window.clearInterval(timer);
-      window.removeEventListener("focus", look);
+      window.removeEventListener("focus", back);
     };
-  }, [refresh]);
+  }, [refresh, refreshStock]);
 
   const logbook = useMemo((): Logbook => {
     const waiting = outbox.filter((draft) => !saved.some((entry) => entry.id === draft.id));
