@@ -59,7 +59,9 @@ const typed = (
 /** `C14 52 nF; esr 2.1; tan 0.02 at 1 kHz; leak 8.5 µA at 85 V; out`: a part as it measured. */
 export function readMeasure(rest: Piece, context: LineContext): LineResult {
   const { line } = rest;
-  const head = headOf(line.slice(rest.start));
+  const { named } = clauses(rest);
+  const firstEnd = named[0] ? named[0].at - 1 : rest.end;
+  const head = headOf(line.slice(rest.start, firstEnd));
   const [designator] = head?.designators ?? [];
   if (!head || !designator || head.designators.length > 1) return notUnderstood(rest.start, EXAMPLE);
   const quantity = quantityOfDesignator(designator);
@@ -71,8 +73,6 @@ export function readMeasure(rest: Piece, context: LineContext): LineResult {
     const lead = line.slice(0, rest.start);
     return { ...stranger, choices: stranger.choices.map((one) => ({ ...one, text: lead + one.text })) };
   }
-  const { named } = clauses(rest);
-  const firstEnd = named[0] ? named[0].at - 1 : rest.end;
   const valuePiece = piece(line, rest.start + head.end, Math.min(firstEnd, rest.end));
   const payload: Partial<Test> & { v: 1 } = {
     v: 1,
