@@ -69,6 +69,8 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
         {input("lineHz", "Line frequency, Hz", "50")}
         {input("taps", "Taps, V", "110, 220")}
         {input("highestVolts", "Highest inside, V", "380")}
+        {input("supplyRms", "HT secondary, V rms", "300 each half")}
+        {input("heaterAmps", "Heater winding, A", "3")}
         {input("watts", "Nameplate, W", "68")}
         <Field label="A capital M means">
           {(props) => (

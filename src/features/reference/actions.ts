@@ -45,6 +45,8 @@ const typedBasics = z.object({
   lineHz: words,
   taps: words,
   highestVolts: words,
+  supplyRms: words,
+  heaterAmps: words,
   watts: words,
   dialect: words,
   chartLine: words,

@@ -14,6 +14,8 @@ const model: Model = {
     ...SHEET,
     lineHz: 50,
     taps: [110, 220],
+    supplyRms: 300,
+    heaterAmps: 3,
     chart: { lineVolts: 225, meter: { ohmsPerVolt: 1000 }, signal: "none", controls: "volume full", note: "cold set" },
   },
 };
@@ -36,6 +38,8 @@ describe("what a model is", () => {
     const read = readBasics({
       ...typed,
       lineHz: "",
+      supplyRms: "",
+      heaterAmps: "",
       taps: "",
       watts: "",
       dialect: "",
@@ -57,13 +61,17 @@ describe("what a model is", () => {
       taps: "high, low",
       chartMeter: "grey",
       lineHz: "3",
+      heaterAmps: "none",
+      supplyRms: "-300",
     });
     expect(read.ok ? [] : Object.keys(read.problems).sort()).toEqual([
       "chartMeter",
+      "heaterAmps",
       "highestVolts",
       "kind",
       "lineHz",
       "lineVolts",
+      "supplyRms",
       "taps",
       "watts",
     ]);

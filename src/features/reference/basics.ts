@@ -10,6 +10,8 @@ export type TypedBasics = {
   lineHz: string;
   taps: string;
   highestVolts: string;
+  supplyRms: string;
+  heaterAmps: string;
   watts: string;
   dialect: string;
   chartLine: string;
@@ -28,6 +30,8 @@ export const typedBasics = ({ sheet }: Model): TypedBasics => ({
   lineHz: volts(sheet.lineHz),
   taps: (sheet.taps ?? []).join(", "),
   highestVolts: volts(sheet.highestVolts),
+  supplyRms: volts(sheet.supplyRms),
+  heaterAmps: volts(sheet.heaterAmps),
   watts: volts(sheet.watts),
   dialect: sheet.dialect ?? "",
   chartLine: volts(sheet.chart?.lineVolts),
@@ -39,7 +43,17 @@ export const typedBasics = ({ sheet }: Model): TypedBasics => ({
 
 export type Basics = Pick<
   Sheet,
-  "kind" | "supply" | "lineVolts" | "lineHz" | "taps" | "highestVolts" | "watts" | "dialect" | "chart"
+  | "kind"
+  | "supply"
+  | "lineVolts"
+  | "lineHz"
+  | "taps"
+  | "highestVolts"
+  | "supplyRms"
+  | "heaterAmps"
+  | "watts"
+  | "dialect"
+  | "chart"
 >;
 
 type Read = { ok: true; value: Basics } | { ok: false; problems: Partial<Record<keyof TypedBasics, string>> };
@@ -50,8 +64,8 @@ export function readBasics(typed: TypedBasics): Read {
   const value = (key: keyof TypedBasics, quantity: Quantity, from: number, to: number, sentence: string) => {
     const text = typed[key].trim();
     if (text === "") return undefined;
-    const bare = quantity === "frequency" && /^[\d.,]+$/.test(text);
-    const parsed = parseQuantity(bare ? `${text} Hz` : text, quantity);
+    const unit = { frequency: " Hz", current: " A" }[quantity as string] ?? "";
+    const parsed = parseQuantity(/^[\d.,]+$/.test(text) ? text + unit : text, quantity);
     if (parsed.ok && parsed.value >= from && parsed.value <= to) return parsed.value;
     problems[key] = sentence;
     return undefined;
@@ -71,6 +85,8 @@ export function readBasics(typed: TypedBasics): Read {
     "The highest voltage inside lies between 1 and 20 000 V.",
   );
   if (highest === undefined) problems.highestVolts ??= "The highest voltage inside is missing.";
+  const supplyRms = value("supplyRms", "voltage", 1, 10_000, "The HT secondary is volts rms of each half: 300.");
+  const heaterAmps = value("heaterAmps", "current", 0.01, 100, "What the heater winding gives, in amperes: 3 A.");
   const watts = value("watts", "power", 0.01, 20_000, "Watts are a number above zero, up to 20 kW.");
   const taps = typed.taps
     .split(/[,;/\s]+/)
@@ -100,6 +116,8 @@ export function readBasics(typed: TypedBasics): Read {
       highestVolts: highest ?? 0,
       ...(lineHz ? { lineHz } : {}),
       ...(taps.length > 0 ? { taps: [...new Set(taps)].sort((a, b) => a - b) } : {}),
+      ...(supplyRms ? { supplyRms } : {}),
+      ...(heaterAmps ? { heaterAmps } : {}),
       ...(watts ? { watts } : {}),
       ...(typed.dialect === "m-is-thousand" || typed.dialect === "m-is-million" ? { dialect: typed.dialect } : {}),
       ...(Object.keys(chart).length > 0 ? { chart } : {}),
