@@ -93,7 +93,7 @@ export function MeasureForm({ designator, onDone }: MeasureFormProps) {
               onChange={(event) => change({ where: event.target.value as Where })}
             >
               <option value="in-circuit">in circuit</option>
-              <option value="lifted">one end lifted</option>
+              <option value="lifted">lifted</option>
               <option value="out">out</option>
             </select>
           )}

@@ -67,7 +67,7 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
         </Field>
         {input("lineVolts", "Supply voltage, V", "230")}
         {input("lineHz", "Line frequency, Hz", "50")}
-        {input("taps", "Taps, V", "110, 220")}
+        {input("taps", "Taps, V", "110, 220", "md:col-span-2")}
         {input("highestVolts", "Highest inside, V", "380")}
         {input("supplyRms", "HT secondary, V rms", "300 each half")}
         {input("heaterAmps", "Heater winding, A", "3")}
