@@ -38,10 +38,11 @@ function against(designator: string, context: LineContext): Test["against"] {
     switches: context.switches ?? {},
     rules: context.rules ?? rulesOf(),
   };
-  const { next, nominal, workingVolts, ...place } = capacitorPlace(component, input);
+  const { next, nominal, workingVolts, ratedVolts, ...place } = capacitorPlace(component, input);
   return {
     ...place,
     ...(nominal ? { nominal } : {}),
+    ...(ratedVolts ? { ratedVolts } : {}),
     ...(workingVolts ? { workingVolts } : {}),
     ...(next ? { next } : {}),
   };

@@ -20,6 +20,7 @@ export {
   judgeCapacitor,
   judgeResistor,
   resistorSchool,
+  tanLimit,
   type CapacitorPlace,
   type MeasuredCapacitor,
   type MeasuredResistor,

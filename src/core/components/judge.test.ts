@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { esrLimit, gridShift, hotSpot, judgeCapacitor, judgeResistor, type CapacitorPlace } from ".";
+import { esrLimit, gridShift, hotSpot, judgeCapacitor, judgeResistor, tanLimit, type CapacitorPlace } from ".";
 
 const coupling: CapacitorPlace = {
   role: "coupling",
@@ -49,6 +49,14 @@ describe("an electrolytic", () => {
   const place: CapacitorPlace = { role: "reservoir", nominal: 16e-6, low: -0.1, high: 0.5, electrolytic: true };
   it("has an ESR limit from its value: 0.2/(2π·100 Hz·16 µF) = 19.9 Ω", () => {
     expect(esrLimit(16e-6)).toBeCloseTo(19.894, 3);
+  });
+  it("may be the lossier, the lower its rating: at 450 V 14.9 Ω for the same 16 µF, at 12 V 24.9 Ω", () => {
+    expect(esrLimit(16e-6, 100, tanLimit(450))).toBeCloseTo(14.92, 2);
+    expect(esrLimit(16e-6, 100, tanLimit(12))).toBeCloseTo(24.87, 2);
+    const at = (ratedVolts: number) => judgeCapacitor({ esr: 18 }, { ...place, ratedVolts });
+    expect(at(450).verdict).toBe("watch");
+    expect(at(63).verdict).toBe("good");
+    expect(at(450).reasons[0]).toContain("tan δ 0.15 for 450 V");
   });
   it("is good, to be watched or bad by value, ESR and leakage, the worst of them counting", () => {
     const judge = (measured: Parameters<typeof judgeCapacitor>[0]) => judgeCapacitor(measured, place).verdict;

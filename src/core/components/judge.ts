@@ -7,8 +7,14 @@ import { HOT_SHARE } from "./rules";
 export type PartVerdict = "good" | "watch" | "bad" | "none";
 export type PartJudgement = { verdict: PartVerdict; reasons: string[] };
 
-/** tan δ of an electrolytic that is still good, at 100 or 120 Hz. Data sheets: 0.15 to 0.25. */
+/** tan δ of an electrolytic that is still good, at 100 or 120 Hz, where its rating is not known. Data sheets: 0.15 to 0.25. */
 export const ELECTROLYTIC_TAN = 0.2;
+/** The same by rating: the lower the voltage, the more the data sheets allow. Up to so many volts, tan δ. */
+const TAN_BY_RATING: readonly (readonly [volts: number, tan: number])[] = [
+  [16, 0.25],
+  [160, 0.2],
+  [Infinity, 0.15],
+];
 /** tan δ of a film capacitor above which it is lossy, at 1 kHz. Shop rule, from film data sheets at 0.01. */
 export const FILM_TAN = 0.02;
 /** Frequency at which ESR is judged where nobody says another, Hz. */
@@ -25,6 +31,10 @@ export const LEAKAGE_FLOOR = 3e-6;
 export const LEAKAGE_BAD = 5;
 /** Leakage measured below this share of the working voltage does not prove a capacitor good. Shop rule. */
 export const WORKING_SHARE = 0.8;
+
+/** tan δ that an electrolytic of a rating may have. @param volts its rating, where it is known */
+export const tanLimit = (volts?: number): number =>
+  volts === undefined ? ELECTROLYTIC_TAN : (TAN_BY_RATING.find(([most]) => volts <= most)?.[1] ?? ELECTROLYTIC_TAN);
 
 /** Greatest ESR of an electrolytic: tan δ/(2π·f·C). C above 0 F, f above 0 Hz. */
 export const esrLimit = (farads: number, hertz = ESR_HZ, tan = ELECTROLYTIC_TAN): number =>
@@ -54,6 +64,8 @@ export type CapacitorPlace = {
   low: number;
   high: number;
   electrolytic: boolean;
+  /** rating, V: it decides how lossy an electrolytic may be */
+  ratedVolts?: number | undefined;
   /** what it works at in the set, V */
   workingVolts?: number | undefined;
   /** of a coupling capacitor: the stage that it feeds */
@@ -125,16 +137,17 @@ export function judgeCapacitor(measured: MeasuredCapacitor, place: CapacitorPlac
   }
   const value = farads ?? nominal;
   if (electrolytic && esr !== undefined && value) {
-    const limit = esrLimit(value, hertz);
+    const allowed = tanLimit(place.ratedVolts);
+    const limit = esrLimit(value, hertz, allowed);
     said.push({
       verdict: esr > 2 * limit ? "bad" : esr > limit ? "watch" : "good",
       reasons: [
-        `ESR ${format(esr, "resistance")}, limit ${format(limit, "resistance")} (tan δ ${ELECTROLYTIC_TAN} at ${format(hertz, "frequency")}).`,
+        `ESR ${format(esr, "resistance")}, limit ${format(limit, "resistance")} (tan δ ${allowed}${place.ratedVolts ? ` for ${format(place.ratedVolts, "voltage")}` : ""} at ${format(hertz, "frequency")}).`,
       ],
     });
   }
   if (tan !== undefined) {
-    const limit = electrolytic ? ELECTROLYTIC_TAN : FILM_TAN;
+    const limit = electrolytic ? tanLimit(place.ratedVolts) : FILM_TAN;
     said.push({
       verdict: tan > 2 * limit ? "bad" : tan > limit ? "watch" : "good",
       reasons: [`tan δ ${Number(tan.toPrecision(2))}, limit ${limit}.`],

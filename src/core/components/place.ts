@@ -47,6 +47,7 @@ export function capacitorPlace(component: Component, input: PlanInput): Capacito
     low: rule.low,
     high: rule.high,
     electrolytic: madeOf(spec, component.role, input.year) === "electrolytic",
+    ...(spec?.volts ? { ratedVolts: spec.volts } : {}),
     ...(working ? { workingVolts: rule.role === "coupling" && next ? next.plateVolts : working } : {}),
     ...(next ? { next } : {}),
   };

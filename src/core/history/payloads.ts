@@ -254,6 +254,7 @@ export const componentTest = z
         low: fraction,
         high: fraction,
         electrolytic: z.boolean(),
+        ratedVolts: z.number().positive().optional(),
         workingVolts: z.number().positive().optional(),
         next: z
           .object({
