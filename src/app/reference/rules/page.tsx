@@ -10,7 +10,7 @@ export default async function RulesPage() {
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-3 p-4">
       <h1 className="text-2xl font-bold">Rules for parts</h1>
-      <RulesForm key={version} rules={rules} version={version} />
+      <RulesForm rules={rules} version={version} />
     </main>
   );
 }
