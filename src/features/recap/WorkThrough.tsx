@@ -25,6 +25,9 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
   const [last, setLast] = useState<{ id: string; designator: string }>();
   // What is on its way to the log: the same line is not written twice, and the next one need not wait.
   const underWay = useRef<string>(undefined);
+  // The line that was written last, known when the log has it: a line shows as done before that.
+  const writing = useRef<Promise<unknown>>(undefined);
+  const latest = useRef<{ id: string; designator: string }>(undefined);
   const [error, setError] = useState<string>();
   const ordered = workOrder(lines).flatMap(({ lines: group }) => group);
   const todo = ordered.filter(isWork);
@@ -44,23 +47,31 @@ export function WorkThrough({ lines, onClose }: WorkThroughProps) {
     if (!line || underWay.current === line.designator) return;
     if (result?.kind !== "draft" || result.draft.type !== "content") return;
     underWay.current = line.designator;
-    const outcome = await append(result.draft.content);
+    const sent = append(result.draft.content);
+    writing.current = sent;
+    const outcome = await sent;
     if (!outcome.ok) {
       underWay.current = undefined;
       return setError(outcome.problems[0]?.message);
     }
     setError(undefined);
-    return setLast({ id: outcome.id, designator: line.designator });
+    latest.current = { id: outcome.id, designator: line.designator };
+    return setLast(latest.current);
   };
   const undo = async () => {
-    if (!last || underWay.current === last.id) return;
-    underWay.current = last.id;
+    await writing.current;
+    const back = latest.current;
+    if (!back || underWay.current === back.id) return;
+    underWay.current = back.id;
     const outcome = await append(
       { kind: "amendment", payload: { v: 1, action: "withdraw", reason: "taken back while working through the plan" } },
-      { amends: last.id },
+      { amends: back.id },
     );
     underWay.current = undefined;
-    if (outcome.ok) setLast(undefined);
+    if (outcome.ok) {
+      latest.current = undefined;
+      setLast(undefined);
+    }
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   const skip = () => {
