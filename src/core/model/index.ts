@@ -34,5 +34,19 @@ export {
   type Supply,
   type Tube,
 } from "./sheet";
+export {
+  circuitSchema,
+  DEVICES,
+  FEEDS,
+  MOST_STAGES,
+  PATHS,
+  STAGE_KINDS,
+  stageSchema,
+  type Circuit,
+  type Device,
+  type PathKey,
+  type Stage,
+  type StageKind,
+} from "./circuit";
 export { STEP_NAMES, STEPS, type Step } from "./steps";
 export { windingName, windingSchema, type Winding } from "./windings";

@@ -1,0 +1,131 @@
+import { circuitSchema, type Circuit, type Device, type PathKey, type Stage, type StageKind } from "../model/circuit";
+import { STAGE_KINDS } from "../model/circuit";
+import { TOPOLOGY_TEXTS, type TopologyText } from "./data/topologies";
+
+export type Topology = {
+  key: string;
+  name: string;
+  circuit: Circuit;
+  /** stages that many sets of this kind do without */
+  optional: ReadonlySet<string>;
+};
+
+const lines = (text: string) =>
+  text
+    .split("\n")
+    .map((line) => line.trim())
+    .filter(Boolean);
+
+function readStage(line: string): { stage: Stage; optional: boolean } {
+  const found = /^(\S+) ([a-z-]+)(?:\/(solid|none))?(\?)? ([^[]+?)(?: \[(.+)\])?$/.exec(line);
+  const kind = STAGE_KINDS.find((one) => one === found?.[2]);
+  if (!found || !kind) throw new Error(`no stage reads like “${line}”`);
+  const [, id = "", , device, optional, name = "", board] = found;
+  return {
+    stage: { id, kind, name, device: (device ?? "tube") as Device, tubes: [], ...(board ? { board } : {}) },
+    optional: optional !== undefined,
+  };
+}
+
+function readFeeds(text: string, kind: "supply" | "control"): Circuit["feeds"] {
+  return text.split(";").map((feed) => {
+    const [from = "", to = ""] = feed.split(">");
+    return { from: from.trim(), to: to.split(",").map((one) => one.trim()), kind };
+  });
+}
+
+function readTopology(text: TopologyText): Topology {
+  const stages = lines(text.stages).map(readStage);
+  const chain = (key: PathKey) => {
+    const ids = text[key];
+    return ids ? [{ key, chain: ids.split(" ") }] : [];
+  };
+  const circuit = circuitSchema.parse({
+    topology: text.key,
+    stages: stages.map(({ stage }) => stage),
+    paths: [...chain("receive"), ...chain("transmit")],
+    feeds: [...readFeeds(text.supply, "supply"), ...(text.control ? readFeeds(text.control, "control") : [])],
+  });
+  return {
+    key: text.key,
+    name: text.name,
+    circuit,
+    optional: new Set(stages.flatMap(({ stage, optional }) => (optional ? [stage.id] : []))),
+  };
+}
+
+export const TOPOLOGIES: readonly Topology[] = TOPOLOGY_TEXTS.map(readTopology);
+export const topologyOf = (key: string): Topology | undefined => TOPOLOGIES.find((one) => one.key === key);
+
+/** Takes a stage out; the signal goes on from the one before it to the one behind it. */
+export function removeStage(circuit: Circuit, id: string): Circuit {
+  return {
+    ...circuit,
+    stages: circuit.stages.filter((stage) => stage.id !== id),
+    paths: circuit.paths.map((path) => ({ ...path, chain: path.chain.filter((one) => one !== id) })),
+    feeds: circuit.feeds
+      .filter(({ from }) => from !== id)
+      .map((feed) => ({ ...feed, to: feed.to.filter((one) => one !== id) }))
+      .filter(({ to }) => to.length > 0),
+  };
+}
+
+/** Puts a stage in: behind another one of a signal path, or beside the paths where `behind` is not said. */
+export function addStage(circuit: Circuit, stage: Stage, behind?: string): Circuit {
+  return {
+    ...circuit,
+    stages: [...circuit.stages, stage],
+    paths: circuit.paths.map((path) => ({
+      ...path,
+      chain: path.chain.flatMap((one) => (one === behind ? [one, stage.id] : [one])),
+    })),
+  };
+}
+
+/** A short word for a new stage that no other has. */
+export function freeId(circuit: Circuit, kind: StageKind): string {
+  const taken = new Set(circuit.stages.map(({ id }) => id));
+  for (let n = 1; ; n += 1) {
+    const id = n === 1 ? kind : `${kind}-${n}`;
+    if (!taken.has(id)) return id;
+  }
+}
+
+const inChains = (circuit: Circuit): string[] => [...new Set(circuit.paths.flatMap(({ chain }) => chain))];
+
+/** What feeds or controls a stage, directly. */
+export function feedersOf(circuit: Circuit, id: string): { id: string; kind: "supply" | "control" }[] {
+  const chained = inChains(circuit);
+  return circuit.feeds.flatMap(({ from, to, kind }) =>
+    to.includes(id) || (to.includes("*") && chained.includes(id) && from !== id) ? [{ id: from, kind }] : [],
+  );
+}
+
+/** Stages with all that feeds and controls them, as far back as it goes. */
+export function withFeeders(circuit: Circuit, stages: readonly string[]): Set<string> {
+  const all = new Set<string>();
+  const visit = (id: string) => {
+    if (all.has(id)) return;
+    all.add(id);
+    for (const feeder of feedersOf(circuit, id)) visit(feeder.id);
+  };
+  stages.forEach(visit);
+  return all;
+}
+
+/** Everything that a supply stage feeds, as far as it goes: where its failure is seen. */
+export function fedBy(circuit: Circuit, id: string): Set<string> {
+  const chained = inChains(circuit);
+  const all = new Set<string>();
+  const visit = (from: string) => {
+    for (const feed of circuit.feeds)
+      if (feed.kind === "supply" && feed.from === from)
+        for (const to of feed.to.flatMap((one) => (one === "*" ? chained : [one])))
+          if (!all.has(to) && to !== id) {
+            all.add(to);
+            visit(to);
+          }
+  };
+  visit(id);
+  return all;
+}

@@ -1,0 +1,164 @@
+import type { Evidence, System, Test } from "./types";
+
+/**
+ * Exact inference over no fault, every single fault and every pair of faults, and one more hypothesis: something that
+ * the table does not have.
+ *
+ * The weight of a hypothesis is the product of the prior odds of its faults and of the likelihood of every piece of
+ * evidence. Faults act independently; where two show differently in one test, the one that covers the other is seen.
+ * Order never matters, for a product has none.
+ */
+
+/** Odds, before anything was looked at, of a fault that the table does not have. Shop's estimate. */
+export const BEYOND_ODDS = 0.03;
+/** What such a fault leaves sound in any one test. Shop's estimate. */
+export const BEYOND_LEAVES_SOUND = 0.75;
+
+/** Likelihoods of each outcome for each pair of effects: `table[(a·K + b)·n + outcome]`. */
+export type PairTable = { effects: number; outcomes: number; table: Float64Array };
+
+const tables = new WeakMap<Test, PairTable>();
+
+/** What comes of a test when faults with two effects (0 is none) are there: the outcomes and their likelihoods. */
+export function pairTable(test: Test): PairTable {
+  const known = tables.get(test);
+  if (known) return known;
+  const effects = test.effects.length;
+  const outcomes = test.outcomes.length;
+  const table = new Float64Array(effects * effects * outcomes);
+  const slip = test.slip / outcomes;
+  test.effects.forEach((one, a) =>
+    test.effects.forEach((other, b) => {
+      let left = 1;
+      for (let outcome = outcomes - 1; outcome >= 0; outcome -= 1) {
+        const hidden =
+          (one.outcome === outcome ? 1 - one.share : 1) * (other.outcome === outcome ? 1 - other.share : 1);
+        const shown = outcome === 0 ? left : left * (1 - hidden);
+        left -= shown;
+        table[(a * effects + b) * outcomes + outcome] = (1 - test.slip) * shown + slip;
+      }
+    }),
+  );
+  const made = { effects, outcomes, table };
+  tables.set(test, made);
+  return made;
+}
+
+const at = (list: ArrayLike<number>, index: number): number => list[index] ?? 0;
+
+/** Weights of all hypotheses, not normalised. */
+export type Weights = {
+  n: number;
+  none: number;
+  beyond: number;
+  single: Float64Array;
+  /** symmetric, n × n; the diagonal is not used */
+  pair: Float64Array;
+};
+
+const odds = (p: number) => p / (1 - p);
+
+export function priorWeights({ faults }: System): Weights {
+  const n = faults.length;
+  const single = Float64Array.from(faults, ({ prior }) => odds(prior));
+  const pair = new Float64Array(n * n);
+  for (let i = 0; i < n; i += 1)
+    for (let j = 0; j < n; j += 1) if (i !== j) pair[i * n + j] = at(single, i) * at(single, j);
+  return { n, none: 1, beyond: BEYOND_ODDS, single, pair };
+}
+
+export const copyWeights = (w: Weights): Weights => ({ ...w, single: w.single.slice(), pair: w.pair.slice() });
+
+/** The effects that faults have in a test when some of them were mended before. */
+function responsesOf(test: Test, system: System, mended: readonly string[] | undefined): Uint8Array {
+  if (!mended || mended.length === 0) return test.response;
+  const response = test.response.slice();
+  for (const id of mended) {
+    const index = system.faultIndex.get(id);
+    if (index !== undefined) response[index] = 0;
+  }
+  return response;
+}
+
+/** Likelihood of an outcome when a fault is there that the table does not have. */
+export const beyondLikelihood = (outcome: number, outcomes: number) =>
+  outcome === 0 ? BEYOND_LEAVES_SOUND : (1 - BEYOND_LEAVES_SOUND) / (outcomes - 1);
+
+/** Takes a piece of evidence into the weights, in place. @returns whether the system knows such a test and outcome */
+export function observe(weights: Weights, system: System, evidence: Evidence): boolean {
+  const test = system.testById.get(evidence.test);
+  const outcome = test?.outcomes.findIndex(({ key }) => key === evidence.outcome) ?? -1;
+  if (!test || outcome < 0) return false;
+  const { effects, outcomes, table } = pairTable(test);
+  const response = responsesOf(test, system, evidence.mended);
+  const weight = evidence.weight ?? 1;
+  const likelihood = new Float64Array(effects * effects);
+  for (let k = 0; k < effects * effects; k += 1) likelihood[k] = at(table, k * outcomes + outcome) ** weight;
+  const { n, single, pair } = weights;
+  weights.none *= at(likelihood, 0);
+  weights.beyond *= beyondLikelihood(outcome, outcomes) ** weight;
+  for (let i = 0; i < n; i += 1) {
+    const row = at(response, i) * effects;
+    single[i] = at(single, i) * at(likelihood, row);
+    const start = i * n;
+    for (let j = 0; j < n; j += 1)
+      pair[start + j] = (pair[start + j] as number) * (likelihood[row + (response[j] as number)] as number);
+  }
+  return true;
+}
+
+/** The sum of all weights; the logarithm of its change is how well the evidence fits. */
+export function total({ n, none, beyond, single, pair }: Weights): number {
+  let sum = none + beyond;
+  let pairs = 0;
+  for (let i = 0; i < n; i += 1) {
+    sum += at(single, i);
+    for (let j = i + 1; j < n; j += 1) pairs += pair[i * n + j] as number;
+  }
+  return sum + pairs;
+}
+
+export type Posterior = {
+  /** of each fault, that it was there when the search began */
+  fault: number[];
+  /** no fault at all: what was seen were slips */
+  none: number;
+  /** something that the table does not have */
+  beyond: number;
+  /** the likeliest hypotheses, as lists of fault indices */
+  best: { faults: number[]; probability: number }[];
+};
+
+/** Probabilities out of weights. */
+export function posterior(weights: Weights, most = 8): Posterior {
+  const { n, single, pair, none, beyond } = weights;
+  const sum = total(weights);
+  const fault: number[] = [];
+  const best: { faults: number[]; probability: number }[] = [];
+  let least = 0;
+  const offer = (faults: number[], weight: number) => {
+    if (best.length >= most && weight <= least) return;
+    best.push({ faults, probability: weight / sum });
+    best.sort((a, b) => b.probability - a.probability);
+    if (best.length > most) best.pop();
+    least = best.length >= most ? (best.at(-1)?.probability ?? 0) * sum : 0;
+  };
+  for (let i = 0; i < n; i += 1) {
+    let mass = at(single, i);
+    offer([i], at(single, i));
+    for (let j = 0; j < n; j += 1) {
+      const w = pair[i * n + j] as number;
+      mass += w;
+      if (j > i && (best.length < most || w > least)) offer([i, j], w);
+    }
+    fault.push(mass / sum);
+  }
+  return { fault, none: none / sum, beyond: beyond / sum, best };
+}
+
+/** Weights after all evidence. Evidence that the system does not know is left out and named. */
+export function infer(system: System, evidence: readonly Evidence[]): { weights: Weights; unknown: Evidence[] } {
+  const weights = priorWeights(system);
+  const unknown = evidence.filter((one) => !observe(weights, system, one));
+  return { weights, unknown };
+}

@@ -1,0 +1,107 @@
+import type { Circuit, Stage } from "../model/circuit";
+import type { Role } from "../model/roles";
+import { MODES } from "./modes";
+import {
+  ageFactor,
+  NOTHING_LEARNT,
+  probabilities,
+  recordFactor,
+  withLearning,
+  type Learnt,
+  type PartRecord,
+} from "./priors";
+import { testsOf } from "./tests";
+import type { Fault, FaultMode, System } from "./types";
+
+/** A component with the stage that it belongs to. */
+export type PlacedPart = { designator: string; role: Role; stage: string };
+
+/** All that a search has to know of a set, apart from what was seen. */
+export type SetFacts = {
+  circuit: Circuit;
+  parts: readonly PlacedPart[];
+  /** age of the set, years */
+  years?: number | undefined;
+  /** highest voltage inside, V: it decides how careful a probe has to be */
+  highestVolts: number;
+  /** what the set's record says of a part or a tube */
+  record?: (designator: string) => PartRecord;
+  /** the shop's own figures: share of a thousand, by key of the mode */
+  figures?: Readonly<Record<string, number>> | undefined;
+  learnt?: Learnt | undefined;
+};
+
+/** Parts of a fault: those whose role the mode names, in its stage; its tubes; else nothing is named. */
+function partsOf(mode: FaultMode, stage: Stage, parts: readonly PlacedPart[]): (string | undefined)[] {
+  const [what, role] = mode.part.split(":");
+  if (what === "tube" || what === "transistor") return stage.tubes.length > 0 ? stage.tubes : [undefined];
+  if (!role) return [undefined];
+  const letter = what === "cap" ? "C" : "R";
+  const named = parts.filter((one) => one.role === role && one.stage === stage.id && one.designator.includes(letter));
+  return named.length > 0 ? named.map(({ designator }) => designator) : [undefined];
+}
+
+/** A tube that serves two stages is one tube: its faults stand with the stage that it amplifies in. */
+function primaryStages(circuit: Circuit): Map<string, string> {
+  const primary = new Map<string, string>();
+  const rank = (stage: Stage) => (["detector", "agc", "oscillator"].includes(stage.kind) ? 1 : 0);
+  for (const stage of [...circuit.stages].sort((a, b) => rank(a) - rank(b)))
+    for (const tube of stage.tubes) if (!primary.has(tube)) primary.set(tube, stage.id);
+  return primary;
+}
+
+function faultsOf(facts: SetFacts): Fault[] {
+  const { circuit, parts, years, record = () => ({}), figures = {}, learnt = NOTHING_LEARNT } = facts;
+  const primary = primaryStages(circuit);
+  const serving = (stage: Stage): Stage => ({
+    ...stage,
+    tubes: stage.tubes.filter((tube) => primary.get(tube) === stage.id),
+  });
+  const listed = circuit.stages.flatMap((stage) =>
+    MODES.filter((mode) => mode.fits(stage)).flatMap((mode) => {
+      const tubeFault = mode.key.startsWith("tube-") || mode.key.startsWith("transistor-");
+      const own = serving(stage);
+      if (tubeFault && stage.tubes.length > 0 && own.tubes.length === 0) return [];
+      const places = partsOf(mode, tubeFault ? own : stage, parts);
+      return places.map((designator) => {
+        const often = figures[mode.key] ?? mode.often;
+        const age = ageFactor(mode.part, years);
+        const past = designator ? recordFactor(record(designator)) : { factor: 1 };
+        // A part that was changed is no longer as old as the set.
+        const factor = past.factor < 1 ? past.factor : age.factor * past.factor;
+        const because = [
+          `${often} in a thousand faults${figures[mode.key] === undefined ? "" : ", the shop’s own figure"}`,
+          ...(past.factor < 1 ? [] : [age.because]),
+          past.because,
+        ].filter((one): one is string => one !== undefined);
+        const id = `${stage.id}.${mode.key}${designator ? `@${designator}` : ""}`;
+        return {
+          fault: { id, mode, stage, ...(designator ? { designator } : {}), prior: 0, because },
+          share: often * factor,
+        };
+      });
+    }),
+  );
+  const priors = probabilities(listed.map(({ share }) => share));
+  return withLearning(
+    listed.map(({ fault }, index) => ({ ...fault, prior: priors[index] ?? 0 })),
+    learnt,
+  );
+}
+
+/** Puts together what can be wrong with a set and what can be done to find it. */
+export function systemOf(facts: SetFacts): System {
+  const faults = faultsOf(facts);
+  const tests = testsOf(facts.circuit, faults, facts.highestVolts);
+  return {
+    stages: facts.circuit.stages,
+    faults,
+    tests,
+    testById: new Map(tests.map((test) => [test.id, test])),
+    faultIndex: new Map(faults.map(({ id }, index) => [id, index])),
+  };
+}
+
+/** A fault in words, e.g. `Coupling capacitor leaks (C14), Output stage`. */
+export const faultName = ({ mode, stage, designator }: Fault): string =>
+  `${mode.name}${designator ? ` (${designator})` : ""}, ${stage.name}`;

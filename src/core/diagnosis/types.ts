@@ -1,0 +1,113 @@
+import type { Stage, StageKind } from "../model/circuit";
+import type { Hazard, Need } from "./data/faults";
+
+/** How surely an effect shows: a share of the times that one looks. */
+export type Share = number;
+
+export const SIGNAL_EFFECTS = ["weak", "distorted", "dead"] as const;
+export type SignalEffect = (typeof SIGNAL_EFFECTS)[number];
+
+export const SHOWS = ["hum1", "hum2", "noise", "unsteady", "off", "band", "warm", "tap", "seen", "own"] as const;
+export type Shows = (typeof SHOWS)[number];
+
+export const ELECTRODES = ["plate", "screen", "cathode", "grid", "rail", "line"] as const;
+export type Electrode = (typeof ELECTRODES)[number];
+export const MOVES = { "+": "high", "-": "low", "0": "none" } as const;
+export type Move = (typeof MOVES)[keyof typeof MOVES];
+
+/** A way in which a kind of stage fails. */
+export type FaultMode = {
+  key: string;
+  name: string;
+  /** what is measured to be sure of it, e.g. `cap:coupling` */
+  part: string;
+  /** share of a thousand faults found, for one stage of that kind */
+  often: number;
+  /** does a stage have this fault? */
+  fits: (stage: Pick<Stage, "kind" | "device">) => boolean;
+  signal?: { effect: SignalEffect; share: Share };
+  shows: Partial<Record<Shows, Share>>;
+  volts: { electrode: Electrode; move: Move; share: Share }[];
+};
+
+/** A fault of one set: a mode at a stage, and at a part where the sheet names it. */
+export type Fault = {
+  /** e.g. `output.coupling-leaky@C14` */
+  id: string;
+  mode: FaultMode;
+  stage: Stage;
+  designator?: string;
+  /** probability before anything was looked at */
+  prior: number;
+  /** what made the prior what it is, in words */
+  because: string[];
+};
+
+export const TEST_ACTS = [
+  "play",
+  "hum",
+  "noise",
+  "steady",
+  "dial",
+  "bands",
+  "warm",
+  "inject",
+  "trace",
+  "volts",
+  "rail",
+  "line",
+  "works",
+  "look",
+  "tap",
+  "swap",
+  "check",
+] as const;
+export type TestAct = (typeof TEST_ACTS)[number];
+
+/** An outcome in words, and what a technician may write for it. */
+export type OutcomeFacts = { key: string; says: string; words: RegExp };
+
+/** Something one can do, with what may come of it. The first outcome is that all is well. */
+export type Test = {
+  id: string;
+  act: TestAct;
+  /** the stage it is about; undefined where it is about the whole set */
+  stage?: Stage;
+  name: string;
+  how: string;
+  needs: readonly Need[];
+  minutes: number;
+  hazard: Hazard;
+  outcomes: readonly OutcomeFacts[];
+  /** the share of results that are wrong however sound the set is: the ear errs, the probe slips */
+  slip: number;
+  /** of each fault, by its index: which effect it has here; 0 is none */
+  response: Uint8Array;
+  /** the effects: outcome and share; the first is none */
+  effects: readonly { outcome: number; share: Share }[];
+  /** designators of the parts that it is about */
+  parts?: readonly string[];
+};
+
+/** What was seen. `after` holds the faults that were mended before it. */
+export type Evidence = {
+  /** of the entry that it comes from */
+  id: string;
+  test: string;
+  outcome: string;
+  /** faults that had been mended when this was seen */
+  mended?: readonly string[];
+  /** 1 counts in full, 0 not at all: an intermittent that did not show itself counts little */
+  weight?: number;
+};
+
+/** A set as the search knows it. */
+export type System = {
+  stages: readonly Stage[];
+  faults: readonly Fault[];
+  tests: readonly Test[];
+  testById: ReadonlyMap<string, Test>;
+  faultIndex: ReadonlyMap<string, number>;
+};
+
+export type StageKindOf = StageKind;
