@@ -1,1 +1,31 @@
-export * from "./circuit";
+/** Finding the fault: what a set is built of, what fails in it, what can be done to find out, and what follows from it. */
+export {
+  addStage,
+  feedersOf,
+  freeId,
+  removeStage,
+  TOPOLOGIES,
+  topologyOf,
+  withFeeders,
+  type Topology,
+} from "./circuit";
+export { AGEING, RECORD } from "./data/ageing";
+export { NEED_NAMES, NEEDS, PARTS, type Hazard, type Need } from "./data/faults";
+export { KINDS } from "./data/kinds";
+export { circuitFrom, circuitOf, nearestTopology, placedParts, stageNamed } from "./from-sheet";
+export { MODES, modeOf } from "./modes";
+export {
+  consider,
+  whatIf,
+  type AnyTest,
+  type Cause,
+  type NextTest,
+  type Picture,
+  type Question,
+  type StageShare,
+} from "./picture";
+export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";
+export { figuresSchema, type Figures } from "./figures";
+export { faultName, systemOf, type PlacedPart, type SetFacts } from "./system";
+export { said } from "./words";
+export type { Evidence, Fault, FaultMode, System, Test, TestAct } from "./types";

@@ -84,19 +84,32 @@ function responsesOf(test: Test, system: System, mended: readonly string[] | und
 export const beyondLikelihood = (outcome: number, outcomes: number) =>
   outcome === 0 ? BEYOND_LEAVES_SOUND : (1 - BEYOND_LEAVES_SOUND) / (outcomes - 1);
 
-/** Takes a piece of evidence into the weights, in place. @returns whether the system knows such a test and outcome */
-export function observe(weights: Weights, system: System, evidence: Evidence): boolean {
+/** Evidence as the weights take it: the effect of each fault, and the likelihood of each pair of effects. */
+export type Reading = { response: Uint8Array; effects: number; likelihood: Float64Array; beyond: number };
+
+/** Reads evidence against the tests of a system; undefined where it has no such test or outcome. */
+export function readEvidence(system: System, evidence: Evidence): Reading | undefined {
   const test = system.testById.get(evidence.test);
-  const outcome = test?.outcomes.findIndex(({ key }) => key === evidence.outcome) ?? -1;
-  if (!test || outcome < 0) return false;
+  const keys = evidence.outcome.split("|");
+  const seen = test?.outcomes.flatMap(({ key }, index) => (keys.includes(key) ? [index] : [])) ?? [];
+  if (!test || seen.length < keys.length) return undefined;
   const { effects, outcomes, table } = pairTable(test);
-  const response = responsesOf(test, system, evidence.mended);
   const weight = evidence.weight ?? 1;
   const likelihood = new Float64Array(effects * effects);
-  for (let k = 0; k < effects * effects; k += 1) likelihood[k] = at(table, k * outcomes + outcome) ** weight;
+  for (let k = 0; k < effects * effects; k += 1)
+    likelihood[k] = seen.reduce((sum, outcome) => sum + at(table, k * outcomes + outcome), 0) ** weight;
+  const beyond = seen.reduce((sum, outcome) => sum + beyondLikelihood(outcome, outcomes), 0) ** weight;
+  return { response: responsesOf(test, system, evidence.mended), effects, likelihood, beyond };
+}
+
+/** Takes a piece of evidence into the weights, in place. @returns whether the system knows such a test and outcome */
+export function observe(weights: Weights, system: System, evidence: Evidence): boolean {
+  const reading = readEvidence(system, evidence);
+  if (!reading) return false;
+  const { response, effects, likelihood } = reading;
   const { n, single, pair } = weights;
   weights.none *= at(likelihood, 0);
-  weights.beyond *= beyondLikelihood(outcome, outcomes) ** weight;
+  weights.beyond *= reading.beyond;
   for (let i = 0; i < n; i += 1) {
     const row = at(response, i) * effects;
     single[i] = at(single, i) * at(likelihood, row);

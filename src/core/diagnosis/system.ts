@@ -25,7 +25,7 @@ export type SetFacts = {
   /** highest voltage inside, V: it decides how careful a probe has to be */
   highestVolts: number;
   /** what the set's record says of a part or a tube */
-  record?: (designator: string) => PartRecord;
+  record?: Readonly<Record<string, PartRecord>> | undefined;
   /** the shop's own figures: share of a thousand, by key of the mode */
   figures?: Readonly<Record<string, number>> | undefined;
   learnt?: Learnt | undefined;
@@ -51,7 +51,7 @@ function primaryStages(circuit: Circuit): Map<string, string> {
 }
 
 function faultsOf(facts: SetFacts): Fault[] {
-  const { circuit, parts, years, record = () => ({}), figures = {}, learnt = NOTHING_LEARNT } = facts;
+  const { circuit, parts, years, record = {}, figures = {}, learnt = NOTHING_LEARNT } = facts;
   const primary = primaryStages(circuit);
   const serving = (stage: Stage): Stage => ({
     ...stage,
@@ -66,7 +66,7 @@ function faultsOf(facts: SetFacts): Fault[] {
       return places.map((designator) => {
         const often = figures[mode.key] ?? mode.often;
         const age = ageFactor(mode.part, years);
-        const past = designator ? recordFactor(record(designator)) : { factor: 1 };
+        const past = designator ? recordFactor(record[designator] ?? {}) : { factor: 1 };
         // A part that was changed is no longer as old as the set.
         const factor = past.factor < 1 ? past.factor : age.factor * past.factor;
         const because = [

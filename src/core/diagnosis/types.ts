@@ -1,4 +1,4 @@
-import type { Stage, StageKind } from "../model/circuit";
+import type { Stage } from "../model/circuit";
 import type { Hazard, Need } from "./data/faults";
 
 /** How surely an effect shows: a share of the times that one looks. */
@@ -94,6 +94,7 @@ export type Evidence = {
   /** of the entry that it comes from */
   id: string;
   test: string;
+  /** its key; several with `|` between them where it was not said which: `line|double` */
   outcome: string;
   /** faults that had been mended when this was seen */
   mended?: readonly string[];
@@ -109,5 +110,3 @@ export type System = {
   testById: ReadonlyMap<string, Test>;
   faultIndex: ReadonlyMap<string, number>;
 };
-
-export type StageKindOf = StageKind;

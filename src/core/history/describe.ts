@@ -168,6 +168,23 @@ export function describe(content: Content): Line {
       return describeTubeTest(payload);
     case "plan-line":
       return { subject: `Plan, ${payload.designator}`, text: `${PLAN_ACTION_WORDS[payload.action]}: ${payload.why}` };
+    case "fault-test":
+      return {
+        subject: "Search",
+        text: `${payload.what}: ${payload.says}${payload.doubtful ? ", not to be relied on" : ""}${payload.remark ? ` (${payload.remark})` : ""}`,
+      };
+    case "finding":
+      return {
+        subject: payload.state === "found" ? "Found" : "Reopened",
+        text: [
+          payload.cause,
+          payload.mended && `mended: ${payload.mended}`,
+          payload.gone.length > 0 && "shown gone",
+          payload.why,
+        ]
+          .filter(Boolean)
+          .join("; "),
+      };
     case "note": {
       const waits = payload.waits ? `Waits for ${WAIT_NAMES[payload.waits]}` : undefined;
       return {

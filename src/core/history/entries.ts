@@ -2,6 +2,8 @@ import { z } from "zod";
 import {
   check,
   componentTest,
+  faultTest,
+  finding,
   handBack,
   note,
   partWork,
@@ -26,6 +28,8 @@ const content = [
   z.object({ kind: z.literal("component-test"), payload: componentTest }),
   z.object({ kind: z.literal("tube-test"), payload: tubeTest }),
   z.object({ kind: z.literal("plan-line"), payload: planLine }),
+  z.object({ kind: z.literal("fault-test"), payload: faultTest }),
+  z.object({ kind: z.literal("finding"), payload: finding }),
   z.object({ kind: z.literal("note"), payload: note }),
   z.object({ kind: z.literal("step"), payload: step }),
   z.object({ kind: z.literal("check"), payload: check }),

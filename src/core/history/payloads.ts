@@ -319,6 +319,49 @@ export const planLine = z.object({
   why: text("The reason"),
 });
 
+/** A test made to find a fault: which one, and what came of it. */
+export const faultTest = z.object({
+  v: v1,
+  /** the test as the search names it, e.g. `inject:af` or `check:C14` */
+  test: z.string().regex(/^[a-z-]+(:[A-Za-z0-9:-]{1,60})?$/, "A test is named by its short word."),
+  /** its outcome, as the search names it */
+  outcome: z.string().regex(/^[a-z]{1,20}$/, "An outcome is one word."),
+  /** both in words, as they stood on the board */
+  what: short("The test"),
+  says: short("The outcome"),
+  /** it came and went, or the set-up is doubted: it counts little */
+  doubtful: z.boolean().optional(),
+  remark: short("The remark").optional(),
+});
+
+export const FINDING_STATES = ["found", "reopened"] as const;
+
+/** A fault that was found: the cause, what showed it, what mended it, and the test that shows it gone. */
+export const finding = z
+  .object({
+    v: v1,
+    /** the fault as the search names it, e.g. `output.coupling-leaky@C14` */
+    fault: z
+      .string()
+      .regex(/^[a-z0-9-]+\.[a-z0-9-]+(@[A-Z0-9]+)?$/, "A fault is named by its stage and its short word."),
+    cause: text("The cause"),
+    state: z.enum(FINDING_STATES),
+    /** entries that show it */
+    evidence: z.array(id).max(50).default([]),
+    /** what mended it: entries of work, or words */
+    work: z.array(id).max(50).default([]),
+    mended: optionalText("What mended it"),
+    /** entries that show it gone */
+    gone: z.array(id).max(50).default([]),
+    /** the finding that this one completes or reopens */
+    about: id.optional(),
+    why: optionalText("The reason"),
+  })
+  .superRefine((value, context) => {
+    if (value.state === "reopened" && !value.why)
+      context.addIssue({ code: "custom", path: ["why"], message: "Say why the search goes on: what is still there?" });
+  });
+
 export const WAITS = ["parts", "owner", "process"] as const;
 export type Wait = (typeof WAITS)[number];
 export const WAIT_NAMES: Record<Wait, string> = {

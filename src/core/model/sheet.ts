@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
 import { chartSchema, pointSchema } from "./chart";
+import { circuitSchema } from "./circuit";
 import { ELECTROLYTIC_ROLES, ROLES } from "./roles";
 import { checkSections, COMMONS, sectionSchema, type SectionCheck } from "./sections";
 import { STEPS } from "./steps";
@@ -84,6 +85,8 @@ export const sheetSchema = z.object({
   components: z.array(componentSchema).max(MOST_ROWS),
   windings: z.array(windingSchema).max(MOST_ROWS).default([]),
   points: z.array(pointSchema).max(MOST_ROWS),
+  /** its stages and how they are joined, where somebody has looked at the proposal */
+  circuit: circuitSchema.optional(),
   cautions: z.array(cautionSchema).max(MOST_ROWS),
 });
 export type Sheet = z.infer<typeof sheetSchema>;

@@ -33,6 +33,7 @@ export {
 } from "./readings-table";
 export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
+export { faultWords, searchOf, type FindingState, type Search, type SearchInput } from "./search";
 export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";
 export {

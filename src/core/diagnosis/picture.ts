@@ -1,0 +1,268 @@
+import { clashes, type Clash } from "./clash";
+import type { Hazard, Need } from "./data/faults";
+import { copyWeights, infer, observe, posterior, readEvidence, total, type Posterior, type Weights } from "./infer";
+import { culprits, type Bench } from "./outlook";
+import { rankTests, type Ranked } from "./rank";
+import { reasonFor } from "./reason";
+import { checkId } from "./tests";
+import { faultName, systemOf, type SetFacts } from "./system";
+import type { Evidence, Fault, System, Test } from "./types";
+
+/** What is asked: a set, what was seen of it, what was done to it, and what is at hand. Plain data, for a worker. */
+export type Question = {
+  facts: SetFacts;
+  evidence: readonly Evidence[];
+  /** tests made since the last repair */
+  done: readonly string[];
+  /** faults that were mended */
+  mended: readonly string[];
+  lacking: readonly Need[];
+  met: readonly Need[];
+};
+
+export type StageShare = {
+  id: string;
+  /** its share of what is suspected, of one */
+  share: number;
+  /** that at least one fault is in it now */
+  probability: number;
+};
+
+export type Cause = {
+  id: string;
+  name: string;
+  stage: string;
+  designator?: string;
+  /** that it is there */
+  probability: number;
+  prior: number;
+  because: string[];
+  /** its own check */
+  check: string;
+  /** entries that speak for it and against it, the strongest first, with how many times */
+  for: { id: string; times: number }[];
+  against: { id: string; times: number }[];
+};
+
+export type NextTest = {
+  id: string;
+  name: string;
+  how: string;
+  needs: readonly Need[];
+  minutes: number;
+  hazard: Hazard;
+  bits: number;
+  toFind: number;
+  reason: string;
+  outcomes: { key: string; says: string; probability: number }[];
+};
+
+export type AnyTest = {
+  id: string;
+  name: string;
+  stage?: string;
+  act: Test["act"];
+  outcomes: { key: string; says: string }[];
+};
+
+export type Picture = {
+  stages: StageShare[];
+  causes: Cause[];
+  /** causes that were likely enough and are out now */
+  ruledOut: Cause[];
+  /** mended: that each was there, seen from now */
+  mended: Cause[];
+  next: NextTest[];
+  tests: AnyTest[];
+  clashes: Clash[];
+  /** that what is wrong is nothing that the table has */
+  beyond: number;
+  /** that all is well, and what was seen were slips */
+  none: number;
+  /** minutes to the culprit by the best way from here */
+  minutes: number;
+  /** entries whose test this circuit does not have */
+  unknown: string[];
+};
+
+const CAUSES = 10;
+const NEXT = 3;
+/** A cause that was at least this likely, and is now below a fifth of that, was ruled out. */
+const WORTH_NAMING = 0.004;
+const OUT = 0.2;
+/** Evidence that changes the odds by less is neither for nor against. */
+const SPEAKS = 1.5;
+
+/** How many times likelier a fault makes what was seen than a sound set does. */
+function speaks(
+  system: System,
+  evidence: readonly Evidence[],
+  index: number,
+): { for: Cause["for"]; against: Cause["against"] } {
+  const all = evidence.flatMap((one) => {
+    const reading = readEvidence(system, one);
+    if (!reading) return [];
+    const effect = reading.response[index] as number;
+    const times = (reading.likelihood[effect * reading.effects] as number) / (reading.likelihood[0] as number);
+    return [{ id: one.id, times }];
+  });
+  return {
+    for: all.filter(({ times }) => times > SPEAKS).sort((a, b) => b.times - a.times),
+    against: all
+      .filter(({ times }) => times < 1 / SPEAKS)
+      .map(({ id, times }) => ({ id, times: 1 / times }))
+      .sort((a, b) => b.times - a.times),
+  };
+}
+
+const systems = new Map<string, System>();
+/** The system of a set; the last few are kept, for the same set is asked about again and again. */
+function systemFor(facts: SetFacts): System {
+  const key = JSON.stringify(facts);
+  const known = systems.get(key);
+  if (known) return known;
+  const made = systemOf(facts);
+  if (systems.size > 4) systems.clear();
+  systems.set(key, made);
+  return made;
+}
+
+const indicesOf = (system: System, ids: readonly string[]): Set<number> =>
+  new Set(ids.flatMap((id) => system.faultIndex.get(id) ?? []));
+
+function stageShares(system: System, weights: Weights, found: Posterior, mended: ReadonlySet<number>): StageShare[] {
+  const share = culprits(system, found.fault, mended);
+  const { n, single, pair, none, beyond } = weights;
+  const stageAt = new Map(system.stages.map(({ id }, index) => [id, index]));
+  const stageOf = system.faults.map((fault, index) => (mended.has(index) ? -1 : (stageAt.get(fault.stage.id) ?? -1)));
+  const mass = new Float64Array(system.stages.length);
+  let sum = none + beyond;
+  const add = (stage: number, weight: number) => {
+    if (stage >= 0) mass[stage] = (mass[stage] as number) + weight;
+  };
+  for (let i = 0; i < n; i += 1) {
+    const a = stageOf[i] as number;
+    add(a, single[i] as number);
+    sum += single[i] as number;
+    for (let j = i + 1; j < n; j += 1) {
+      const weight = pair[i * n + j] as number;
+      const b = stageOf[j] as number;
+      sum += weight;
+      add(a, weight);
+      if (b !== a) add(b, weight);
+    }
+  }
+  return system.stages.map(({ id }, at) => ({
+    id,
+    share: system.faults.reduce((total, fault, index) => total + (fault.stage.id === id ? (share[index] ?? 0) : 0), 0),
+    probability: (mass[at] as number) / sum,
+  }));
+}
+
+function causeOf(system: System, evidence: readonly Evidence[], found: Posterior, index: number): Cause {
+  const fault = system.faults[index] as Fault;
+  return {
+    id: fault.id,
+    name: faultName(fault),
+    stage: fault.stage.id,
+    ...(fault.designator ? { designator: fault.designator } : {}),
+    probability: found.fault[index] ?? 0,
+    prior: fault.prior,
+    because: fault.because,
+    check: checkId(fault),
+    ...speaks(system, evidence, index),
+  };
+}
+
+const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability: number[]): NextTest => {
+  const { test, minutes, bits, toFind } = ranked;
+  return {
+    id: test.id,
+    name: test.name,
+    how: test.how,
+    needs: test.needs,
+    minutes,
+    hazard: test.hazard,
+    bits,
+    toFind,
+    reason: reasonFor(test, system, share),
+    outcomes: test.outcomes.map(({ key, says }, index) => ({ key, says, probability: probability[index] ?? 0 })),
+  };
+};
+
+/** How likely each outcome of a test is, over all hypotheses. */
+function outcomeShares(system: System, weights: Weights, test: Test, mended: readonly string[]): number[] {
+  const before = total(weights);
+  return test.outcomes.map(({ key }) => {
+    const after = copyWeights(weights);
+    observe(after, system, { id: "", test: test.id, outcome: key, mended });
+    return total(after) / before;
+  });
+}
+
+/** Everything that the fault board shows, from what is known. Evidence may come in any order. */
+export function consider(question: Question): Picture {
+  const system = systemFor(question.facts);
+  const { weights, unknown } = infer(system, question.evidence);
+  const found = posterior(weights);
+  const mended = indicesOf(system, question.mended);
+  const bench: Bench = { lacking: new Set(question.lacking), met: new Set(question.met) };
+  const share = culprits(system, found.fault, mended);
+  const ranked = rankTests(system, weights, bench, new Set(question.done), mended);
+  const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
+  const cause = (index: number) => causeOf(system, question.evidence, found, index);
+  const p = (index: number) => found.fault[index] ?? 0;
+  const prior = (index: number) => system.faults[index]?.prior ?? 0;
+  return {
+    stages: stageShares(system, weights, found, mended),
+    causes: order
+      .filter((index) => !mended.has(index))
+      .slice(0, CAUSES)
+      .map(cause),
+    ruledOut: order
+      .filter((index) => !mended.has(index) && prior(index) > WORTH_NAMING && p(index) < OUT * prior(index))
+      .sort((a, b) => prior(b) - prior(a))
+      .slice(0, CAUSES)
+      .map(cause),
+    mended: [...mended]
+      .map(cause)
+      .sort((a, b) => b.probability - a.probability)
+      .slice(0, CAUSES),
+    next: ranked
+      .slice(0, NEXT)
+      .map((one) => nextOf(one, system, share, outcomeShares(system, weights, one.test, question.mended))),
+    tests: system.tests.map(({ id, name, stage, act, outcomes }) => ({
+      id,
+      name,
+      act,
+      ...(stage ? { stage: stage.id } : {}),
+      outcomes: outcomes.map(({ key, says }) => ({ key, says })),
+    })),
+    clashes: clashes(system, weights, question.evidence, found.best[0]?.faults ?? []),
+    beyond: found.beyond,
+    none: found.none,
+    minutes: ranked[0]?.toFind ?? 0,
+    unknown: unknown.map(({ id }) => id),
+  };
+}
+
+/** Where the suspicion would go if a test came out in a given way, before it is made. */
+export function whatIf(
+  question: Question,
+  test: string,
+  outcome: string,
+): { stages: StageShare[]; causes: { name: string; probability: number }[] } {
+  const system = systemFor(question.facts);
+  const seen: Evidence = { id: "what-if", test, outcome, mended: question.mended };
+  const { weights } = infer(system, [...question.evidence, seen]);
+  const found = posterior(weights);
+  const mended = indicesOf(system, question.mended);
+  const order = system.faults.map((_, index) => index).filter((index) => !mended.has(index));
+  order.sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
+  return {
+    stages: stageShares(system, weights, found, mended),
+    causes: order
+      .slice(0, 4)
+      .map((index) => ({ name: faultName(system.faults[index] as Fault), probability: found.fault[index] ?? 0 })),
+  };
+}
