@@ -79,14 +79,19 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
     )) {
       const when = moment(today, daysAgo, at);
       // A story names the bin that a part came from; its label was made when the drawers were filled.
-      const text = line.replace(/@([A-Z]-\d+)/g, (whole, bin: string) => labels.get(bin) ?? whole);
+      const tape = settle(entries).settled;
+      const numberOf = (which: string) =>
+        which === "last" ? tape.length : tape.findIndex((item) => item.content?.kind === "finding") + 1;
+      const text = line
+        .replace(/@([A-Z]-\d+)/g, (whole, bin: string) => labels.get(bin) ?? whole)
+        .replace(/@(finding|last)/g, (_, which: string) => String(numberOf(which)));
       const id = v7({ msecs: when.getTime() });
       const read = parseLine(
         text,
         lineContext({
           sheet: kind.sheet,
           year: kind.year,
-          settled: settle(entries).settled,
+          settled: tape,
           visitId,
           now: when.toISOString(),
           line: { volts: LINE_OF_SHOP.lineVolts, hz: LINE_OF_SHOP.lineHz },

@@ -1,5 +1,6 @@
 import { sql } from "drizzle-orm";
 import type { ShopRules } from "@/core/components";
+import type { Figures } from "@/core/diagnosis";
 import {
   bigint,
   boolean,
@@ -38,6 +39,8 @@ export const shop = pgTable(
     lamps: jsonb("lamps").$type<number[]>().notNull().default([25, 40, 60, 100, 150, 200]),
     /** what the shop has changed of the rules for parts; its shape is shopRulesSchema in core/components */
     rules: jsonb("rules").$type<ShopRules>().notNull().default({ roles: [] }),
+    /** the shop's own figures for faults; its shape is figuresSchema in core/diagnosis */
+    figures: jsonb("figures").$type<Figures>().notNull().default({ often: {}, learns: true }),
     version: integer("version").notNull().default(1),
   },
   (t) => [

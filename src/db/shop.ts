@@ -1,10 +1,11 @@
 import { asc, eq, and, sql } from "drizzle-orm";
 import { shopRulesSchema, type ShopRules } from "@/core/components";
+import { figuresSchema, type Figures } from "@/core/diagnosis";
 import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { meter, shop } from "./schema";
 
-export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules">;
+export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures">;
 export type Meter = typeof meter.$inferSelect;
 
 /** What a shop is until somebody has said so. */
@@ -20,7 +21,7 @@ const UNSAID: Shop = {
 export async function shopOf(db: Tx): Promise<Shop> {
   const [row] = await db.select().from(shop);
   if (!row) return UNSAID;
-  const { id: _id, rules: _rules, ...fields } = row;
+  const { id: _id, rules: _rules, figures: _figures, ...fields } = row;
   return fields;
 }
 
@@ -49,24 +50,40 @@ export async function partRules(db: Tx): Promise<{ rules: ShopRules; version: nu
   return { rules: shopRulesSchema.parse(row?.rules ?? {}), version: row?.version ?? 0 };
 }
 
-/** Changes the shop's rules for parts. */
-export async function savePartRules(db: Tx, rules: ShopRules, version: number): Promise<Saved> {
+type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures">>;
+
+/** Changes what the shop has of its own; the first time it makes the row. */
+async function saveOwn(db: Tx, own: Own, version: number): Promise<Saved> {
   if (version === 0) {
     const { version: _version, ...fields } = UNSAID;
     const [made] = await db
       .insert(shop)
-      .values({ id: 1, ...fields, rules })
+      .values({ id: 1, ...fields, ...own })
       .onConflictDoNothing()
       .returning();
     return made ? { ok: true, version: made.version } : { ok: false, message: STALE };
   }
   const [row] = await db
     .update(shop)
-    .set({ rules, version: sql`${shop.version} + 1` })
+    .set({ ...own, version: sql`${shop.version} + 1` })
     .where(and(eq(shop.id, 1), eq(shop.version, version)))
     .returning({ version: shop.version });
   return row ? { ok: true, version: row.version } : { ok: false, message: STALE };
 }
+
+/** Changes the shop's rules for parts. */
+export const savePartRules = (db: Tx, rules: ShopRules, version: number): Promise<Saved> =>
+  saveOwn(db, { rules }, version);
+
+/** The shop's figures for faults, with the version that a change has to have seen. */
+export async function faultFigures(db: Tx): Promise<{ figures: Figures; version: number }> {
+  const [row] = await db.select({ figures: shop.figures, version: shop.version }).from(shop);
+  return { figures: figuresSchema.parse(row?.figures ?? {}), version: row?.version ?? 0 };
+}
+
+/** Changes the shop's figures for faults. */
+export const saveFaultFigures = (db: Tx, figures: Figures, version: number): Promise<Saved> =>
+  saveOwn(db, { figures }, version);
 
 /** The meters in use, and the retired ones behind them. */
 export const meters = (db: Tx): Promise<Meter[]> =>

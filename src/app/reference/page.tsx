@@ -19,6 +19,9 @@ export default async function ReferencePage() {
         <Link href="/reference/rules" className="btn btn-outline h-11">
           Rules for parts
         </Link>
+        <Link href="/reference/faults" className="btn btn-outline h-11">
+          Faults
+        </Link>
       </div>
       {all.length === 0 ? <Empty title="No model yet.">The first one is made with the first job.</Empty> : null}
       <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">

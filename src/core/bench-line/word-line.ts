@@ -6,6 +6,7 @@ import { readMeasure } from "./measure-line";
 import { readPlan } from "./plan-line";
 import { readPower } from "./power-line";
 import { readSafe } from "./safe-line";
+import { readFinding, readSearch } from "./search-line";
 import { readSetup } from "./setup-line";
 import { readTakeIn } from "./take-in-line";
 import { parseTestLine } from "./test-line";
@@ -95,6 +96,10 @@ const WORDS: [RegExp, Reader][] = [
   [/^(test)(?=\s|$)\s*/i, parseTestLine],
   [/^(measure)(?=\s|$)\s*/i, readMeasure],
   [/^(tube)(?=\s|$)\s*/i, readTube],
+  [/^(inject|trace|look|tap|swap|check|works)(?=\s)\s*/i, readSearch],
+  // These words are also names of points: an equals sign makes them a test.
+  [/^(play|listen|output|hum|noise|steady|dial|bands|warm)(?=\s*(?:tx|transmit|down)?\s*=)\s*/i, readSearch],
+  [/^(found|reopen)(?=\s)\s*/i, readFinding],
   [/^(plan)(?=\s|$)\s*/i, readPlan],
   [/^(take[ -]in)(?=\s|:|$)[:\s]*/i, readTakeIn],
   [/^(safe)(?=\s|$)\s*/i, readSafe],

@@ -6,6 +6,7 @@ import { writeMeasure } from "./measure-line";
 import { writePlan } from "./plan-line";
 import { writePower } from "./power-line";
 import { writeSafe } from "./safe-line";
+import { writeFinding, writeSearch } from "./search-line";
 import { writeSetup } from "./setup-line";
 import { writeTakeIn } from "./take-in-line";
 import { writeTube } from "./tube-line";
@@ -96,6 +97,10 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
       return writeTube(payload);
     case "plan-line":
       return writePlan(payload);
+    case "fault-test":
+      return writeSearch(payload);
+    case "finding":
+      return writeFinding(payload, numberOf);
     case "note": {
       const [closes] = payload.closes;
       const n = closes ? numberOf(closes) : undefined;

@@ -34,6 +34,7 @@ export {
 export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { faultWords, searchOf, type FindingState, type Search, type SearchInput } from "./search";
+export { foundIn, learntFrom, type FoundOnce } from "./found";
 export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";
 export {

@@ -249,7 +249,7 @@ function ofContent(item: Settled, system: System, input: VisitInput, circuit: Ci
 }
 
 /** Where each finding stands: the last word on it counts. */
-function findingsOf(settled: readonly Settled[], visitId: string): FindingState[] {
+export function searchedFindings(settled: readonly Settled[], visitId: string): FindingState[] {
   const mine = ofKind(settled, "finding").filter(({ entry }) => entry.visitId === visitId);
   return mine
     .filter(({ content }) => !content.payload.about)
@@ -342,7 +342,7 @@ export function searchOf(input: SearchInput): Search {
     unread: moments.flatMap(({ evidence: list }) =>
       list.filter(({ test }) => !system.testById.has(test)).map(({ id }) => id),
     ),
-    findings: findingsOf(input.settled, input.visitId),
+    findings: searchedFindings(input.settled, input.visitId),
   };
 }
 

@@ -18,6 +18,8 @@ const SHOWN: readonly ContentKind[] = [
   "component-test",
   "tube-test",
   "plan-line",
+  "fault-test",
+  "finding",
   "power-step",
   "setup",
   "note",

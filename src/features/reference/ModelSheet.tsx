@@ -7,10 +7,11 @@ import { rowsOf, TABLES, tableOf, type TableName } from "@/core/tables";
 import type { Revision } from "@/db/models";
 import { Basics } from "./Basics";
 import type { GridRow } from "./grid";
+import { StagesEditor } from "./StagesEditor";
 import { Revisions } from "./Revisions";
 import { TableEditor } from "./TableEditor";
 
-type Tab = "basics" | TableName | "versions";
+type Tab = "basics" | TableName | "stages" | "versions";
 
 type ModelSheetProps = { model: Model; revisions: readonly Revision[]; initial: Tab };
 
@@ -44,6 +45,7 @@ export function ModelSheet({ model, revisions, initial }: ModelSheetProps) {
   const tabs: [Tab, string][] = [
     ["basics", "What it is"],
     ...TABLES.map((name): [Tab, string] => [name, `${tableOf(name).title} ${rowsOf(model.sheet, name).length}`]),
+    ["stages", model.sheet.circuit ? `Stages ${model.sheet.circuit.stages.length}` : "Stages, proposed"],
     ["versions", `Versions ${revisions.length + 1}`],
   ];
   return (
@@ -73,6 +75,8 @@ export function ModelSheet({ model, revisions, initial }: ModelSheetProps) {
       <div id="sheet-part" role="tabpanel" aria-labelledby={`tab-${tab}`}>
         {tab === "basics" ? (
           <Basics model={model} version={version} onSaved={saved} />
+        ) : tab === "stages" ? (
+          <StagesEditor model={model} version={version} onSaved={saved} />
         ) : tab === "versions" ? (
           <Revisions modelId={model.id} version={version} revisions={revisions} onSaved={saved} />
         ) : (

@@ -3,7 +3,7 @@
 import { cookies } from "next/headers";
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
-import type { Model, Sheet } from "@/core/model";
+import { circuitSchema, type Model, type Sheet } from "@/core/model";
 import { mergeRows, readTable, rowsOf, SHEET_FIELD, TABLES, tableOf } from "@/core/tables";
 import { database } from "@/db/client";
 import type { Saved } from "@/db/customers";
@@ -60,14 +60,22 @@ const typedBasics = z.object({
 export async function changeBasics(where: unknown, typed: unknown): Promise<Saved> {
   const read = readBasics(typedBasics.parse(typed) as TypedBasics);
   if (!read.ok) return { ok: false, message: Object.values(read.problems)[0] ?? "That does not fit." };
-  return change(where, ({ sheet: { tubes, components, windings, points, cautions } }) => ({
+  return change(where, ({ sheet: { tubes, components, windings, points, cautions, circuit } }) => ({
     ...read.value,
     tubes,
     components,
     windings,
     points,
     cautions,
+    ...(circuit ? { circuit } : {}),
   }));
+}
+
+/** Keeps the stages of a model: its own from then on, whatever its tubes propose. */
+export async function changeCircuit(where: unknown, circuit: unknown): Promise<Saved> {
+  const read = circuitSchema.safeParse(circuit);
+  if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "That is no circuit." };
+  return change(where, ({ sheet }) => ({ ...sheet, circuit: read.data }));
 }
 
 const typedTable = z.object({

@@ -29,6 +29,11 @@ const LINES: [string, string][] = [
   ["C14 -> 0.047/630 from JP00001A7", "a part out of stock, by its label"],
   ["test output 2.1 W min 3 on dummy load", "a test of the set against a limit (min or max)"],
   ["? hum worse when warm", "a symptom; gone #12 when it is gone"],
+  [
+    "inject AF = loud",
+    "a test to find the fault; also trace, tap, look, swap, check, works; hum = double, bands = one",
+  ],
+  ["found C14: leaks, grid falls with it lifted", "the fault is found; found #12 mended: …; gone #18; reopen #12 why"],
   ["todo … / wait parts … / note …", "an open point, something waited for, a note"],
   ["settled #12 new lead fitted", "an open point is settled"],
   ["safe residual 0.3 V", "a line of the make-safe list; safe lead wrong: cracked, safe fuse na: none"],

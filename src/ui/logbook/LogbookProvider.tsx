@@ -16,7 +16,8 @@ import {
 import { rulesOf, type ShopRules } from "@/core/components";
 import type { Model } from "@/core/model";
 import type { StockItem } from "@/core/stock";
-import type { VisitInput } from "@/core/visit";
+import type { FoundOnce, VisitInput } from "@/core/visit";
+import type { Figures } from "@/core/diagnosis";
 import type { Attachment } from "@/db/attachments";
 import type { Meter, Shop } from "@/db/shop";
 import { hideFile, sendFile, type FileSent } from "./files";
@@ -37,6 +38,10 @@ export type LogbookData = {
   stock: StockItem[];
   /** what the shop has changed of the rules for parts */
   partRules: ShopRules;
+  /** the shop's own figures for faults */
+  figures: Figures;
+  /** faults that the shop has found and shown gone, on all sets */
+  found: FoundOnce[];
   people: { id: string; name: string }[];
   personId: string;
   now: string;

@@ -3,6 +3,7 @@
 import { useMemo } from "react";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
+import { FaultBoard } from "@/features/diagnosis/FaultBoard";
 import { HandBackPlate } from "@/features/handback/HandBackPlate";
 import { TakeInPlate } from "@/features/intake/TakeInPlate";
 import { PartsPlate } from "@/features/partwork/PartsPlate";
@@ -14,7 +15,7 @@ import { HeatersPlate } from "@/features/tubes/HeatersPlate";
 import { TubesPlate } from "@/features/tubes/TubesPlate";
 import { ReadingsPlate } from "@/features/readings/ReadingsPlate";
 import { AskedForPlate } from "@/features/steps/AskedForPlate";
-import { FindPlate } from "@/features/steps/FindPlate";
+import { DoneForm } from "@/features/steps/DoneForm";
 import { MakeSafePlate } from "@/features/safe/MakeSafePlate";
 import { Tabs, type TabOf } from "@/ui/Tabs";
 import { LogbookProvider, type LogbookData } from "@/ui/logbook";
@@ -41,7 +42,16 @@ const platesWith = (tab: string | undefined): Plates => ({
   ),
   "first-power": <PowerPlate />,
   baseline: <ReadingsPlate />,
-  find: <FindPlate />,
+  find: (
+    <FaultBoard>
+      <DoneForm
+        step="find"
+        label="The search in one sentence"
+        placeholder="C14 leaks: grid falls to zero with it lifted"
+        button="The search is done"
+      />
+    </FaultBoard>
+  ),
   fix: <Tabs label="Tools of this step" tabs={FIX} initial={tab} onTab={remember} />,
   modify: <AskedForPlate step="modify" />,
   align: <AskedForPlate step="align" />,

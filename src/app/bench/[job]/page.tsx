@@ -5,7 +5,8 @@ import { STEPS } from "@/core/model";
 import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
-import { meters, partRules, shopOf } from "@/db/shop";
+import { foundFaults } from "@/db/findings";
+import { faultFigures, meters, partRules, shopOf } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
@@ -24,12 +25,14 @@ export default async function Page({ params, searchParams }: Props) {
   if (!visit || !file) notFound();
   const { person, everyone } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
   const db = database();
-  const [attachments, shop, owned, stock, rules] = await Promise.all([
+  const [attachments, shop, owned, stock, rules, faults, found] = await Promise.all([
     attachmentsOf(db, file.id),
     shopOf(db),
     meters(db),
     stockItems(db, visit.id),
     partRules(db),
+    faultFigures(db),
+    foundFaults(db),
   ]);
   const { step: asked, tab } = await searchParams;
   return (
@@ -48,6 +51,8 @@ export default async function Page({ params, searchParams }: Props) {
         meters: owned,
         stock,
         partRules: rules.rules,
+        figures: faults.figures,
+        found,
         people: everyone.map(({ id, name }) => ({ id, name })),
         personId: person.id,
         now: new Date().toISOString(),

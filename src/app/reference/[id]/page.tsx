@@ -29,7 +29,7 @@ export default async function ModelPage({ params, searchParams }: Props) {
       <ModelSheet
         model={model}
         revisions={await revisionsOf(database(), model.id)}
-        initial={[...TABLES, "versions" as const].find((table) => table === asked) ?? "basics"}
+        initial={[...TABLES, "stages" as const, "versions" as const].find((table) => table === asked) ?? "basics"}
       />
     </main>
   );

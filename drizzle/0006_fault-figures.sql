@@ -1,0 +1,1 @@
+ALTER TABLE "shop" ADD COLUMN "figures" jsonb DEFAULT '{"often":{},"learns":true}'::jsonb NOT NULL;

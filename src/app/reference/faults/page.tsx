@@ -1,0 +1,18 @@
+import type { Metadata } from "next";
+import { FiguresForm } from "@/features/diagnosis/FiguresForm";
+import { database } from "@/db/client";
+import { foundFaults } from "@/db/findings";
+import { faultFigures } from "@/db/shop";
+
+export const metadata: Metadata = { title: "Faults" };
+
+export default async function FaultsPage() {
+  const db = database();
+  const [{ figures, version }, found] = await Promise.all([faultFigures(db), foundFaults(db)]);
+  return (
+    <main className="mx-auto flex w-full max-w-6xl flex-col gap-3 p-4">
+      <h1 className="text-2xl font-bold">Faults</h1>
+      <FiguresForm figures={figures} version={version} found={found} />
+    </main>
+  );
+}

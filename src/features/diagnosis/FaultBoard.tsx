@@ -1,0 +1,213 @@
+"use client";
+
+import Link from "next/link";
+import { useMemo, useState } from "react";
+import { NEED_NAMES, type Cause, type Need } from "@/core/diagnosis";
+import { describe, ofKind } from "@/core/history";
+import { ErrorText } from "@/ui/Field";
+import { useLogbook } from "@/ui/logbook";
+import { SymptomList } from "@/ui/SymptomList";
+import { Causes } from "./CauseList";
+import { Findings } from "./Findings";
+import { FoundForm } from "./FoundForm";
+import { NextTests } from "./NextTests";
+import { AddSymptom, AnyTestForm } from "./Observation";
+import { StageDetail } from "./StageDetail";
+import { Strip, type Seen } from "./Strip";
+import { useSearch } from "./useSearch";
+import { percent } from "./words";
+
+const INSTRUMENTS: readonly Need[] = ["meter", "generator", "tracer", "tube-tester", "bridge", "spare"];
+
+/** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
+export function FaultBoard({ children }: { children?: React.ReactNode }) {
+  const { settled, context, visit, model, append, found } = useLogbook();
+  const [lacking, setLacking] = useState<readonly Need[]>([]);
+  const { search, picture, thinking, imagined, imagine } = useSearch(lacking);
+  const [selected, setSelected] = useState<string>();
+  const [confirming, setConfirming] = useState<Cause>();
+  const [error, setError] = useState<string>();
+  const { circuit, question, system } = search;
+
+  const entryOf = useMemo(() => {
+    const tape = new Map(context.tape.map((item) => [item.id, item]));
+    return (id: string) => {
+      const item = tape.get(id);
+      if (!item?.content) return undefined;
+      const { subject, text } = describe(item.content);
+      return { n: item.n, text: `${subject}: ${text}`.slice(0, 140) };
+    };
+  }, [context.tape]);
+
+  const byStage = useMemo(() => {
+    const seen = new Map<string, Seen>();
+    const entries = new Map<string, string[]>();
+    for (const { id, test, outcome } of question.evidence) {
+      const known = system.testById.get(test);
+      if (!known?.stage) continue;
+      const stage = known.stage.id;
+      const before = seen.get(stage) ?? { good: 0, bad: 0 };
+      const good = known.outcomes[0]?.key === outcome;
+      seen.set(stage, { good: before.good + (good ? 1 : 0), bad: before.bad + (good ? 0 : 1) });
+      entries.set(stage, [...(entries.get(stage) ?? []), id]);
+    }
+    return { seen, entries };
+  }, [question.evidence, system]);
+
+  const symptoms = ofKind(settled, "symptom").filter(
+    ({ entry, content }) => entry.visitId === visit.id && content.payload.state !== "gone",
+  );
+  const lastTime = found.filter((one) => one.modelId === model.id && one.visitId !== visit.id);
+  const hasReceive = circuit.paths.some(({ key }) => key === "receive");
+  const listen = hasReceive ? "play" : "play-tx";
+  const mended = new Set(question.mended);
+  const stillThere =
+    mended.size > 0 &&
+    question.evidence.some(
+      ({ test, outcome, mended: before }) =>
+        before && before.length === mended.size && /^play/.test(test) && outcome !== "fine",
+    );
+
+  const record = async (test: { id: string; name: string }, outcome: { key: string; says: string }) => {
+    imagine();
+    const done = await append({
+      kind: "fault-test",
+      payload: { v: 1, test: test.id, outcome: outcome.key, what: test.name, says: outcome.says },
+    });
+    setError(done.ok ? undefined : done.problems[0]?.message);
+  };
+
+  const causes = picture ? [...picture.causes, ...picture.ruledOut, ...picture.mended] : [];
+  const pick = (id: string) => {
+    const cause = causes.find((one) => one.id === id);
+    const fault = system.faults.find((one) => one.id === id);
+    if (cause) setConfirming(cause);
+    else if (fault)
+      setConfirming({
+        id,
+        name: `${fault.mode.name}${fault.designator ? ` (${fault.designator})` : ""}, ${fault.stage.name}`,
+        stage: fault.stage.id,
+        probability: fault.prior,
+        prior: fault.prior,
+        because: fault.because,
+        check: "",
+        for: [],
+        against: [],
+      });
+  };
+
+  if (!picture)
+    return (
+      <p className="flex items-center gap-2" role="status">
+        <span className="loading loading-dots" aria-hidden="true" /> Weighing what is known …
+      </p>
+    );
+  return (
+    <div className="flex flex-col gap-3">
+      {search.proposed ? (
+        <p className="border-l-4 border-warning pl-2">
+          These stages are a proposal from the tubes and the words of the sheet.{" "}
+          <Link href={`/reference/${model.id}?table=stages`} className="link">
+            Look at them, and keep them with the model
+          </Link>
+          .
+        </p>
+      ) : null}
+      {picture.clashes.map((clash) => (
+        <p key={clash.id} role="status" className="border-l-4 border-warning pl-2">
+          <strong>This does not fit together.</strong> #{entryOf(clash.id)?.n} “{entryOf(clash.id)?.text}” has only{" "}
+          {percent(clash.probability)} to be so, given all the rest
+          {clash.against.length > 0 ? (
+            <>
+              ; it goes against{" "}
+              {clash.against.map((id) => `#${entryOf(id)?.n ?? "?"} “${entryOf(id)?.text ?? ""}”`).join(", ")}
+            </>
+          ) : null}
+          . Repeat the one that you doubt, or withdraw it on the tape.
+        </p>
+      ))}
+      {stillThere ? (
+        <p role="status" className="border-l-4 border-warning pl-2">
+          Something was mended and the symptom is still there: the search goes on with what is left.
+        </p>
+      ) : null}
+      <Strip
+        circuit={circuit}
+        shares={picture.stages}
+        imagined={imagined?.stages}
+        seen={byStage.seen}
+        selected={selected}
+        onSelect={(id) => setSelected(id === selected ? undefined : id)}
+      />
+      <p className="dim min-h-6 text-sm" aria-live="polite">
+        {imagined
+          ? `Then: ${imagined.causes
+              .slice(0, 3)
+              .map(({ name, probability }) => `${percent(probability)} ${name}`)
+              .join("; ")}`
+          : `Share of suspicion. Solid: signal, dashed: supply, dotted: control. ${thinking ? "Weighing …" : ""}`}
+      </p>
+      {selected ? (
+        <StageDetail
+          key={selected}
+          id={selected}
+          search={search}
+          causes={causes}
+          probabilityOf={(id) =>
+            causes.find((one) => one.id === id)?.probability ?? system.faults.find((one) => one.id === id)?.prior ?? 0
+          }
+          entries={(byStage.entries.get(selected) ?? []).flatMap((id) => entryOf(id) ?? [])}
+          tests={picture.tests.filter(({ stage }) => stage === selected)}
+          onClose={() => setSelected(undefined)}
+          onPick={pick}
+        />
+      ) : null}
+      {confirming ? <FoundForm key={confirming.id} cause={confirming} onDone={() => setConfirming(undefined)} /> : null}
+      <Findings findings={search.findings} listen={listen} />
+      {error ? <ErrorText>{error}</ErrorText> : null}
+      <div className="grid gap-4 xl:grid-cols-2">
+        <section aria-label="Next tests">
+          <h2 className="text-lg font-bold">Next tests</h2>
+          <NextTests
+            tests={picture.next}
+            sheet={model.sheet}
+            onOutcome={(test, outcome) => void record(test, outcome)}
+            onImagine={imagine}
+          />
+        </section>
+        <Causes picture={picture} evidenceOf={entryOf} onFound={setConfirming} lastTime={lastTime} />
+      </div>
+      <div className="grid gap-4 xl:grid-cols-2">
+        <section aria-label="Own observation" className="flex flex-col gap-3">
+          <h2 className="text-lg font-bold">Your own observation</h2>
+          <AddSymptom />
+          <AnyTestForm tests={picture.tests} />
+        </section>
+        <section aria-label="Symptoms and instruments" className="flex flex-col gap-3">
+          <h2 className="text-lg font-bold">Symptoms</h2>
+          {symptoms.length === 0 ? <p className="dim">None written down but the complaint.</p> : null}
+          <SymptomList symptoms={symptoms} />
+          <fieldset>
+            <legend className="font-bold">At hand</legend>
+            <div className="flex flex-wrap gap-x-4">
+              {INSTRUMENTS.map((need) => (
+                <label key={need} className="flex min-h-11 items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="checkbox"
+                    checked={!lacking.includes(need)}
+                    onChange={(event) =>
+                      setLacking(event.target.checked ? lacking.filter((one) => one !== need) : [...lacking, need])
+                    }
+                  />
+                  {NEED_NAMES[need]}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        </section>
+      </div>
+      {children}
+    </div>
+  );
+}
