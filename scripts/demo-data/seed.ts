@@ -8,6 +8,8 @@ import { takeIn } from "@/db/sets";
 import { people } from "@/db/people";
 import { stockItems } from "@/db/stock";
 import { lineContext, parseLine } from "@/core/bench-line";
+import { circuitOf } from "@/core/diagnosis";
+import type { Sheet } from "@/core/model";
 import { settle, type Content, type Entry } from "@/core/history";
 import { MODELS } from "./models";
 import { draw } from "./drawings";
@@ -37,6 +39,11 @@ const METERS: { name: string; ohmsPerVolt?: number; inputOhms?: number; calibrat
   { name: "Old panel meter", ohmsPerVolt: 1000 },
 ];
 
+/** Models whose stages nobody has looked at yet: the proposal is shown. */
+const UNLOOKED = ["t60"];
+const staged = (key: string, sheet: Sheet): Sheet =>
+  UNLOOKED.includes(key) ? sheet : { ...sheet, circuit: circuitOf(sheet).circuit };
+
 type Shop = { people: Ids<Who>; customers: Ids<keyof typeof CUSTOMERS>; models: Ids<keyof typeof MODELS> };
 
 async function openShop(db: Db, today: Date): Promise<Shop> {
@@ -61,7 +68,11 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
       contact,
     })),
   );
-  await db.insert(model).values(entries(MODELS).map(([key, data]) => ({ id: shop.models[key] ?? v7(), ...data })));
+  await db
+    .insert(model)
+    .values(
+      entries(MODELS).map(([key, data]) => ({ id: shop.models[key] ?? v7(), ...data, sheet: staged(key, data.sheet) })),
+    );
   return shop;
 }
 
@@ -89,7 +100,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
       const read = parseLine(
         text,
         lineContext({
-          sheet: kind.sheet,
+          sheet: staged(story.model, kind.sheet),
           year: kind.year,
           settled: tape,
           visitId,

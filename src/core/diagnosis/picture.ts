@@ -16,6 +16,8 @@ export type Question = {
   done: readonly string[];
   /** faults that were mended */
   mended: readonly string[];
+  /** faults that were found and confirmed: they are there until they are mended, and no longer looked for */
+  confirmed: readonly string[];
   lacking: readonly Need[];
   met: readonly Need[];
 };
@@ -30,6 +32,8 @@ export type StageShare = {
 
 export type Cause = {
   id: string;
+  /** its own check has shown it */
+  shown: boolean;
   name: string;
   stage: string;
   designator?: string;
@@ -130,8 +134,14 @@ function systemFor(facts: SetFacts): System {
 const indicesOf = (system: System, ids: readonly string[]): Set<number> =>
   new Set(ids.flatMap((id) => system.faultIndex.get(id) ?? []));
 
-function stageShares(system: System, weights: Weights, found: Posterior, mended: ReadonlySet<number>): StageShare[] {
-  const share = culprits(system, found.fault, mended);
+function stageShares(
+  system: System,
+  weights: Weights,
+  found: Posterior,
+  mended: ReadonlySet<number>,
+  out: ReadonlySet<number>,
+): StageShare[] {
+  const share = culprits(system, found.fault, out);
   const { n, single, pair, none, beyond } = weights;
   const stageAt = new Map(system.stages.map(({ id }, index) => [id, index]));
   const stageOf = system.faults.map((fault, index) => (mended.has(index) ? -1 : (stageAt.get(fault.stage.id) ?? -1)));
@@ -170,6 +180,7 @@ function causeOf(system: System, evidence: readonly Evidence[], found: Posterior
     prior: fault.prior,
     because: fault.because,
     check: checkId(fault),
+    shown: evidence.some(({ test, outcome }) => test === checkId(fault) && outcome === "bad"),
     ...speaks(system, evidence, index),
   };
 }
@@ -207,14 +218,16 @@ export function consider(question: Question): Picture {
   const found = posterior(weights);
   const mended = indicesOf(system, question.mended);
   const bench: Bench = { lacking: new Set(question.lacking), met: new Set(question.met) };
-  const share = culprits(system, found.fault, mended);
-  const ranked = rankTests(system, weights, bench, new Set(question.done), mended);
+  const out = new Set([...mended, ...indicesOf(system, question.confirmed)]);
+  const share = culprits(system, found.fault, out);
+  const shown = new Set(question.evidence.flatMap(({ test, outcome }) => (outcome === "bad" ? [test] : [])));
+  const ranked = rankTests(system, weights, bench, new Set(question.done), out, shown);
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   const cause = (index: number) => causeOf(system, question.evidence, found, index);
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {
-    stages: stageShares(system, weights, found, mended),
+    stages: stageShares(system, weights, found, mended, out),
     causes: order
       .filter((index) => !mended.has(index))
       .slice(0, CAUSES)
@@ -260,7 +273,7 @@ export function whatIf(
   const order = system.faults.map((_, index) => index).filter((index) => !mended.has(index));
   order.sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   return {
-    stages: stageShares(system, weights, found, mended),
+    stages: stageShares(system, weights, found, mended, new Set([...mended, ...indicesOf(system, question.confirmed)])),
     causes: order
       .slice(0, 4)
       .map((index) => ({ name: faultName(system.faults[index] as Fault), probability: found.fault[index] ?? 0 })),

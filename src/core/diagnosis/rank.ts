@@ -19,18 +19,21 @@ const NONE: ReadonlySet<number> = new Set();
  * tell most in a minute are looked at, and all checks of likely parts.
  *
  * @param done tests that were made since the last repair: they are not asked for again
- * @param mended faults that were mended: they are no longer looked for
+ * @param out faults that are no longer looked for: they were mended, or they were found
+ * @param shown checks that showed a part to be bad: measuring it again tells nothing new
  */
 export function rankTests(
   system: System,
   weights: Weights,
   bench: Bench = EMPTY_BENCH,
   done: ReadonlySet<string> = new Set(),
-  mended: ReadonlySet<number> = NONE,
+  out: ReadonlySet<number> = NONE,
+  shown: ReadonlySet<string> = new Set(),
 ): Ranked[] {
-  const share = culprits(system, posterior(weights).fault, mended);
+  const share = culprits(system, posterior(weights).fault, out);
   const again = (test: Test) =>
     test.act === "check" &&
+    !shown.has(test.id) &&
     test.response.reduce((sum, effect, index) => sum + (effect ? (share[index] ?? 0) : 0), 0) > AGAIN;
   const possible = system.tests
     .filter((test) => !test.needs.some((need) => bench.lacking.has(need)) && (!done.has(test.id) || again(test)))

@@ -30,7 +30,7 @@ const USUAL_SLIP = 0.06;
 const SHOWS_ON_OTHER_BANDS = 0.6;
 const SHOWS_WHEN_COLD = 0.75;
 /** A reading far from its supply follows it less surely. Shop's estimate. */
-const FOLLOWS = 0.9;
+const FOLLOWS = 0.97;
 /** With a good tube in, the fault goes, where nothing else is wrong too. Shop's estimate. */
 const SWAP_CURES = 0.85;
 
@@ -50,9 +50,9 @@ function finish({ effect, outcomes, slip, ...sketch }: Sketch, faults: readonly 
   return { ...sketch, outcomes, slip: slip ?? SLIPS[sketch.act] ?? USUAL_SLIP, response, effects };
 }
 
-/** How surely a fault shows at a given moment: less so when it is one of a band, or of warmth. */
+/** How surely a fault shows at a given moment: less so as far as it is one of a band, or of warmth. */
 const showing = ({ shows }: Fault["mode"], share: number) =>
-  share * (shows.band ? SHOWS_ON_OTHER_BANDS : 1) * (shows.warm ? SHOWS_WHEN_COLD : 1);
+  share * (1 - (1 - SHOWS_ON_OTHER_BANDS) * (shows.band ?? 0)) * (1 - (1 - SHOWS_WHEN_COLD) * (shows.warm ?? 0));
 
 const signalIn =
   (stages: ReadonlySet<string>) =>

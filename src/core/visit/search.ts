@@ -61,13 +61,23 @@ export type FindingState = {
   latest: ContentOf<"finding">["payload"];
 };
 
-type Moment = { at: string; evidence: Evidence[]; mends: string[] };
+type Moment = { evidence: (Evidence & { of?: string })[]; mends: string[] };
 /** What one entry says to the search. */
-type Says = { outcomes: { test: string; outcome: string; weight?: number }[]; mends: string[] };
+type Says = {
+  outcomes: {
+    test: string;
+    outcome: string;
+    weight?: number;
+    /** of a fault, as it was before it was mended */ of?: string;
+  }[];
+  mends: string[];
+};
 const NOTHING: Says = { outcomes: [], mends: [] };
 
 /** An intermittent fault that did not show itself counts this much. Shop's estimate. */
 const DID_NOT_SHOW = 0.3;
+/** The same result once more, with nothing changed in between: the same slip would give it again. Shop's estimate. */
+const SAME_AGAIN = 0.2;
 /** A reading this far below what belongs there is as good as nothing. Shop's estimate. */
 const GONE = 0.08;
 
@@ -240,7 +250,8 @@ function ofContent(item: Settled, system: System, input: VisitInput, circuit: Ci
       if (!one) return NOTHING;
       const check = system.tests.find((test) => test.act === "check" && test.response[index ?? 0] !== 0);
       // What was found is as sure as its own check. Reopened, it is not: but what was mended stays mended.
-      const outcomes = state === "found" && check && !content.payload.about ? [{ test: check.id, outcome: "bad" }] : [];
+      const outcomes =
+        state === "found" && check && !content.payload.about ? [{ test: check.id, outcome: "bad", of: fault }] : [];
       return { outcomes, mends: mended || work.length > 0 ? [fault] : [] };
     }
     default:
@@ -309,14 +320,19 @@ export function searchOf(input: SearchInput): Search {
     .filter(({ entry }) => entry.visitId === input.visitId)
     .map((item): Moment => {
       const { outcomes, mends } = ofContent(item, system, input, circuit);
-      return { at: item.at, mends, evidence: outcomes.map((one) => ({ id: item.entry.id, ...one })) };
+      return { mends, evidence: outcomes.map((one) => ({ id: item.entry.id, ...one })) };
     });
   const mended: string[] = [];
   const evidence: Evidence[] = [];
+  const seen = new Set<string>();
   let done = new Set<string>();
   for (const moment of moments) {
-    for (const one of moment.evidence) {
-      evidence.push(mended.length > 0 ? { ...one, mended: [...mended] } : one);
+    for (const { of, ...one } of moment.evidence) {
+      const before = mended.filter((id) => id !== of);
+      const key = `${one.test}=${one.outcome}/${before.length}`;
+      const weight = (one.weight ?? 1) * (seen.has(key) ? SAME_AGAIN : 1);
+      seen.add(key);
+      evidence.push({ ...one, ...(weight < 1 ? { weight } : {}), ...(before.length > 0 ? { mended: before } : {}) });
       done.add(one.test);
     }
     const fresh = moment.mends.filter((id) => !mended.includes(id));
@@ -334,15 +350,17 @@ export function searchOf(input: SearchInput): Search {
     ...(opened ? (["open"] as const) : []),
     ...(poweredUp(input.settled, input.visitId) ? (["power"] as const) : []),
   ];
+  const findings = searchedFindings(input.settled, input.visitId);
+  const confirmed = findings.filter(({ state }) => state === "found").map(({ fault }) => fault);
   return {
     circuit,
     proposed,
     system,
-    question: { facts, evidence, done: [...done], mended, lacking: input.lacking ?? [], met },
+    question: { facts, evidence, done: [...done], mended, confirmed, lacking: input.lacking ?? [], met },
     unread: moments.flatMap(({ evidence: list }) =>
       list.filter(({ test }) => !system.testById.has(test)).map(({ id }) => id),
     ),
-    findings: searchedFindings(input.settled, input.visitId),
+    findings,
   };
 }
 

@@ -14,8 +14,12 @@ import { NextTests } from "./NextTests";
 import { AddSymptom, AnyTestForm } from "./Observation";
 import { StageDetail } from "./StageDetail";
 import { Strip, type Seen } from "./Strip";
+import { Unexplained } from "./Unexplained";
 import { useSearch } from "./useSearch";
 import { percent } from "./words";
+
+/** A cause that its own check has shown, and that is this likely, is there to be confirmed. */
+const CERTAIN = 0.9;
 
 const INSTRUMENTS: readonly Need[] = ["meter", "generator", "tracer", "tube-tester", "bridge", "spare"];
 
@@ -78,6 +82,9 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
   };
 
   const causes = picture ? [...picture.causes, ...picture.ruledOut, ...picture.mended] : [];
+  const certain = picture?.causes.find(
+    (cause) => cause.shown && cause.probability > CERTAIN && !question.confirmed.includes(cause.id),
+  );
   const pick = (id: string) => {
     const cause = causes.find((one) => one.id === id);
     const fault = system.faults.find((one) => one.id === id);
@@ -90,6 +97,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         probability: fault.prior,
         prior: fault.prior,
         because: fault.because,
+        shown: false,
         check: "",
         for: [],
         against: [],
@@ -113,19 +121,17 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
           .
         </p>
       ) : null}
-      {picture.clashes.map((clash) => (
-        <p key={clash.id} role="status" className="border-l-4 border-warning pl-2">
-          <strong>This does not fit together.</strong> #{entryOf(clash.id)?.n} “{entryOf(clash.id)?.text}” has only{" "}
-          {percent(clash.probability)} to be so, given all the rest
-          {clash.against.length > 0 ? (
-            <>
-              ; it goes against{" "}
-              {clash.against.map((id) => `#${entryOf(id)?.n ?? "?"} “${entryOf(id)?.text ?? ""}”`).join(", ")}
-            </>
-          ) : null}
-          . Repeat the one that you doubt, or withdraw it on the tape.
+      <Unexplained clashes={picture.clashes} entryOf={entryOf} />
+      {certain && !confirming ? (
+        <p role="status" className="flex flex-wrap items-center gap-2 border-l-4 border-primary pl-2">
+          <span className="grow">
+            <strong>{certain.name}</strong> is shown by its own check. Confirm it, mend it, listen again.
+          </span>
+          <button type="button" className="btn btn-primary h-10" onClick={() => setConfirming(certain)}>
+            This is it
+          </button>
         </p>
-      ))}
+      ) : null}
       {stillThere ? (
         <p role="status" className="border-l-4 border-warning pl-2">
           Something was mended and the symptom is still there: the search goes on with what is left.

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { describe, ofKind } from "@/core/history";
 import type { FindingState } from "@/core/visit";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 
 const STATE_WORDS: Record<FindingState["state"], string> = {
@@ -54,16 +54,14 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
         {latest.why ? <span> Still there: {latest.why}.</span> : null}
       </p>
       {state === "closed" ? null : (
-        <Field label={state === "mended" ? "What is still there, if anything" : "What mended it"}>
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full"
-              value={words}
-              onChange={(event) => setWords(event.target.value)}
-            />
-          )}
-        </Field>
+        <label className="flex flex-wrap items-center gap-2">
+          <span className="font-semibold">{state === "mended" ? "Still there, if anything:" : "What mended it:"}</span>
+          <input
+            className="input h-11 min-w-40 grow"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        </label>
       )}
       {error ? <ErrorText>{error}</ErrorText> : null}
       <div className="flex flex-wrap gap-2">

@@ -15,11 +15,8 @@ export type Layout = {
   rows: { name: string; y: number }[];
 };
 
-const rowsOf = <T>(items: readonly T[], most: number): T[][] => {
-  const count = Math.ceil(items.length / most);
-  const each = Math.ceil(items.length / Math.max(1, count));
-  return Array.from({ length: count }, (_, row) => items.slice(row * each, (row + 1) * each));
-};
+const rowsOf = <T>(items: readonly T[], most: number): T[][] =>
+  Array.from({ length: Math.ceil(items.length / most) }, (_, row) => items.slice(row * most, (row + 1) * most));
 
 /**
  * Lays the stages out as a strip: the signal from left to right, wrapped where the plate is narrow; what controls it
@@ -55,19 +52,19 @@ export function layoutStrip(circuit: Circuit, width: number): Layout {
     ids: stages.map(({ id }) => id),
   }));
   const rows = [...control, ...chainRows, ...supply];
-  const nodes = rows.flatMap(({ ids }, row): Placed[] => {
-    const columns = Math.max(ids.length, Math.min(most, Math.max(...rows.map((one) => one.ids.length))));
-    const x = scaleBand<number>()
-      .domain(Array.from({ length: columns }, (_, at) => at))
-      .range([0, width])
-      .paddingInner(0.1);
-    return ids.flatMap((id, at) => {
+  // The same columns in every row, so that what belongs together stands together.
+  const columns = Math.min(most, Math.max(...rows.map(({ ids }) => ids.length)));
+  const x = scaleBand<number>()
+    .domain(Array.from({ length: columns }, (_, at) => at))
+    .range([0, width])
+    .paddingInner(0.1);
+  const nodes = rows.flatMap(({ ids }, row): Placed[] =>
+    ids.flatMap((id, at) => {
       const stage = byId.get(id);
-      return stage
-        ? [{ stage, x: (x(at) ?? 0) + (x.bandwidth() - NODE.width) / 2, y: row * (NODE.height + NODE.gapY) }]
-        : [];
-    });
-  });
+      const left = (x(at) ?? 0) + (x.bandwidth() - NODE.width) / 2;
+      return stage ? [{ stage, x: left, y: row * (NODE.height + NODE.gapY) }] : [];
+    }),
+  );
   const place = new Map(nodes.map((node) => [node.stage.id, node]));
   const links = joins(circuit).flatMap(({ from, to, kind }): Joined[] => {
     const [a, b] = [place.get(from), place.get(to)];
@@ -83,13 +80,17 @@ export function layoutStrip(circuit: Circuit, width: number): Layout {
   };
 }
 
-/** Signal from stage to stage; control to what it controls. What feeds every stage is not drawn as a line to each. */
+/**
+ * Signal from stage to stage; control to what it controls; supply from one supply to the next. What a supply feeds is not
+ * drawn as a line to each stage: there would be nothing else to see.
+ */
 function joins(circuit: Circuit): { from: string; to: string; kind: Joined["kind"] }[] {
   const signal = circuit.paths.flatMap(({ chain }) =>
     chain.slice(1).map((to, at) => ({ from: chain[at] ?? "", to, kind: "signal" as const })),
   );
+  const supply = new Set(circuit.stages.filter(({ kind }) => KINDS[kind].lane === "supply").map(({ id }) => id));
   const feeds = circuit.feeds.flatMap(({ from, to, kind }) =>
-    to.filter((one) => one !== "*" && (kind === "control" || to.length <= 4)).map((one) => ({ from, to: one, kind })),
+    to.filter((one) => one !== "*" && (kind === "control" || supply.has(one))).map((one) => ({ from, to: one, kind })),
   );
   return [...signal, ...feeds];
 }

@@ -41,11 +41,11 @@ grid-leak-open | Grid leak open | tube:af,output,phase,detector,speech,modulator
 coupling-leaky | Coupling capacitor leaks | tube:af,output,phase,modulator,driver,pa | cap:coupling | 16 | distorted | warm? | grid+ cathode+ plate-
 coupling-open | Coupling capacitor open | tube:af,output,phase,modulator,driver,pa,speech,buffer | cap:coupling | 4 | dead~ |  |
 coupling-dry | Coupling capacitor dried out | solid:af,driver,output,speech | cap:coupling | 8 | weak |  |
-transistor-dead | Transistor open | solid | transistor | 6 | dead |  | plate+ cathode0
+transistor-dead | Transistor open | solid | transistor | 6 | dead |  | plate+ cathode0 line-?
 transistor-short | Transistor shorted | solid | transistor | 5 | dead |  | plate- cathode+
 transistor-weak | Transistor has lost gain | solid | transistor | 4 | weak |  |
 transistor-noisy | Noisy transistor | solid:rf,mixer,if,af,detector,speech,oscillator | transistor | 4 | - | noise |
-transistor-whiskers | Whiskers inside a germanium can | solid:mixer,if,af,driver,oscillator,output | transistor | 4 | dead~ | tap warm~ | plate- cathode-
+transistor-whiskers | Whiskers inside a germanium can | solid:mixer,if,af,driver,oscillator,output | transistor | 4 | dead~ | tap warm~ | plate- cathode- line-?
 transistor-leaky | Leaky germanium transistor | solid:mixer,if,af,driver,output | transistor | 5 | distorted | warm | cathode+ plate-
 base-resistor | Base bias resistor drifted | solid | res:bias | 5 | distorted~ |  | grid- cathode-
 emitter-bypass | Emitter bypass dried out | solid:rf,if,af,driver,mixer | cap:cathode-bypass | 7 | weak |  |
