@@ -1,0 +1,247 @@
+import { describe, expect, it } from "vitest";
+import { consider } from "../diagnosis";
+import { amend, entry, idOf, replace, resistance, SHEET, symptom, VISIT, work } from "../history/fixtures";
+import { settle, type Content, type Entry } from "../history";
+import { faultWords, foundIn, learntFrom, searchOf, type SearchInput } from ".";
+
+const sheet: typeof SHEET = {
+  ...SHEET,
+  kind: "AC table superhet",
+  supply: "transformer",
+  tubes: [
+    { position: "V1", type: "6K8", work: "mixer" },
+    { position: "V2", type: "6K7", work: "IF" },
+    { position: "V3", type: "6Q7", work: "detector and first audio" },
+    { position: "V4", type: "6V6", work: "output" },
+    { position: "V5", type: "5Y3", work: "rectifier" },
+  ],
+  components: [
+    { designator: "C1", role: "reservoir", drawn: "16/450", stage: "power" },
+    { designator: "C14", role: "coupling", drawn: ".05/400", stage: "output" },
+    { designator: "R7", role: "anode-load", drawn: "470k", stage: "first audio" },
+    { designator: "VR1", role: "control", drawn: "500k", stage: "first audio" },
+  ],
+  points: [],
+};
+const input = (entries: Entry[], change: Partial<SearchInput> = {}): SearchInput => ({
+  sheet,
+  year: 1937,
+  settled: settle(entries).settled,
+  visitId: VISIT,
+  now: "2026-11-24T18:00:00.000Z",
+  ...change,
+});
+const evidence = (...contents: Content[]) =>
+  searchOf(input(contents.map((content, index) => entry(index + 1, content)))).question.evidence.map(
+    ({ test, outcome }) => `${test} ${outcome}`,
+  );
+const reading = (point: string, value: number, expected: number): Content => ({
+  kind: "reading",
+  payload: {
+    v: 1,
+    phase: "baseline",
+    point,
+    quantity: "voltage",
+    measured: { text: String(value), value },
+    expected: { text: String(expected), value: expected, tolerance: 0.2 },
+  },
+});
+const searched = (test: string, outcome: string, doubtful?: boolean): Content => ({
+  kind: "fault-test",
+  payload: { v: 1, test, outcome, what: test, says: outcome, ...(doubtful ? { doubtful } : {}) },
+});
+const finding = (extra: Partial<Extract<Content, { kind: "finding" }>["payload"]> = {}): Content => ({
+  kind: "finding",
+  payload: {
+    v: 1,
+    fault: "output.coupling-leaky@C14",
+    cause: "C14 leaks",
+    state: "found",
+    evidence: [],
+    work: [],
+    gone: [],
+    ...extra,
+  },
+});
+
+describe("what the log tells a search, without being typed twice", () => {
+  it("a symptom, and that it is gone", () => {
+    expect(evidence(symptom("distorted"))).toEqual(["play distorted"]);
+    expect(evidence(symptom("distorted"), symptom("distorted", "gone", idOf(1)))).toEqual([
+      "play distorted",
+      "play fine",
+    ]);
+  });
+
+  it("readings of electrodes and rails, with their verdicts", () => {
+    expect(evidence(reading("V4 cathode", 17.2, 12.5))).toEqual(["volts:output:cathode high"]);
+    expect(evidence(reading("V3 plate", 46, 47))).toEqual(["volts:af:plate normal"]);
+    expect(evidence(reading("V2 screen", 2, 96))).toEqual(["volts:if:screen none"]);
+    expect(evidence(reading("B+", 150, 260))).toEqual(["rail:reservoir low"]);
+    expect(evidence(reading("Heaters", 6.3, 6.3))).toEqual(["rail:heaters normal"]);
+    expect(evidence(reading("cabinet lamp", 6, 6))).toEqual([]);
+  });
+
+  it("a resistor above its tolerance is proof, one below in circuit is none", () => {
+    expect(evidence(resistance("R7", 700e3, 470e3))).toEqual(["check:R7 bad"]);
+    const low = resistance("R7", 300e3, 470e3);
+    if (low.kind !== "reading") throw new Error("no reading");
+    expect(evidence({ ...low, payload: { ...low.payload, inCircuit: true } })).toEqual([]);
+  });
+
+  it("a tube on the tester, and a part that was found leaky when it was changed", () => {
+    const tube: Content = {
+      kind: "tube-test",
+      payload: { v: 1, phase: "check", designator: "V4", shorts: "found" },
+    };
+    expect(evidence(tube)).toEqual(["check:V4 bad"]);
+    const leaky = work(["C14"], "replaced", { found: "leaky", now: [{ designator: "C14", text: "0.047/630" }] });
+    expect(evidence(leaky)).toEqual(["check:C14 bad"]);
+    expect(evidence(replace("C14", "0.047/630"))).toEqual([]);
+  });
+
+  it("a step of a power-up: no B+ with the rectifier in, and the line current", () => {
+    const step: Content = {
+      kind: "power-step",
+      payload: {
+        v: 1,
+        method: "variac",
+        stage: "rectifier-in",
+        fraction: 1,
+        bplus: { text: "0", value: 0 },
+        amps: { text: "0.6", value: 0.6 },
+        seen: [],
+        expected: { fullVolts: 230, fullAmps: 0.3, bplus: 260 },
+      },
+    };
+    expect(evidence(step)).toEqual(["rail:reservoir none", "line high"]);
+  });
+
+  it("only what this visit saw", () => {
+    const other = { ...entry(1, symptom("dead")), visitId: idOf(900) };
+    expect(searchOf(input([other])).question.evidence).toEqual([]);
+  });
+});
+
+describe("a repair is an event", () => {
+  it("what was seen before it speaks of the set as it was, what came after of the set as it is", () => {
+    const { question } = searchOf(
+      input([
+        entry(1, symptom("distorted")),
+        entry(2, replace("C14", "0.047/630")),
+        entry(3, searched("play", "distorted")),
+      ]),
+    );
+    expect(question.mended).toContain("output.coupling-leaky@C14");
+    expect(question.evidence[0]?.mended).toBeUndefined();
+    expect(question.evidence[1]?.mended).toContain("output.coupling-leaky@C14");
+    // One listens again after a repair.
+    const before = searchOf(input([entry(1, symptom("distorted")), entry(2, replace("C14", "0.047/630"))]));
+    expect(before.question.done).not.toContain("play");
+  });
+
+  it("the symptom stays: the part that was changed is no longer suspected, another one is", () => {
+    const entries = [
+      entry(1, symptom("distorted")),
+      entry(2, reading("V4 cathode", 17.2, 12.5)),
+      entry(3, replace("C14", "0.047/630")),
+      entry(4, searched("play", "distorted")),
+    ];
+    const { question } = searchOf(input(entries));
+    const picture = consider(question);
+    expect(picture.causes.map(({ id }) => id)).not.toContain("output.coupling-leaky@C14");
+    expect(picture.causes[0]?.probability).toBeGreaterThan(0.05);
+  });
+
+  it("a control that was cleaned is mended as a contact", () => {
+    const { question } = searchOf(input([entry(1, work(["VR1"], "cleaned"))]));
+    expect(question.mended).toContain("af.volume-worn");
+    expect(question.mended).not.toContain("af.tube-weak@V3");
+  });
+
+  it("a part that is left is not mended, and what was left before this visit is likelier", () => {
+    expect(searchOf(input([entry(1, work(["C14"], "left", { why: "not tested" }))])).question.mended).toEqual([]);
+    const before = { ...entry(1, work(["C14"], "left", { why: "not tested" })), visitId: idOf(900) };
+    const prior = (entries: Entry[]) =>
+      searchOf(input(entries)).system.faults.find(({ id }) => id === "output.coupling-leaky@C14")?.prior ?? 0;
+    expect(prior([before, entry(5, symptom("weak"))])).toBeGreaterThan(prior([entry(5, symptom("weak"))]));
+  });
+});
+
+describe("entries that change", () => {
+  it("a wrong entry withdrawn restores the picture, wherever it stood", () => {
+    const right = [entry(1, symptom("dead")), entry(3, searched("inject:af", "fine"))];
+    const wrong = entry(2, searched("inject:output", "dead"));
+    const withdrawn = amend(9, wrong.id, { v: 1, action: "withdraw", reason: "misread" });
+    const picture = (entries: Entry[]) => consider(searchOf(input(entries)).question);
+    expect(picture([...right, wrong, withdrawn])).toEqual(picture(right));
+    expect(picture([...right, wrong]).stages).not.toEqual(picture(right).stages);
+  });
+
+  it("the same result once more counts little, for the same slip would give it again", () => {
+    const { question } = searchOf(input([entry(1, symptom("dead")), entry(2, symptom("silent"))]));
+    expect(question.evidence.map(({ weight }) => weight ?? 1)).toEqual([1, 0.2]);
+  });
+
+  it("a doubtful result counts little", () => {
+    expect(searchOf(input([entry(1, searched("play", "fine", true))])).question.evidence[0]?.weight).toBeLessThan(0.5);
+  });
+
+  it("an observation about a stage that the set lacks is named and left out", () => {
+    const { unread, question } = searchOf(input([entry(1, searched("works:bfo", "fails"))]));
+    expect(unread).toEqual([idOf(1)]);
+    expect(consider(question).unknown).toEqual([idOf(1)]);
+  });
+});
+
+describe("findings", () => {
+  const states = (...contents: Content[]) =>
+    searchOf(input(contents.map((content, index) => entry(index + 1, content)))).findings.map(({ state }) => state);
+  const about = { about: idOf(1) };
+
+  it("are found, mended, shown gone, and reopened when it stays", () => {
+    expect(states(finding())).toEqual(["found"]);
+    expect(states(finding(), finding({ ...about, mended: "C14 replaced" }))).toEqual(["mended"]);
+    const closed = finding({ ...about, mended: "C14 replaced", gone: [idOf(7)] });
+    expect(states(finding(), closed)).toEqual(["closed"]);
+    expect(states(finding(), closed, finding({ ...about, state: "reopened", why: "still distorted" }))).toEqual([
+      "reopened",
+    ]);
+  });
+
+  it("what was found is as sure as its own check, also when it was mended first", () => {
+    const { question } = searchOf(input([entry(1, replace("C14", "0.047/630")), entry(2, finding())]));
+    const own = question.evidence.find(({ id }) => id === idOf(2));
+    expect(own).toMatchObject({ test: "check:C14", outcome: "bad" });
+    expect(own?.mended ?? []).not.toContain("output.coupling-leaky@C14");
+    expect(question.confirmed).toEqual(["output.coupling-leaky@C14"]);
+  });
+
+  it("teach the shop once they are closed; one that was reopened teaches nothing", () => {
+    const file = (contents: Content[]) => ({
+      model: { id: "model", sheet },
+      visits: [{ id: VISIT, job: 1187 }],
+      settled: settle(contents.map((content, index) => entry(index + 1, content))).settled,
+    });
+    const closed = finding({ ...about, mended: "C14 replaced", gone: [idOf(7)] });
+    const found = foundIn(file([finding(), closed]));
+    expect(found).toMatchObject([
+      { fault: "output.coupling-leaky", kind: "output", mode: "coupling-leaky", job: 1187 },
+    ]);
+    expect(foundIn(file([finding()]))).toEqual([]);
+    expect(foundIn(file([finding(), closed, finding({ ...about, state: "reopened", why: "back" })]))).toEqual([]);
+    expect(learntFrom(found, "model", "another visit")).toMatchObject({
+      visits: 1,
+      found: { "output.coupling-leaky": 1 },
+    });
+    expect(learntFrom(found, "another model", "x")).toMatchObject({ elsewhere: { "output.coupling-leaky": 1 } });
+    // A visit does not learn from itself.
+    expect(learntFrom(found, "model", VISIT)).toMatchObject({ visits: 0, found: {} });
+  });
+
+  it("are named also where the circuit has changed since", () => {
+    const { circuit } = searchOf(input([]));
+    expect(faultWords("output.coupling-leaky@C14", circuit)).toBe("Coupling capacitor leaks (C14), Output stage");
+    expect(faultWords("bfo.gone-by", circuit)).toBe("gone-by, bfo");
+  });
+});
