@@ -15,6 +15,7 @@ const VIEWS = [
   "/parts/prices",
   "/reference/tubes?type=12AX7",
   "/reference/rules",
+  "/reference/faults",
   "/nowhere",
   ...STEPS.map((step) => `/bench/1187?step=${step}`),
   "/bench/1187?step=fix&tab=tubes",
@@ -23,6 +24,8 @@ const VIEWS = [
   "/bench/1190?step=fix&tab=heaters",
   "/bench/1191?step=make-safe",
   "/bench/1176?step=first-power",
+  "/bench/1176?step=find",
+  "/bench/1185?step=find",
 ];
 
 const VIEWS_IN_THE_CELLAR = [
@@ -36,6 +39,8 @@ const VIEWS_IN_THE_CELLAR = [
   "/bench/1187?step=fix",
   "/bench/1187?step=fix&tab=tubes",
   "/bench/1187?step=prove",
+  "/bench/1185?step=find",
+  "/reference/faults",
   "/bench/1190?step=fix&tab=heaters",
   "/bench/1176?step=first-power",
 ];
@@ -66,6 +71,7 @@ for (const theme of ["paper", "cellar"] as const) {
       model ?? "",
       `${model}?table=parts`,
       `${model}?table=versions`,
+      `${model}?table=stages`,
     ]) {
       await page.goto(view);
       await expect(page.locator("main")).toBeVisible();

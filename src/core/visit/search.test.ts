@@ -100,6 +100,25 @@ describe("what the log tells a search, without being typed twice", () => {
     expect(evidence(replace("C14", "0.047/630"))).toEqual([]);
   });
 
+  it("a tube against its nominal, and the output of the set against its limit", () => {
+    const test = (extra: object): Content => ({
+      kind: "test-result",
+      payload: {
+        v: 1,
+        phase: "check",
+        test: "output",
+        measured: { text: "1", value: 1 },
+        sense: "at-least",
+        ...extra,
+      } as never,
+    });
+    expect(evidence(test({ nominal: { text: "3", value: 3 } }))).toEqual(["play weak"]);
+    expect(evidence(test({ designator: "V4", test: "gm", sense: "share", nominal: { text: "3", value: 3 } }))).toEqual([
+      "check:V4 bad",
+    ]);
+    expect(evidence(test({}))).toEqual([]);
+  });
+
   it("a step of a power-up: no B+ with the rectifier in, and the line current", () => {
     const step: Content = {
       kind: "power-step",

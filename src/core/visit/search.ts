@@ -17,7 +17,6 @@ import {
   asBuilt,
   CHANGES_NOTHING,
   judgeComponentTest,
-  judgePowerStep,
   judgeReading,
   judgeTubeTest,
   ofKind,
@@ -26,7 +25,7 @@ import {
   type Settled,
 } from "../history";
 import type { Circuit } from "../model";
-import { OPEN_OHMS } from "../readings";
+import { judgeTest, OPEN_OHMS } from "../readings";
 import { poweredUp } from "./power-run";
 import type { VisitInput } from "./run-sheet";
 
@@ -173,6 +172,21 @@ function mendedBy(designators: readonly string[], system: System, input: VisitIn
   });
 }
 
+/** A tube on a simple tester, or what the whole set gives against its limit. */
+function ofTest(
+  { designator, test, measured, nominal, sense }: ContentOf<"test-result">["payload"],
+  system: System,
+): Says {
+  const { verdict } = judgeTest(measured.value, nominal?.value, sense);
+  if (verdict !== "good" && verdict !== "bad") return NOTHING;
+  const check = `check:${designator ?? ""}`;
+  if (designator)
+    return system.testById.has(check) ? { outcomes: [{ test: check, outcome: verdict }], mends: [] } : NOTHING;
+  const whole = ["play-tx", "play"].find((id) => system.testById.has(id));
+  if (!whole || !/output|power|sensitiv/i.test(test)) return NOTHING;
+  return { outcomes: [{ test: whole, outcome: verdict === "good" ? "fine" : "weak" }], mends: [] };
+}
+
 function ofPowerStep(payload: ContentOf<"power-step">["payload"], system: System): Says {
   const { stage, fraction, bplus, amps, lamp, expected } = payload;
   if (lamp || fraction < 0.75) return NOTHING;
@@ -186,8 +200,7 @@ function ofPowerStep(payload: ContentOf<"power-step">["payload"], system: System
   }
   if (amps && expected.fullAmps && stage !== "rectifier-out" && system.testById.has("line")) {
     const ratio = amps.value / (expected.fullAmps * fraction);
-    const high = judgePowerStep(payload).verdict === "stop" || ratio > 1.25;
-    outcomes.push({ test: "line", outcome: high ? "high" : ratio < 0.6 ? "low" : "normal" });
+    outcomes.push({ test: "line", outcome: ratio > 1.25 ? "high" : ratio < 0.6 ? "low" : "normal" });
   }
   return { outcomes, mends: [] };
 }
@@ -228,6 +241,8 @@ function ofContent(item: Settled, system: System, input: VisitInput, circuit: Ci
       if (!known(test) || (verdict !== "good" && verdict !== "bad")) return NOTHING;
       return { outcomes: [{ test, outcome: verdict }], mends: [] };
     }
+    case "test-result":
+      return ofTest(content.payload, system);
     case "fault-test": {
       const { test, outcome, doubtful } = content.payload;
       return { outcomes: [{ test, outcome, ...(doubtful ? { weight: DID_NOT_SHOW } : {}) }], mends: [] };
@@ -330,7 +345,8 @@ export function searchOf(input: SearchInput): Search {
     for (const { of, ...one } of moment.evidence) {
       const before = mended.filter((id) => id !== of);
       const key = `${one.test}=${one.outcome}/${before.length}`;
-      const weight = (one.weight ?? 1) * (seen.has(key) ? SAME_AGAIN : 1);
+      // What somebody has confirmed counts in full, whatever was read before.
+      const weight = (one.weight ?? 1) * (seen.has(key) && !of ? SAME_AGAIN : 1);
       seen.add(key);
       evidence.push({ ...one, ...(weight < 1 ? { weight } : {}), ...(before.length > 0 ? { mended: before } : {}) });
       done.add(one.test);

@@ -54,8 +54,10 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
         {latest.why ? <span> Still there: {latest.why}.</span> : null}
       </p>
       {state === "closed" ? null : (
-        <label className="flex flex-wrap items-center gap-2">
-          <span className="font-semibold">{state === "mended" ? "Still there, if anything:" : "What mended it:"}</span>
+        <label className="flex items-center gap-2">
+          <span className="font-semibold whitespace-nowrap">
+            {state === "mended" ? "Still there, if anything:" : "What mended it:"}
+          </span>
           <input
             className="input h-11 min-w-40 grow"
             value={words}

@@ -12,9 +12,13 @@ type UnexplainedProps = {
 export function Unexplained({ clashes, entryOf }: UnexplainedProps) {
   const name = (id: string) => {
     const entry = entryOf(id);
-    return entry ? `#${entry.n} “${entry.text.length > 60 ? `${entry.text.slice(0, 58)}…` : entry.text}”` : "an entry";
+    return entry ? `#${entry.n} “${entry.text.length > 44 ? `${entry.text.slice(0, 42)}…` : entry.text}”` : "an entry";
   };
-  const against = clashes.filter((clash) => clash.against.length > 0);
+  // Two entries that contradict each other are one contradiction.
+  const against = clashes.filter(
+    (clash, index) =>
+      clash.against.length > 0 && !clashes.slice(0, index).some((before) => before.against.includes(clash.id)),
+  );
   const alone = clashes.filter((clash) => clash.against.length === 0);
   if (clashes.length === 0) return null;
   return (

@@ -1,0 +1,153 @@
+import { expect, line, plate, step, takeIn, tape, test, write } from "./bench";
+
+const job = (url: string) => /bench\/(\d+)/.exec(url)?.[1] ?? "";
+
+test("a fault is searched for on the board: tests, what-if, a cause, its mending and the proof", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "distorted");
+  await page.goto(`/bench/${job(page.url())}?step=find`);
+  const strip = plate(page).getByRole("group", { name: "Stages of the set" });
+  const next = plate(page).getByRole("region", { name: "Next tests" });
+  const causes = plate(page).getByRole("region", { name: "Likely causes" });
+  await expect(strip.getByRole("button", { name: /^Output stage V4:/ })).toBeVisible();
+  await expect(next.getByRole("listitem")).toHaveCount(3);
+
+  // The owner's complaint is evidence already: what only hums is not suspected.
+  await expect(strip.getByRole("button", { name: /^Tuning indicator V6: 0 %/ })).toBeVisible();
+
+  // What would follow from an outcome is seen before the test is made.
+  const caption = plate(page).getByText(/^Share of suspicion/);
+  await expect(caption).toBeVisible();
+  await next.getByRole("listitem").first().getByRole("group").getByRole("button").last().focus();
+  await expect(plate(page).getByText(/^Then: /)).toBeVisible();
+  await expect(caption).toHaveCount(0);
+
+  // Readings are evidence without being typed twice.
+  await write(page, "V4 cathode 17.2 @ 230", /V4 cathode/);
+  await write(page, "inject AF = distorted", "Inject at First audio: distorted");
+  await expect(strip.getByRole("button", { name: /^Output stage V4: [4-9]\d %/ })).toBeVisible();
+  await expect(causes.getByText("Coupling capacitor leaks (C14), Output stage")).toBeVisible();
+
+  // A stage shows its faults, its parts and its readings.
+  await strip.getByRole("button", { name: /^Output stage/ }).click();
+  const stage = plate(page).getByRole("region", { name: "Stage: Output stage" });
+  await expect(stage).toContainText("C14");
+  await expect(stage.getByText(/V4 cathode/)).toBeVisible();
+  await stage.getByRole("button", { name: "Close the stage" }).click();
+
+  // Its own check shows it: the board offers to confirm.
+  await write(page, "check C14 = leaky", /Check C14.*: bad/);
+  await plate(page).getByRole("status").getByRole("button", { name: "This is it" }).click();
+  await plate(page).getByLabel("The cause, and how it was shown").fill("C14 leaks onto the grid of V4");
+  await plate(page).getByRole("button", { name: "Found", exact: true }).click();
+  const findings = plate(page).getByRole("region", { name: "Findings" });
+  await expect(findings.getByText("(found, not mended yet)")).toBeVisible();
+  await write(page, "C14 .05/400 -> 0.047/630", /C14/);
+  await findings.getByRole("button", { name: /^By C14 replaced/ }).click();
+  await expect(findings.getByText("(mended, not shown gone yet)")).toBeVisible();
+
+  // It stays: the finding is reopened and the search goes on without that part.
+  await findings.getByRole("button", { name: "It is still there" }).click();
+  await expect(findings.getByRole("alert")).toHaveText("Say what is still there.");
+  await findings.getByLabel(/Still there/).fill("still distorted, less than before");
+  await findings.getByRole("button", { name: "It is still there" }).click();
+  await expect(findings.getByText(/reopened: the search goes on/)).toBeVisible();
+  await expect(causes.getByText("Coupling capacitor leaks (C14), Output stage")).toBeHidden();
+
+  // And at last it is gone.
+  await findings.getByLabel("What mended it").fill("cathode bypass too");
+  await findings.getByRole("button", { name: "Mended", exact: true }).click();
+  await findings.getByRole("button", { name: "Listened again: it is gone" }).click();
+  await expect(findings.getByText("(found, mended and shown gone)")).toBeVisible();
+  await expect(tape(page).getByText("Listened again: loud and clear")).toBeVisible();
+
+  // The next set of this model is told.
+  await takeIn(page, "Halvane 537", "distorted");
+  await step(page, "Find").click();
+  await expect(plate(page).getByText(/C14 leaks onto the grid of V4 \(job/)).toBeVisible();
+});
+
+test("outcomes are given by key and by touch, and a wrong one is withdrawn", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "dead");
+  await page.goto(`/bench/${job(page.url())}?step=find`);
+  const next = plate(page).getByRole("region", { name: "Next tests" });
+  const first = next.getByRole("listitem").first();
+  const name = await first.getByRole("strong").first().innerText();
+  await first.getByRole("group").getByRole("button").first().focus();
+  await page.keyboard.press("Enter");
+  await expect(tape(page).getByText(name)).toBeVisible();
+  // It is not asked for again.
+  await expect(next.getByText(name, { exact: true })).toHaveCount(0);
+  const before = await plate(page)
+    .getByRole("group", { name: "Stages of the set" })
+    .getByRole("button")
+    .allInnerTexts();
+  await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+  await line(page).fill("withdraw #2 because the volume was down");
+  await line(page).press("Enter");
+  await expect(next.getByText(name, { exact: true })).toBeVisible();
+  expect(
+    await plate(page).getByRole("group", { name: "Stages of the set" }).getByRole("button").allInnerTexts(),
+  ).not.toEqual(before);
+
+  // An instrument that is not at hand is not asked for.
+  await plate(page).getByLabel("signal tracer or scope").uncheck();
+  await expect(next.getByText(/signal tracer/)).toHaveCount(0);
+
+  // Any test can be made, whatever was advised.
+  await plate(page).getByRole("button", { name: "Write it down" }).click();
+  await expect(plate(page).getByRole("alert")).toHaveText("Choose the test that was made.");
+  await plate(page).getByLabel("Another test").selectOption({ label: "Listen for hum" });
+  await plate(page).getByRole("radio", { name: "hum at the line frequency" }).check();
+  await plate(page).getByRole("button", { name: "Write it down" }).click();
+  await expect(tape(page).getByText("Listen for hum: hum at the line frequency")).toBeVisible();
+
+  // A stage that the set lacks is answered in a sentence, and the line stays.
+  await line(page).fill("inject BFO = loud");
+  await expect(page.getByText(/This set has nothing called “BFO”/)).toBeVisible();
+});
+
+test("the demo's contradiction names the entries that clash", async ({ page }) => {
+  await page.goto("/bench/1176?step=find");
+  await expect(plate(page).getByText("Contradiction:")).toBeVisible();
+  await expect(plate(page).getByText(/Repeat the one that you doubt/)).toBeVisible();
+});
+
+test("a model keeps its own stages", async ({ page }) => {
+  await page.goto("/reference");
+  await page.getByRole("link", { name: /Ironbridge T-60/ }).click();
+  await page.getByRole("tab", { name: "Stages, proposed" }).click();
+  await expect(page.getByText(/A proposal from the tubes/)).toBeVisible();
+  await page.getByRole("button", { name: "Take out Antenna changeover" }).click();
+  await page.getByLabel("Name of pa").fill("Final");
+  await page.getByLabel("Add a stage").selectOption({ label: "Buffer" });
+  await page.getByLabel("behind").selectOption({ label: "Oscillator" });
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  await page.getByLabel("Name of buffer").fill("Final");
+  await page.getByRole("button", { name: "Keep these stages" }).click();
+  await expect(page.getByText(/Two stages have the same name/)).toBeVisible();
+  await page.getByLabel("Name of buffer").fill("Doubler");
+  await page.getByRole("button", { name: "Keep these stages" }).click();
+  await expect(page.getByText("Kept with the model.")).toBeVisible();
+  await page.goto("/bench/1191?step=find");
+  const strip = plate(page).getByRole("group", { name: "Stages of the set" });
+  await expect(strip.getByRole("button", { name: /^Doubler/ })).toBeVisible();
+  await expect(strip.getByRole("button", { name: /^Antenna changeover/ })).toHaveCount(0);
+});
+
+test("the shop changes how often a fault is found", async ({ page }) => {
+  await page.goto("/reference/faults");
+  await page.getByLabel("Find a fault").fill("fan");
+  const field = page.getByLabel("Fan stiff: dry bearing: in a thousand");
+  await field.fill("often");
+  await expect(page.getByText(/Fan stiff: dry bearing: a number above 0/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Keep these figures" })).toBeDisabled();
+  await field.fill("40");
+  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await expect(page.getByText("Kept: every search follows them now.")).toBeVisible();
+  await page.reload();
+  await page.getByLabel("Find a fault").fill("fan");
+  await expect(field).toHaveValue("40");
+  await page.getByRole("button", { name: "Back to the table’s figures" }).click();
+  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await expect(page.getByText("Kept: every search follows them now.")).toBeVisible();
+});
