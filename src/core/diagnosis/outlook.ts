@@ -71,9 +71,13 @@ export function minutesByChecks(checks: readonly Check[], mass: Float64Array, op
 const ratio = (checks: readonly Check[], mass: Float64Array, k: number): number =>
   ((mass[k] as number) * (checks[k] as Check).finds) / (checks[k] as Check).cost;
 
+/** When what was seen speaks for less than this much of any fault, there is hardly anything left to look for. */
+const HARDLY_ANYTHING = 0.15;
+
 /**
  * How much each fault is the culprit: by how much what was seen has made it likelier than it was, as shares of one. A
- * fault that nothing seen speaks for is there or not, but it is not what is looked for.
+ * fault that nothing seen speaks for is there or not, but it is not what is looked for. They add up to less than one
+ * where hardly anything is left to look for.
  */
 export function culprits(system: System, probability: readonly number[], mended: ReadonlySet<number>): Float64Array {
   const share = new Float64Array(system.faults.length);
@@ -83,7 +87,8 @@ export function culprits(system: System, probability: readonly number[], mended:
     share[index] = excess;
     sum += excess;
   });
-  if (sum > 0) for (let index = 0; index < share.length; index += 1) share[index] = (share[index] as number) / sum;
+  const whole = Math.max(sum, HARDLY_ANYTHING);
+  for (let index = 0; index < share.length; index += 1) share[index] = (share[index] as number) / whole;
   return share;
 }
 
@@ -101,10 +106,14 @@ const entropy = (p: number) => (p > 0 ? -p * Math.log2(p) : 0);
 export function bitsOf(test: Test, share: Float64Array): number {
   const { effects, outcomes, table } = pairTable(test);
   const mass = new Float64Array(effects);
+  let rest = 1;
   for (let index = 0; index < share.length; index += 1) {
     const effect = test.response[index] as number;
     mass[effect] = (mass[effect] as number) + (share[index] as number);
+    rest -= share[index] as number;
   }
+  // Where nobody is the culprit, the test shows nothing.
+  mass[0] = (mass[0] as number) + Math.max(0, rest);
   let bits = 0;
   for (let outcome = 0; outcome < outcomes; outcome += 1) {
     let p = 0;

@@ -32,7 +32,7 @@ export type StageShare = {
 
 export type Cause = {
   id: string;
-  /** its own check has shown it */
+  /** its own check has shown its part bad, and that is believed */
   shown: boolean;
   name: string;
   stage: string;
@@ -89,6 +89,10 @@ export type Picture = {
   unknown: string[];
 };
 
+/** A test that tells less than this, in bits, is no advice. */
+const TELLS = 0.01;
+/** A part that its check has shown bad, and that is this likely to be so, needs no more looking for. */
+const AS_GOOD_AS_SURE = 0.8;
 const CAUSES = 10;
 const NEXT = 3;
 /** A cause that was at least this likely, and is now below a fifth of that, was ruled out. */
@@ -180,7 +184,13 @@ function causeOf(system: System, evidence: readonly Evidence[], found: Posterior
     prior: fault.prior,
     because: fault.because,
     check: checkId(fault),
-    shown: evidence.some(({ test, outcome }) => test === checkId(fault) && outcome === "bad"),
+    shown: shownBad(
+      system,
+      new Set(
+        evidence.some(({ test, outcome }) => test === checkId(fault) && outcome === "bad") ? [checkId(fault)] : [],
+      ),
+      found,
+    ).includes(index),
     ...speaks(system, evidence, index),
   };
 }
@@ -201,6 +211,15 @@ const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability
   };
 };
 
+/** Faults whose own check has shown their part bad, as far as that is believed. */
+function shownBad(system: System, shown: ReadonlySet<string>, found: Posterior): number[] {
+  return [...shown].flatMap((id) => {
+    const behind = system.faults.flatMap((fault, index) => (checkId(fault) === id ? [index] : []));
+    const together = behind.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
+    return together > AS_GOOD_AS_SURE ? behind : [];
+  });
+}
+
 /** How likely each outcome of a test is, over all hypotheses. */
 function outcomeShares(system: System, weights: Weights, test: Test, mended: readonly string[]): number[] {
   const before = total(weights);
@@ -218,16 +237,18 @@ export function consider(question: Question): Picture {
   const found = posterior(weights);
   const mended = indicesOf(system, question.mended);
   const bench: Bench = { lacking: new Set(question.lacking), met: new Set(question.met) };
-  const out = new Set([...mended, ...indicesOf(system, question.confirmed)]);
-  const share = culprits(system, found.fault, out);
+  const known = new Set([...mended, ...indicesOf(system, question.confirmed)]);
   const shown = new Set(question.evidence.flatMap(({ test, outcome }) => (outcome === "bad" ? [test] : [])));
+  // What its own check has shown is to be mended, not looked for: the search is for what is left.
+  const out = new Set([...known, ...shownBad(system, shown, found)]);
+  const share = culprits(system, found.fault, out);
   const ranked = rankTests(system, weights, bench, new Set(question.done), out, shown);
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   const cause = (index: number) => causeOf(system, question.evidence, found, index);
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {
-    stages: stageShares(system, weights, found, mended, out),
+    stages: stageShares(system, weights, found, mended, known),
     causes: order
       .filter((index) => !mended.has(index))
       .slice(0, CAUSES)
@@ -242,6 +263,7 @@ export function consider(question: Question): Picture {
       .sort((a, b) => b.probability - a.probability)
       .slice(0, CAUSES),
     next: ranked
+      .filter(({ bits }) => bits > TELLS)
       .slice(0, NEXT)
       .map((one) => nextOf(one, system, share, outcomeShares(system, weights, one.test, question.mended))),
     tests: system.tests.map(({ id, name, stage, act, outcomes }) => ({

@@ -18,9 +18,6 @@ import { Unexplained } from "./Unexplained";
 import { useSearch } from "./useSearch";
 import { percent } from "./words";
 
-/** A cause that its own check has shown, and that is this likely, is there to be confirmed. */
-const CERTAIN = 0.9;
-
 const INSTRUMENTS: readonly Need[] = ["meter", "generator", "tracer", "tube-tester", "bridge", "spare"];
 
 /** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
@@ -82,9 +79,10 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
   };
 
   const causes = picture ? [...picture.causes, ...picture.ruledOut, ...picture.mended] : [];
-  const certain = picture?.causes.find(
-    (cause) => cause.shown && cause.probability > CERTAIN && !question.confirmed.includes(cause.id),
+  const confirmed = new Set(
+    picture?.causes.filter(({ id }) => question.confirmed.includes(id)).map(({ check }) => check),
   );
+  const certain = picture?.causes.find((cause) => cause.shown && !confirmed.has(cause.check));
   const pick = (id: string) => {
     const cause = causes.find((one) => one.id === id);
     const fault = system.faults.find((one) => one.id === id);
@@ -174,6 +172,9 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       <div className="grid gap-4 xl:grid-cols-2">
         <section aria-label="Next tests">
           <h2 className="text-lg font-bold">Next tests</h2>
+          {picture.next.length === 0 ? (
+            <p>Nothing seen is left without a cause: mend what was found, and listen again.</p>
+          ) : null}
           <NextTests
             tests={picture.next}
             sheet={model.sheet}

@@ -2,19 +2,18 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { AGEING, KINDS, MODES, RECORD, type Figures } from "@/core/diagnosis";
-import { STAGE_KINDS } from "@/core/model";
+import { AGEING, KINDS, MODES, RECORD, TOPOLOGIES, type Figures } from "@/core/diagnosis";
 import type { FoundOnce } from "@/core/visit";
 import { ErrorText, Field } from "@/ui/Field";
 import { changeFigures } from "./actions";
 import { readFigures, typedFigures } from "./typed-figures";
 
+const STAGES = TOPOLOGIES.flatMap(({ circuit }) => circuit.stages);
+/** Where each fault is found, over all topologies. */
 const KIND_NAMES = new Map(
   MODES.map((mode) => [
     mode.key,
-    STAGE_KINDS.filter((kind) =>
-      (["tube", "solid", "none"] as const).some((device) => mode.fits({ kind, device })),
-    ).map((kind) => KINDS[kind].name),
+    [...new Set(STAGES.filter((stage) => mode.fits(stage)).map(({ kind }) => KINDS[kind].name))],
   ]),
 );
 

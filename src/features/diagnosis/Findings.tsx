@@ -25,13 +25,15 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
       entry.visitId === visit.id && (!designator || content.payload.designators.includes(designator)),
   );
   const say = async (change: Partial<typeof latest>) => {
-    const outcome = await append({ kind: "finding", payload: { ...latest, about: id, ...change } });
+    // What was said when it was reopened belongs to that word alone.
+    const { why: _why, ...kept } = latest;
+    const outcome = await append({ kind: "finding", payload: { ...kept, state: "found", about: id, ...change } });
     if (outcome.ok) setWords("");
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   const mended = () => {
     if (!words.trim()) return setError("Say what mended it: C14 replaced, joint reflowed, contacts cleaned.");
-    return void say({ mended: words.trim() });
+    return void say({ mended: words.trim(), gone: [] });
   };
   /** Listens again: the test that shows it gone is an entry of its own. */
   const gone = async () => {
@@ -40,7 +42,7 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
       payload: { v: 1, test: listen, outcome: "fine", what: "Listened again", says: "loud and clear" },
     });
     if (!heard.ok) return setError(heard.problems[0]?.message);
-    return say({ gone: [heard.id], state: "found" });
+    return say({ gone: [heard.id] });
   };
   const still = () => {
     if (!words.trim()) return setError("Say what is still there.");
@@ -77,7 +79,6 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
                 onClick={() =>
                   void say({
                     work: [item.entry.id],
-                    state: "found",
                     mended: `${describe(item.content).subject} ${describe(item.content).text}`.slice(0, 300),
                   })
                 }

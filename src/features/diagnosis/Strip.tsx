@@ -73,7 +73,7 @@ export function Strip({ circuit, shares, imagined, seen, selected, onSelect }: S
           >
             <span className="line-clamp-2 text-[0.8rem] font-semibold">{stage.name}</span>
             <span className="flex w-full items-center gap-1 font-mono text-[0.8rem]">
-              <span className={then ? "font-bold" : ""}>{percent(shown)}</span>
+              <span className={`whitespace-nowrap ${then ? "font-bold" : ""}`}>{percent(shown)}</span>
               <span className="grow" />
               {marks && marks.good > 0 ? <CircleCheck size={13} aria-hidden="true" className="text-success" /> : null}
               {marks && marks.bad > 0 ? <CircleSlash size={13} aria-hidden="true" className="text-warning" /> : null}
