@@ -302,23 +302,23 @@ const part = (
 ): PartFacts => ({ name, how, minutes, needs, hazard, finds, wrong });
 
 export const PARTS: Record<string, PartFacts> = {
-  tube: part("tube", "Test it: shorts first, then gas, then strength.", 5, ["tube-tester"], 0.93, 0.03),
+  tube: part("tube", "Test it: shorts first, then gas, then strength.", 5, ["tube-tester"], 0.93, 0.01),
   transistor: part(
     "transistor",
     "Out or with two leads lifted: junctions, gain, leakage.",
     8,
     ["open", "meter"],
     0.93,
-    0.03,
+    0.015,
   ),
-  diode: part("diode", "Forward and backward with the meter, one end lifted.", 5, ["open", "meter"], 0.92, 0.03),
+  diode: part("diode", "Forward and backward with the meter, one end lifted.", 5, ["open", "meter"], 0.92, 0.015),
   cap: part(
     "capacitor",
     "One end lifted: value, loss, leakage at its working voltage.",
     6,
     ["open", "bridge"],
     0.95,
-    0.03,
+    0.01,
   ),
   res: part(
     "resistor",
@@ -326,7 +326,7 @@ export const PARTS: Record<string, PartFacts> = {
     2.5,
     ["open", "meter"],
     0.94,
-    0.03,
+    0.005,
   ),
   winding: part(
     "winding",
@@ -334,7 +334,7 @@ export const PARTS: Record<string, PartFacts> = {
     3,
     ["open", "meter"],
     0.88,
-    0.03,
+    0.01,
   ),
   contact: part("contact", "Clean and work it; watch whether the fault goes.", 5, ["open"], 0.88, 0.06),
   joint: part(
