@@ -1,4 +1,4 @@
-import { readEvidence, total, type Reading, type Weights } from "./infer";
+import { massByEffects, readEvidence, total, type Reading, type Weights } from "./infer";
 import type { Evidence, System } from "./types";
 
 /** Evidence less likely than this, given all the rest, does not fit it. Shop's estimate. */
@@ -14,22 +14,10 @@ export type Clash = {
   against: string[];
 };
 
-/** The sum of the weights without some evidence: divided out of every hypothesis. */
-function totalWithout({ n, none, beyond, single, pair }: Weights, out: readonly Reading[]): number {
-  const one = (a: number, b: number) => {
-    let product = 1;
-    for (const { response, effects, likelihood } of out) {
-      const row = a < 0 ? 0 : (response[a] as number) * effects;
-      product *= likelihood[row + (b < 0 ? 0 : (response[b] as number))] as number;
-    }
-    return product;
-  };
-  let sum = none / one(-1, -1) + beyond / out.reduce((product, reading) => product * reading.beyond, 1);
-  for (let i = 0; i < n; i += 1) {
-    sum += (single[i] as number) / one(i, -1);
-    for (let j = i + 1; j < n; j += 1) sum += (pair[i * n + j] as number) / one(i, j);
-  }
-  return sum;
+/** The sum of the weights without a piece of evidence: divided out of every hypothesis. */
+function totalWithout(weights: Weights, reading: Reading): number {
+  const { mass, beyond } = massByEffects(weights, reading);
+  return mass.reduce((sum, one, cell) => sum + one / (reading.likelihood[cell] as number), beyond / reading.beyond);
 }
 
 /** Most entries that are looked into for a clash: those that the likeliest hypothesis explains worst. */
@@ -82,7 +70,7 @@ export function clashes(
     .sort((x, y) => fit(x.reading, a, b) - fit(y.reading, a, b))
     .slice(0, LOOKED_INTO);
   return doubtful.flatMap(({ one, reading }): Clash[] => {
-    const probability = all / totalWithout(weights, [reading]);
+    const probability = all / totalWithout(weights, reading);
     if (probability >= CONTRADICTS) return [];
     const [i, j] = bestIfRight(weights, reading);
     const against = readings

@@ -46,9 +46,10 @@ export function pairTable(test: Test): PairTable {
 
 const at = (list: ArrayLike<number>, index: number): number => list[index] ?? 0;
 
-/** Weights of all hypotheses, not normalised. */
+/** Weights of all hypotheses, not normalised: each is `scale` times what stands here. */
 export type Weights = {
   n: number;
+  scale: number;
   none: number;
   beyond: number;
   single: Float64Array;
@@ -64,10 +65,8 @@ export function priorWeights({ faults }: System): Weights {
   const pair = new Float64Array(n * n);
   for (let i = 0; i < n; i += 1)
     for (let j = 0; j < n; j += 1) if (i !== j) pair[i * n + j] = at(single, i) * at(single, j);
-  return { n, none: 1, beyond: BEYOND_ODDS, single, pair };
+  return { n, scale: 1, none: 1, beyond: BEYOND_ODDS, single, pair };
 }
-
-export const copyWeights = (w: Weights): Weights => ({ ...w, single: w.single.slice(), pair: w.pair.slice() });
 
 /** The effects that faults have in a test when some of them were mended before. */
 function responsesOf(test: Test, system: System, mended: readonly string[] | undefined): Uint8Array {
@@ -108,20 +107,36 @@ export function observe(weights: Weights, system: System, evidence: Evidence): b
   if (!reading) return false;
   const { response, effects, likelihood } = reading;
   const { n, single, pair } = weights;
-  weights.none *= at(likelihood, 0);
-  weights.beyond *= reading.beyond;
+  // Hypotheses that the test does not touch all change alike: that goes into the scale, and only the others are visited.
+  const base = at(likelihood, 0) || 1;
+  const ratio = likelihood.map((one) => one / base);
+  weights.scale *= base;
+  weights.none *= at(ratio, 0);
+  weights.beyond *= reading.beyond / base;
+  const all = at(ratio, 0) !== 1;
   for (let i = 0; i < n; i += 1) {
-    const row = at(response, i) * effects;
-    single[i] = at(single, i) * at(likelihood, row);
+    const effect = response[i] as number;
+    if (effect === 0 && !all) continue;
+    const row = effect * effects;
+    single[i] = at(single, i) * at(ratio, row);
     const start = i * n;
-    for (let j = 0; j < n; j += 1)
-      pair[start + j] = (pair[start + j] as number) * (likelihood[row + (response[j] as number)] as number);
+    for (let j = 0; j < n; j += 1) {
+      const other = response[j] as number;
+      const weight = (pair[start + j] as number) * (ratio[row + other] as number);
+      pair[start + j] = weight;
+      if (other === 0 && !all) pair[j * n + i] = weight;
+    }
   }
   return true;
 }
 
 /** The sum of all weights; the logarithm of its change is how well the evidence fits. */
-export function total({ n, none, beyond, single, pair }: Weights): number {
+export function total(weights: Weights): number {
+  return weights.scale * stored(weights);
+}
+
+/** The same without the scale. */
+function stored({ n, none, beyond, single, pair }: Weights): number {
   let sum = none + beyond;
   let pairs = 0;
   for (let i = 0; i < n; i += 1) {
@@ -129,6 +144,23 @@ export function total({ n, none, beyond, single, pair }: Weights): number {
     for (let j = i + 1; j < n; j += 1) pairs += pair[i * n + j] as number;
   }
   return sum + pairs;
+}
+
+/** The mass of the hypotheses by the effects that their faults have: `mass[a·K + b]`, the last cell what lies beyond. */
+export function massByEffects(weights: Weights, { response, effects }: Pick<Reading, "response" | "effects">) {
+  const { n, single, pair, none, beyond, scale } = weights;
+  const mass = new Float64Array(effects * effects);
+  mass[0] = none;
+  for (let i = 0; i < n; i += 1) {
+    const row = (response[i] as number) * effects;
+    mass[row] = (mass[row] as number) + (single[i] as number);
+    const start = i * n;
+    for (let j = i + 1; j < n; j += 1) {
+      const cell = row + (response[j] as number);
+      mass[cell] = (mass[cell] as number) + (pair[start + j] as number);
+    }
+  }
+  return { mass: mass.map((one) => one * scale), beyond: beyond * scale };
 }
 
 export type Posterior = {
@@ -145,7 +177,7 @@ export type Posterior = {
 /** Probabilities out of weights. */
 export function posterior(weights: Weights, most = 8): Posterior {
   const { n, single, pair, none, beyond } = weights;
-  const sum = total(weights);
+  const sum = stored(weights);
   const fault: number[] = [];
   const best: { faults: number[]; probability: number }[] = [];
   let least = 0;

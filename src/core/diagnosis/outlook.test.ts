@@ -11,6 +11,7 @@ const circuit = topologyOf("superhet")?.circuit;
 if (!circuit) throw new Error("no superhet");
 const superhet = systemOf({ circuit, parts: [], years: 80, highestVolts: 400 });
 const dead = infer(superhet, [{ id: "1", test: "play", outcome: "dead" }]).weights;
+const suspects = culprits(superhet, posterior(dead).fault, new Set());
 
 describe("minutes to the culprit by checks alone", () => {
   it("is the sum by hand: 2 min for 60 %, then 2 min for the rest, every check sure", () => {
@@ -86,7 +87,7 @@ describe("what a test tells", () => {
 describe("the ranking", () => {
   it("asks for no test whose instrument is not at hand, and for none that was made", () => {
     const lacking = { lacking: new Set(["generator", "tube-tester"] as const), met: new Set<never>() };
-    const ranked = rankTests(superhet, dead, lacking, new Set(["rail:reservoir"]));
+    const ranked = rankTests(superhet, suspects, lacking, new Set(["rail:reservoir"]));
     expect(ranked.length).toBeGreaterThan(3);
     for (const { test } of ranked) {
       expect(test.needs).not.toContain("generator");
@@ -122,9 +123,13 @@ describe("the ranking", () => {
     ];
     const done = new Set(evidence.map(({ test }) => test));
     const ids = (shown: string[]) =>
-      rankTests(superhet, infer(superhet, evidence).weights, EMPTY_BENCH, done, new Set(), new Set(shown)).map(
-        ({ test }) => test.id,
-      );
+      rankTests(
+        superhet,
+        culprits(superhet, posterior(infer(superhet, evidence).weights).fault, new Set()),
+        EMPTY_BENCH,
+        done,
+        new Set(shown),
+      ).map(({ test }) => test.id);
     expect(ids([])).toContain("check:output:cap-coupling");
     expect(ids(["check:output:cap-coupling"])).not.toContain("check:output:cap-coupling");
   });

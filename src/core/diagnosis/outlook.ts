@@ -41,6 +41,8 @@ export function checksOf(system: System, bench: Bench): Check[] {
 
 /** What it costs to look for a fault whose part no check at hand can show. Minutes; shop's estimate. */
 const LOST = 60;
+/** A check of a part that is this unlikely makes no difference to the sum. */
+const NEGLIGIBLE = 1e-4;
 /** A search is thought through until this little is left. */
 const ENOUGH = 0.01;
 
@@ -53,8 +55,14 @@ const ENOUGH = 0.01;
  */
 export function minutesByChecks(checks: readonly Check[], mass: Float64Array, open: boolean): number {
   const order: number[] = [];
-  for (let k = 0; k < checks.length; k += 1) if ((mass[k] as number) > 1e-5) order.push(k);
-  order.sort((a, b) => ratio(checks, mass, b) - ratio(checks, mass, a));
+  const ratio = new Float64Array(checks.length);
+  for (let k = 0; k < checks.length; k += 1) {
+    if ((mass[k] as number) < NEGLIGIBLE) continue;
+    order.push(k);
+    const { finds, cost } = checks[k] as Check;
+    ratio[k] = ((mass[k] as number) * finds) / cost;
+  }
+  order.sort((a, b) => (ratio[b] as number) - (ratio[a] as number));
   let left = 1;
   let minutes = 0;
   let opened = open;
@@ -67,9 +75,6 @@ export function minutesByChecks(checks: readonly Check[], mass: Float64Array, op
   }
   return minutes + Math.max(0, left) * LOST;
 }
-
-const ratio = (checks: readonly Check[], mass: Float64Array, k: number): number =>
-  ((mass[k] as number) * (checks[k] as Check).finds) / (checks[k] as Check).cost;
 
 /** When what was seen speaks for less than this much of any fault, there is hardly anything left to look for. */
 const HARDLY_ANYTHING = 0.15;

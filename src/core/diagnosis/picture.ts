@@ -1,6 +1,15 @@
 import { clashes, type Clash } from "./clash";
 import type { Hazard, Need } from "./data/faults";
-import { copyWeights, infer, observe, posterior, readEvidence, total, type Posterior, type Weights } from "./infer";
+import {
+  infer,
+  massByEffects,
+  posterior,
+  readEvidence,
+  total,
+  type Posterior,
+  type Reading,
+  type Weights,
+} from "./infer";
 import { culprits, type Bench } from "./outlook";
 import { rankTests, type Ranked } from "./rank";
 import { reasonFor } from "./reason";
@@ -103,16 +112,13 @@ const SPEAKS = 1.5;
 
 /** How many times likelier a fault makes what was seen than a sound set does. */
 function speaks(
-  system: System,
-  evidence: readonly Evidence[],
+  readings: readonly { id: string; reading: Reading }[],
   index: number,
 ): { for: Cause["for"]; against: Cause["against"] } {
-  const all = evidence.flatMap((one) => {
-    const reading = readEvidence(system, one);
-    if (!reading) return [];
+  const all = readings.map(({ id, reading }) => {
     const effect = reading.response[index] as number;
     const times = (reading.likelihood[effect * reading.effects] as number) / (reading.likelihood[0] as number);
-    return [{ id: one.id, times }];
+    return { id, times };
   });
   return {
     for: all.filter(({ times }) => times > SPEAKS).sort((a, b) => b.times - a.times),
@@ -173,7 +179,15 @@ function stageShares(
   }));
 }
 
-function causeOf(system: System, evidence: readonly Evidence[], found: Posterior, index: number): Cause {
+/** What every cause is told with: the readings of the evidence, and the faults that their own checks have shown. */
+type Told = {
+  system: System;
+  found: Posterior;
+  readings: readonly { id: string; reading: Reading }[];
+  bad: ReadonlySet<number>;
+};
+
+function causeOf({ system, found, readings, bad }: Told, index: number): Cause {
   const fault = system.faults[index] as Fault;
   return {
     id: fault.id,
@@ -184,14 +198,8 @@ function causeOf(system: System, evidence: readonly Evidence[], found: Posterior
     prior: fault.prior,
     because: fault.because,
     check: checkId(fault),
-    shown: shownBad(
-      system,
-      new Set(
-        evidence.some(({ test, outcome }) => test === checkId(fault) && outcome === "bad") ? [checkId(fault)] : [],
-      ),
-      found,
-    ).includes(index),
-    ...speaks(system, evidence, index),
+    shown: bad.has(index),
+    ...speaks(readings, index),
   };
 }
 
@@ -223,11 +231,18 @@ function shownBad(system: System, shown: ReadonlySet<string>, found: Posterior):
 /** How likely each outcome of a test is, over all hypotheses. */
 function outcomeShares(system: System, weights: Weights, test: Test, mended: readonly string[]): number[] {
   const before = total(weights);
-  return test.outcomes.map(({ key }) => {
-    const after = copyWeights(weights);
-    observe(after, system, { id: "", test: test.id, outcome: key, mended });
-    return total(after) / before;
-  });
+  const readings = test.outcomes.map(({ key }) =>
+    readEvidence(system, { id: "", test: test.id, outcome: key, mended }),
+  );
+  const [first] = readings;
+  if (!first) return [];
+  const { mass, beyond } = massByEffects(weights, first);
+  return readings.map((reading) =>
+    reading
+      ? mass.reduce((sum, one, cell) => sum + one * (reading.likelihood[cell] as number), beyond * reading.beyond) /
+        before
+      : 0,
+  );
 }
 
 /** Everything that the fault board shows, from what is known. Evidence may come in any order. */
@@ -240,11 +255,16 @@ export function consider(question: Question): Picture {
   const known = new Set([...mended, ...indicesOf(system, question.confirmed)]);
   const shown = new Set(question.evidence.flatMap(({ test, outcome }) => (outcome === "bad" ? [test] : [])));
   // What its own check has shown is to be mended, not looked for: the search is for what is left.
-  const out = new Set([...known, ...shownBad(system, shown, found)]);
+  const bad = new Set(shownBad(system, shown, found));
+  const out = new Set([...known, ...bad]);
   const share = culprits(system, found.fault, out);
-  const ranked = rankTests(system, weights, bench, new Set(question.done), out, shown);
+  const ranked = rankTests(system, share, bench, new Set(question.done), shown);
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
-  const cause = (index: number) => causeOf(system, question.evidence, found, index);
+  const readings = question.evidence.flatMap((one) => {
+    const reading = readEvidence(system, one);
+    return reading ? [{ id: one.id, reading }] : [];
+  });
+  const cause = (index: number) => causeOf({ system, found, readings, bad }, index);
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {

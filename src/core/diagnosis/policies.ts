@@ -1,7 +1,7 @@
 import type { Circuit } from "../model/circuit";
 import { KINDS } from "./data/kinds";
 import { observe, posterior, priorWeights, type Weights } from "./infer";
-import type { Bench } from "./outlook";
+import { culprits, type Bench } from "./outlook";
 import { rankTests } from "./rank";
 import { checkId, pathId } from "./tests";
 import type { Evidence, System, Test } from "./types";
@@ -39,7 +39,8 @@ export const engine: Policy = {
   name: "this engine",
   next: ({ system, evidence, done, mended, bench }) => {
     const weights = weightsOf(system, evidence);
-    return rankTests(system, weights, bench, done, indices(system, mended))[0]?.test;
+    const share = culprits(system, posterior(weights).fault, indices(system, mended));
+    return rankTests(system, share, bench, done)[0]?.test;
   },
 };
 

@@ -1,5 +1,4 @@
-import { posterior, type Weights } from "./infer";
-import { bitsOf, culprits, EMPTY_BENCH, outlook, type Bench, type Outlook } from "./outlook";
+import { bitsOf, EMPTY_BENCH, outlook, type Bench, type Outlook } from "./outlook";
 import type { System, Test } from "./types";
 
 export type Ranked = Outlook & {
@@ -12,25 +11,21 @@ const LOOKED_AT = 60;
 /** A part that was found sound is worth measuring again when this much still points at it. Shop's estimate. */
 const AGAIN = 0.25;
 
-const NONE: ReadonlySet<number> = new Set();
-
 /**
  * The tests by the minutes that lie between here and the culprit when each is made first; the best first. Those that
  * tell most in a minute are looked at, and all checks of likely parts.
  *
+ * @param share of each fault, that it is the culprit; see `culprits`
  * @param done tests that were made since the last repair: they are not asked for again
- * @param out faults that are no longer looked for: they were mended, or they were found
  * @param shown checks that showed a part to be bad: measuring it again tells nothing new
  */
 export function rankTests(
   system: System,
-  weights: Weights,
+  share: Float64Array,
   bench: Bench = EMPTY_BENCH,
   done: ReadonlySet<string> = new Set(),
-  out: ReadonlySet<number> = NONE,
   shown: ReadonlySet<string> = new Set(),
 ): Ranked[] {
-  const share = culprits(system, posterior(weights).fault, out);
   const again = (test: Test) =>
     test.act === "check" &&
     !shown.has(test.id) &&
