@@ -101,7 +101,7 @@ export type Picture = {
 /** A test that tells less than this, in bits, is no advice. */
 const TELLS = 0.01;
 /** A part that its check has shown bad, and that is this likely to be so, needs no more looking for. */
-const AS_GOOD_AS_SURE = 0.8;
+const AS_GOOD_AS_SURE = 0.7;
 const CAUSES = 10;
 const NEXT = 3;
 /** A cause that was at least this likely, and is now below a fifth of that, was ruled out. */
