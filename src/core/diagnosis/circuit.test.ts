@@ -67,6 +67,23 @@ describe("a model's own circuit", () => {
     expect(circuitSchema.safeParse(more).success).toBe(true);
   });
 
+  it("joins a new stage beside the signal as others of its kind are joined", () => {
+    const stage = (id: string, kind: "bfo" | "regulator" | "fan") => ({
+      id,
+      kind,
+      name: id,
+      device: "tube" as const,
+      tubes: [],
+    });
+    expect(feedersOf(addStage(superhet, stage("bfo", "bfo")), "detector")).toContainEqual({
+      id: "bfo",
+      kind: "control",
+    });
+    expect(fedBy(addStage(superhet, stage("reg", "regulator")), "reg")).toContain("oscillator");
+    // What has nothing to do with the signal stands by itself.
+    expect(addStage(superhet, stage("fan", "fan")).feeds).toEqual(superhet.feeds);
+  });
+
   it("is refused in a sentence when it does not hang together", () => {
     const [first] = superhet.stages;
     const say = (circuit: unknown) => circuitSchema.safeParse(circuit).error?.issues[0]?.message;

@@ -1,5 +1,6 @@
 import { circuitSchema, type Circuit, type Device, type PathKey, type Stage, type StageKind } from "../model/circuit";
 import { STAGE_KINDS } from "../model/circuit";
+import { KINDS } from "./data/kinds";
 import { TOPOLOGY_TEXTS, type TopologyText } from "./data/topologies";
 
 export type Topology = {
@@ -70,6 +71,33 @@ export function removeStage(circuit: Circuit, id: string): Circuit {
   };
 }
 
+/** What a stage beside the signal usually controls, by kind; the first of the kinds that a circuit has counts. */
+const CONTROLS: Partial<Record<StageKind, readonly StageKind[]>> = {
+  oscillator: ["mixer"],
+  agc: ["rf", "mixer", "if"],
+  bfo: ["detector"],
+  limiter: ["af"],
+  keying: ["vfo", "driver"],
+  speech: ["modulator", "balanced"],
+  modulator: ["pa"],
+  alc: ["if", "driver"],
+  metering: ["pa", "amplifier"],
+  bias: ["pa", "amplifier"],
+  regulator: ["oscillator", "vfo"],
+};
+
+/** How a new stage beside the signal is joined to it: as others of its kind are. */
+function usualFeed({ stages }: Circuit, { id, kind }: Stage): Circuit["feeds"] {
+  const supply = KINDS[kind].lane === "supply";
+  const kinds = CONTROLS[kind];
+  const to = kinds
+    ? stages.filter((stage) => kinds.includes(stage.kind)).map((stage) => stage.id)
+    : supply
+      ? ["*"]
+      : [];
+  return to.length > 0 ? [{ from: id, to, kind: supply ? "supply" : "control" }] : [];
+}
+
 /** Puts a stage in: behind another one of a signal path, or beside the paths where `behind` is not said. */
 export function addStage(circuit: Circuit, stage: Stage, behind?: string): Circuit {
   return {
@@ -79,6 +107,7 @@ export function addStage(circuit: Circuit, stage: Stage, behind?: string): Circu
       ...path,
       chain: path.chain.flatMap((one) => (one === behind ? [one, stage.id] : [one])),
     })),
+    feeds: [...circuit.feeds, ...(behind === undefined ? usualFeed(circuit, stage) : [])],
   };
 }
 

@@ -113,6 +113,17 @@ describe("the ranking", () => {
     expect(minutesOf(test, { ...EMPTY_BENCH, met: new Set(["open"]) })).toBe(2);
   });
 
+  it("counts taking a board out to measure a part on it", () => {
+    const transceiver = topologyOf("transceiver")?.circuit;
+    if (!transceiver) throw new Error("no transceiver");
+    const { testById } = systemOf({ circuit: transceiver, parts: [], highestVolts: 600 });
+    const onBoard = testById.get("check:if:transistor");
+    const elsewhere = testById.get("check:driver:tube");
+    expect(onBoard?.needs).toContain("board-out");
+    expect(elsewhere?.needs).not.toContain("board-out");
+    expect(onBoard && minutesOf(onBoard, { ...EMPTY_BENCH, met: new Set(["open"]) })).toBe(18);
+  });
+
   it("measures again a part that all points at although it was found sound, but not one that was shown bad", () => {
     const evidence = [
       { id: "1", test: "play", outcome: "distorted" },

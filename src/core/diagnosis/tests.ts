@@ -475,6 +475,9 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
     if (!first || !facts) return [];
     const part = first.designator ?? `${role ? `${role.replaceAll("-", " ")} ` : ""}${facts.name}`;
     const powered = facts.needs.includes("power");
+    // A part on a plug-in board is measured with the board out.
+    const boardOut = first.stage.board && !powered && facts.needs.includes("open") && facts !== PARTS.sight;
+    const needs: readonly Need[] = boardOut ? [...facts.needs, "board-out"] : facts.needs;
     return [
       {
         id,
@@ -482,7 +485,7 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
         stage: first.stage,
         name: `Check ${first.designator ? part : `the ${part}`} of ${first.stage.name}`,
         how: facts.how,
-        needs: facts.needs,
+        needs,
         minutes: facts.minutes,
         hazard: powered ? live.probe : facts.hazard,
         outcomes: OUT.CHECK,
