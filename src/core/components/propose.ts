@@ -76,8 +76,6 @@ export type PlaceHistory = {
   verdict?: PartJudgement;
   /** what the technician decided for this visit */
   decided?: { action: (typeof CHOICES)[number]; why: string };
-  /** symptom words or finds of an earlier visit */
-  leaky?: boolean;
 };
 
 export type PlanInput = {
@@ -281,8 +279,6 @@ function sayOfCapacitor(component: Component, made: Made, input: PlanInput, hist
       rule: "Test and keep what is good",
     };
   if (made === "mica" || made === "ceramic" || made === "film") {
-    if (history.leaky)
-      return { action: "test", reason: "The record says that it leaked.", rule: "A part under suspicion is measured" };
     return {
       action: "keep",
       reason: `${made === "mica" ? "Mica" : made === "ceramic" ? "Ceramic" : "Plastic film"}: keeps for decades.`,
