@@ -15,7 +15,7 @@ const VIEWS = [
   "/parts/prices",
   "/reference/tubes?type=12AX7",
   "/reference/rules",
-  "/reference/faults",
+  "/reference/faults?find=coupling",
   "/nowhere",
   ...STEPS.map((step) => `/bench/1187?step=${step}`),
   "/bench/1187?step=fix&tab=tubes",
@@ -40,13 +40,21 @@ const VIEWS_IN_THE_CELLAR = [
   "/bench/1187?step=fix&tab=tubes",
   "/bench/1187?step=prove",
   "/bench/1185?step=find",
-  "/reference/faults",
+  "/reference/faults?find=coupling",
   "/bench/1190?step=fix&tab=heaters",
   "/bench/1176?step=first-power",
 ];
 
-for (const theme of ["paper", "cellar"] as const) {
-  test(`no axe violations on any main view, ${theme} theme`, async ({ page, context, baseURL, expectTrouble }) => {
+const onBench = (view: string) => view.startsWith("/bench/");
+const ROUNDS = [
+  { name: "paper theme", theme: "paper", views: VIEWS.filter((view) => !onBench(view)), files: true },
+  { name: "paper theme, the bench", theme: "paper", views: VIEWS.filter(onBench), files: false },
+  // Between the themes nothing differs but colour, and every component's colours stand on one of these.
+  { name: "cellar theme", theme: "cellar", views: VIEWS_IN_THE_CELLAR, files: true },
+] as const;
+
+for (const { name, theme, views, files } of ROUNDS) {
+  test(`no axe violations on any main view, ${name}`, async ({ page, context, baseURL, expectTrouble }) => {
     test.setTimeout(240_000);
     // The view for an address that leads nowhere answers 404, which the console reports.
     expectTrouble.allowed = true;
@@ -61,9 +69,7 @@ for (const theme of ["paper", "cellar"] as const) {
     await page.goto("/reference");
     const model = await page.getByRole("link", { name: /Lantern/ }).getAttribute("href");
     let benched = false;
-    for (const view of [
-      // Between the themes nothing differs but colour, and every component's colours stand on one of these.
-      ...(theme === "paper" ? VIEWS : VIEWS_IN_THE_CELLAR),
+    const ofFiles = [
       file ?? "",
       `${file}/record`,
       part ?? "",
@@ -72,13 +78,14 @@ for (const theme of ["paper", "cellar"] as const) {
       `${model}?table=parts`,
       `${model}?table=versions`,
       `${model}?table=stages`,
-    ]) {
+    ];
+    for (const view of [...views, ...(files ? ofFiles : [])]) {
       await page.goto(view);
       await expect(page.locator("main")).toBeVisible();
       const axe = new AxeBuilder({ page });
       // Tape, tag and run sheet are the same at every step: after the first bench they are looked at no more.
-      if (view.startsWith("/bench/") && benched) axe.include('section[aria-label="Work plate"]');
-      benched ||= view.startsWith("/bench/");
+      if (onBench(view) && benched) axe.include('section[aria-label="Work plate"]');
+      benched ||= onBench(view);
       const { violations } = await (theme === "cellar" ? axe.withRules(["color-contrast"]) : axe).analyze();
       expect(violations.map(({ id, nodes }) => `${view} ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }

@@ -26,6 +26,6 @@ export {
 } from "./picture";
 export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";
 export { figuresSchema, type Figures } from "./figures";
-export { faultName, systemOf, type PlacedPart, type SetFacts } from "./system";
+export { faultName, systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";
 export { said } from "./words";
 export type { Evidence, Fault, FaultMode, System, Test, TestAct } from "./types";

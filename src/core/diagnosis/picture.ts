@@ -14,7 +14,7 @@ import { culprits, type Bench } from "./outlook";
 import { rankTests, type Ranked } from "./rank";
 import { reasonFor } from "./reason";
 import { checkId } from "./tests";
-import { faultName, systemOf, type SetFacts } from "./system";
+import { faultName, systemFor, type SetFacts } from "./system";
 import type { Evidence, Fault, System, Test } from "./types";
 
 /** What is asked: a set, what was seen of it, what was done to it, and what is at hand. Plain data, for a worker. */
@@ -44,6 +44,8 @@ export type Cause = {
   /** its own check has shown its part bad, and that is believed */
   shown: boolean;
   name: string;
+  /** the fault's name alone, as the table has it */
+  mode: string;
   stage: string;
   designator?: string;
   /** that it is there */
@@ -129,18 +131,6 @@ function speaks(
   };
 }
 
-const systems = new Map<string, System>();
-/** The system of a set; the last few are kept, for the same set is asked about again and again. */
-function systemFor(facts: SetFacts): System {
-  const key = JSON.stringify(facts);
-  const known = systems.get(key);
-  if (known) return known;
-  const made = systemOf(facts);
-  if (systems.size > 4) systems.clear();
-  systems.set(key, made);
-  return made;
-}
-
 const indicesOf = (system: System, ids: readonly string[]): Set<number> =>
   new Set(ids.flatMap((id) => system.faultIndex.get(id) ?? []));
 
@@ -192,6 +182,7 @@ function causeOf({ system, found, readings, bad }: Told, index: number): Cause {
   return {
     id: fault.id,
     name: faultName(fault),
+    mode: fault.mode.name,
     stage: fault.stage.id,
     ...(fault.designator ? { designator: fault.designator } : {}),
     probability: found.fault[index] ?? 0,

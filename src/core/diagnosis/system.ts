@@ -102,6 +102,18 @@ export function systemOf(facts: SetFacts): System {
   };
 }
 
+const systems = new Map<string, System>();
+/** The system of a set; the last few are kept, for the same set is asked about again and again. */
+export function systemFor(facts: SetFacts): System {
+  const key = JSON.stringify(facts);
+  const known = systems.get(key);
+  if (known) return known;
+  const made = systemOf(facts);
+  if (systems.size > 4) systems.clear();
+  systems.set(key, made);
+  return made;
+}
+
 /** A fault in words, e.g. `Coupling capacitor leaks (C14), Output stage`. */
 export const faultName = ({ mode, stage, designator }: Fault): string =>
   `${mode.name}${designator ? ` (${designator})` : ""}, ${stage.name}`;

@@ -468,7 +468,8 @@ export const checkId = ({ stage, mode, designator }: Pick<Fault, "stage" | "mode
 
 function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
   const byCheck = new Map<string, Fault[]>();
-  for (const fault of faults) byCheck.set(checkId(fault), [...(byCheck.get(checkId(fault)) ?? []), fault]);
+  const ids = new Map(faults.map((fault) => [fault, checkId(fault)]));
+  for (const [fault, id] of ids) byCheck.set(id, [...(byCheck.get(id) ?? []), fault]);
   return [...byCheck].flatMap(([id, [first]]): Sketch[] => {
     const [what = "", role] = first?.mode.part.split(":") ?? [];
     const facts = PARTS[what];
@@ -491,7 +492,7 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
         outcomes: OUT.CHECK,
         slip: facts.wrong * 2,
         ...(first.designator ? { parts: [first.designator] } : {}),
-        effect: (fault) => (checkId(fault) === id ? { outcome: "bad", share: facts.finds } : undefined),
+        effect: (fault) => (ids.get(fault) === id ? { outcome: "bad", share: facts.finds } : undefined),
       },
     ];
   });

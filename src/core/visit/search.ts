@@ -4,7 +4,7 @@ import {
   placedParts,
   said,
   stageNamed,
-  systemOf,
+  systemFor,
   type Evidence,
   type Figures,
   type Learnt,
@@ -330,7 +330,7 @@ export function searchOf(input: SearchInput): Search {
     figures: input.figures?.often,
     ...(input.learnt && input.figures?.learns !== false ? { learnt: input.learnt } : {}),
   };
-  const system = systemOf(facts);
+  const system = systemFor(facts);
   const moments = input.settled
     .filter(({ entry }) => entry.visitId === input.visitId)
     .map((item): Moment => {

@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import type { Cause } from "@/core/diagnosis";
 import { percent } from "./words";
 
@@ -50,7 +51,10 @@ export function CauseRow({ cause, evidenceOf, onFound, was }: CauseRowProps) {
           <Entries list={cause.for} evidenceOf={evidenceOf} word="For it" />
           <Entries list={cause.against} evidenceOf={evidenceOf} word="Against it" />
           <li className="dim">
-            Before anything was seen {percent(cause.prior)}: {cause.because.join("; ")}.
+            Before anything was seen {percent(cause.prior)}: {cause.because.join("; ")}.{" "}
+            <Link className="link" href={`/reference/faults?find=${encodeURIComponent(cause.mode)}`}>
+              The figure
+            </Link>
           </li>
           {onFound ? (
             <li>

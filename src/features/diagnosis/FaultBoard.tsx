@@ -91,6 +91,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       setConfirming({
         id,
         name: `${fault.mode.name}${fault.designator ? ` (${fault.designator})` : ""}, ${fault.stage.name}`,
+        mode: fault.mode.name,
         stage: fault.stage.id,
         probability: fault.prior,
         prior: fault.prior,

@@ -17,14 +17,14 @@ const KIND_NAMES = new Map(
   ]),
 );
 
-type FiguresFormProps = { figures: Figures; version: number; found: readonly FoundOnce[] };
+type FiguresFormProps = { figures: Figures; version: number; found: readonly FoundOnce[]; find?: string | undefined };
 
 /** What fails how often: the table's figures, the shop's own over them, and what the shop has found. */
-export function FiguresForm({ figures, version, found }: FiguresFormProps) {
+export function FiguresForm({ figures, version, found, find }: FiguresFormProps) {
   const router = useRouter();
   const [typed, setTyped] = useState(() => typedFigures(figures));
   const [learns, setLearns] = useState(figures.learns);
-  const [search, setSearch] = useState("");
+  const [search, setSearch] = useState(find ?? "");
   const [message, setMessage] = useState<{ ok: boolean; text: string }>();
   const read = readFigures(typed);
   const words = search.trim().toLowerCase();

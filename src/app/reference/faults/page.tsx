@@ -6,13 +6,16 @@ import { faultFigures } from "@/db/shop";
 
 export const metadata: Metadata = { title: "Faults" };
 
-export default async function FaultsPage() {
+type Props = { searchParams: Promise<{ find?: string }> };
+
+export default async function FaultsPage({ searchParams }: Props) {
+  const { find } = await searchParams;
   const db = database();
   const [{ figures, version }, found] = await Promise.all([faultFigures(db), foundFaults(db)]);
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-3 p-4">
       <h1 className="text-2xl font-bold">Faults</h1>
-      <FiguresForm figures={figures} version={version} found={found} />
+      <FiguresForm figures={figures} version={version} found={found} find={find} />
     </main>
   );
 }
