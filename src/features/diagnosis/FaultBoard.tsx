@@ -157,7 +157,6 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
           key={selected}
           id={selected}
           search={search}
-          causes={causes}
           probabilityOf={(id) =>
             causes.find((one) => one.id === id)?.probability ?? system.faults.find((one) => one.id === id)?.prior ?? 0
           }

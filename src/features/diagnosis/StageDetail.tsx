@@ -1,14 +1,13 @@
 "use client";
 
 import { X } from "lucide-react";
-import type { AnyTest, Cause } from "@/core/diagnosis";
+import type { AnyTest } from "@/core/diagnosis";
 import type { Search } from "@/core/visit";
 import { percent } from "./words";
 
 type StageDetailProps = {
   id: string;
   search: Search;
-  causes: readonly Cause[];
   probabilityOf: (fault: string) => number;
   entries: readonly { n: number; text: string }[];
   tests: readonly AnyTest[];

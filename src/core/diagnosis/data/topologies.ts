@@ -1,5 +1,3 @@
-import type { StageKind } from "../../model/circuit";
-
 /**
  * Topologies as compositions of stages. A stage reads `id kind Name`, with `/solid` or `/none` behind the kind where no
  * tube does the work, `?` where many sets do without it, and `[board]` where it sits on a plug-in board. A chain is the
@@ -230,10 +228,4 @@ export const TOPOLOGY_TEXTS: readonly TopologyText[] = [
       "mains > rectifier, heaters, fan; rectifier > high-voltage; high-voltage > amplifier; heaters > amplifier; bias > amplifier",
     control: "metering > amplifier",
   },
-];
-
-/** Tubes whose work word says more than their stage's name: in which stages they do it. */
-export const WORK_WORDS: [RegExp, StageKind[]][] = [
-  [/detector and first audio/, ["detector", "af"]],
-  [/speech/, ["speech"]],
 ];
