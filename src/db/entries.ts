@@ -1,10 +1,9 @@
 import { asc, eq, inArray, sql } from "drizzle-orm";
 import {
-  bodySchema,
   draftSchema,
+  readBody,
   sentences,
   settle,
-  upgrade,
   wrongDate,
   type Content,
   type Draft,
@@ -21,19 +20,10 @@ const iso = (text: string) => new Date(text).toISOString();
 
 /** A stored row as an entry: its payload is lifted to the present version and held against its schema. */
 function read(row: typeof logEntry.$inferSelect): Entry {
-  const body = bodySchema.safeParse({ kind: row.kind, payload: upgrade(row.kind, row.payload) });
-  if (!body.success)
-    throw new Error(`log entry ${row.id} (${row.kind}) does not read: ${body.error.issues[0]?.message}`);
-  return {
-    id: row.id,
-    setId: row.setId,
-    visitId: row.visitId,
-    at: iso(row.at),
-    recordedAt: iso(row.recordedAt),
-    by: row.by,
-    amends: row.amends,
-    ...body.data,
-  };
+  const read = readBody(row.kind, row.payload);
+  if (!read.ok) throw new Error(`log entry ${row.id} (${row.kind}) does not read: ${read.message}`);
+  const { id, setId, visitId, by, amends } = row;
+  return { id, setId, visitId, at: iso(row.at), recordedAt: iso(row.recordedAt), by, amends, ...read.body };
 }
 
 const FOREIGN_KEYS: Record<string, string> = {
@@ -56,8 +46,11 @@ class OutOfStock extends Error {}
 /** Pieces of each stock part that a piece of work uses, as it reads now. */
 function usedBy(content: Content | null): Map<string, number> {
   const used = new Map<string, number>();
-  if (content?.kind !== "part-work") return used;
-  for (const { stock } of content.payload.now) if (stock) used.set(stock.part, (used.get(stock.part) ?? 0) + 1);
+  // A modification takes its parts when it is fitted; its other states only describe it.
+  const fits = content?.kind === "modification" && content.payload.state === "fitted";
+  if (content?.kind !== "part-work" && !fits) return used;
+  const parts = content.kind === "part-work" ? content.payload.now : content.payload.parts;
+  for (const { stock } of parts) if (stock) used.set(stock.part, (used.get(stock.part) ?? 0) + 1);
   return used;
 }
 
@@ -66,8 +59,7 @@ function usedBy(content: Content | null): Map<string, number> {
  * so far. So a correction, a withdrawal and the undoing of either move the stock as the record moves.
  */
 async function moveStock(tx: Tx, entry: Entry): Promise<void> {
-  if (entry.kind !== "part-work" && entry.kind !== "amendment") return;
-  if (entry.kind === "part-work" && usedBy(entry).size === 0) return;
+  if (entry.kind !== "amendment" && usedBy(entry as Content).size === 0) return;
   // Two amendments of one piece of work must not both bring its parts back: a set's stock is moved by one at a time.
   await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${entry.setId}))`);
   const { settled } = settle(await entriesOfSet(tx, entry.setId));

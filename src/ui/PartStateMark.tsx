@@ -37,6 +37,11 @@ const SHAPES: Record<PartState, { path: React.ReactNode; word: string; tone: str
     word: "disconnected",
     tone: "text-info",
   },
+  modified: {
+    path: <path d="M8 2.5 14 13H2Z" fill="none" strokeWidth="2.2" />,
+    word: "modified",
+    tone: "text-secondary",
+  },
   removed: { path: <path d="M4 4l8 8M12 4l-8 8" fill="none" strokeWidth="2.4" />, word: "removed", tone: "text-info" },
 };
 

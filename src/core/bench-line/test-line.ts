@@ -10,6 +10,7 @@ function draft(
   fields: {
     designator?: string;
     test: string;
+    condition?: string | undefined;
     measured: string;
     unit?: string | undefined;
     nominal?: string | undefined;
@@ -19,7 +20,7 @@ function draft(
   at: number,
   context: LineContext,
 ): LineResult {
-  const { designator, test, measured, unit, nominal, sense, setup } = fields;
+  const { designator, test, condition, measured, unit, nominal, sense, setup } = fields;
   const payload = {
     v: 1,
     phase: context.base?.kind === "test-result" ? context.base.payload.phase : context.phase,
@@ -29,6 +30,7 @@ function draft(
     ...(unit ? { unit } : {}),
     ...(nominal ? { nominal: { text: nominal, value: number(nominal) } } : {}),
     sense,
+    ...(condition ? { condition } : {}),
     ...(setup ? { setup } : {}),
   };
   const hints = judgeTest(number(measured), nominal ? number(nominal) : undefined, sense).reasons;
@@ -46,16 +48,16 @@ export function testOfPart(where: Piece, designator: string, context: LineContex
   return draft({ designator, test, measured, nominal, unit, sense: "share", setup }, where.start, context);
 }
 
-/** `test output 2.1 W min 3`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
+/** `test output 2.1 W min 3`, `test output at 80 m 62 W min 50`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
 export function parseTestLine(where: Piece, context: LineContext): LineResult {
   const found = new RegExp(
-    `^(.*?\\S)\\s+(${NUMBER})\\s*([a-zµ%Ω]{0,5}?)(?:\\s*(min|max)\\s+(${NUMBER})\\s*[a-zµ%Ω]{0,5})?(?:\\s+on\\s+(.+))?$`,
+    `^(.*?\\S)(?:\\s+at\\s+(\\S.*?))?\\s+(${NUMBER})\\s*([a-zµ%Ω]{0,5}?)(?:\\s*(min|max)\\s+(${NUMBER})\\s*[a-zµ%Ω]{0,5})?(?:\\s+on\\s+(.+))?$`,
     "i",
   ).exec(textOf(where));
   if (!found) return notUnderstood(where.start, "A test reads like: test output 2.1 W min 3 on dummy load.");
-  const [, test = "", measured = "", unit, limit, nominal, setup] = found;
+  const [, test = "", condition, measured = "", unit, limit, nominal, setup] = found;
   return draft(
-    { test, measured, unit, nominal, sense: limit?.toLowerCase() === "max" ? "at-most" : "at-least", setup },
+    { test, condition, measured, unit, nominal, sense: limit?.toLowerCase() === "max" ? "at-most" : "at-least", setup },
     where.start,
     context,
   );

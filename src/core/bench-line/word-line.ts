@@ -2,6 +2,7 @@ import { WAITS } from "../history";
 import { STEP_NAMES, STEPS } from "../model";
 import { draftOf } from "./check";
 import { clauses } from "./clauses";
+import { readApproved, readBack, readEstimate, readLabour, readLoan, readMod, readSoak, readTick } from "./job-line";
 import { readMeasure } from "./measure-line";
 import { readPlan } from "./plan-line";
 import { readPower } from "./power-line";
@@ -22,11 +23,13 @@ const readHandBack: Reader = (rest) => {
   for (const { word, value, at } of named) {
     if (word === "left" || word === "watch") payload[word] = value;
     else if (word === "next") payload.nextService = value;
+    else if (word === "use") payload.instructions = value;
+    else if (word === "warranty") payload.warrantyMonths = Number.parseInt(value, 10);
     else if (word === "old" && /^parts (returned|kept|none)$/.test(value)) payload.oldParts = value.slice(6);
     else
       return notUnderstood(
         at,
-        `“${word}” is not known here: left, watch, old parts returned / kept / none, or next and a date.`,
+        `“${word}” is not known here: left, watch, use, old parts returned / kept / none, warranty and months, or next and a date.`,
       );
   }
   return draftOf({ kind: "hand-back", payload }, rest.start);
@@ -102,7 +105,15 @@ const WORDS: [RegExp, Reader][] = [
   [/^(found|reopen)(?=\s)\s*/i, readFinding],
   [/^(plan)(?=\s|$)\s*/i, readPlan],
   [/^(take[ -]in)(?=\s|:|$)[:\s]*/i, readTakeIn],
-  [/^(safe)(?=\s|$)\s*/i, readSafe],
+  [/^(safe|final)(?=\s|$)\s*/i, readSafe],
+  [/^(mod)(?=\s|:|$)[:\s]*/i, readMod],
+  [/^(tick)(?=\s|$)\s*/i, readTick],
+  [/^(loan)(?=\s|$)\s*/i, readLoan],
+  [/^(back)(?=\s+#)\s*/i, readBack],
+  [/^(soak)(?=\s|$)\s*/i, readSoak],
+  [/^(labour)(?=\s|$)\s*/i, readLabour],
+  [/^(estimate)(?=\s|$)\s*/i, readEstimate],
+  [/^(approved)(?=\s|$)\s*/i, readApproved],
   [/^(power)(?=\s|$)\s*/i, readPower],
   [/^(setup|set-up)(?=\s|$)\s*/i, readSetup],
   [/^(hand[ -]back)(?=\s|:|$)[:\s]*/i, readHandBack],

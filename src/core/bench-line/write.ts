@@ -2,6 +2,7 @@ import { format } from "../quantity";
 import type { Content, ContentOf, OldPart } from "../history";
 import { STEP_NAMES } from "../model";
 import { clause, escaped } from "./clauses";
+import { writeApproved, writeEstimate, writeLabour, writeLoan, writeMod, writeSoak, writeTick } from "./job-line";
 import { writeMeasure } from "./measure-line";
 import { writePlan } from "./plan-line";
 import { writePower } from "./power-line";
@@ -69,7 +70,15 @@ function writeTest(payload: ContentOf<"test-result">["payload"]): string {
       setup,
     );
   const limit = payload.nominal && `${payload.sense === "at-most" ? "max" : "min"} ${payload.nominal.text}`;
-  return join("test", payload.test, payload.measured.text, payload.unit, limit, setup);
+  return join(
+    "test",
+    payload.test,
+    payload.condition && `at ${payload.condition}`,
+    payload.measured.text,
+    payload.unit,
+    limit,
+    setup,
+  );
 }
 
 /**
@@ -122,7 +131,25 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
         clause("left", payload.left) +
         clause("watch", payload.watch) +
         `; old parts ${payload.oldParts}` +
-        clause("next", payload.nextService)
+        clause("next", payload.nextService) +
+        (payload.warrantyMonths === undefined ? "" : `; warranty ${payload.warrantyMonths}`) +
+        clause("use", payload.instructions)
       );
+    case "modification":
+      return writeMod(payload, numberOf);
+    case "tick":
+      return writeTick(payload, numberOf);
+    case "loan":
+      return writeLoan(payload, numberOf);
+    case "soak":
+      return writeSoak(payload);
+    case "labour":
+      return writeLabour(payload);
+    case "estimate":
+      return writeEstimate(payload);
+    case "approval":
+      return writeApproved(payload);
+    case "unknown":
+      return `note an entry of a kind “${payload.kind}”`;
   }
 }

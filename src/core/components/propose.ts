@@ -67,7 +67,16 @@ export type PlanLine = {
 
 /** What the log says of a place. */
 export type PlaceHistory = {
-  state?: "original" | "serviced" | "left" | "replaced" | "restuffed" | "substituted" | "disconnected" | "removed";
+  state?:
+    | "original"
+    | "serviced"
+    | "left"
+    | "replaced"
+    | "restuffed"
+    | "substituted"
+    | "disconnected"
+    | "removed"
+    | "modified";
   /** what sits there now, as markings */
   fitted?: readonly string[];
   /** years since it was fitted */

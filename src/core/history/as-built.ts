@@ -1,10 +1,21 @@
 import type { Sheet } from "../model";
+import { isThere, modificationsOf } from "./modifications";
 import { ofKind, upTo, type Settled } from "./settle";
 import type { ContentOf } from "./entries";
-import type { Fitted, OldPart } from "./payloads";
+import type { Fitted } from "./payload-pieces";
+import type { OldPart } from "./payloads";
 
 export type PartState =
-  "original" | "serviced" | "left" | "replaced" | "restuffed" | "substituted" | "disconnected" | "removed";
+  | "original"
+  | "serviced"
+  | "left"
+  | "replaced"
+  | "restuffed"
+  | "substituted"
+  | "disconnected"
+  | "removed"
+  /** put there by a modification */
+  | "modified";
 
 /** One place in the circuit, and what sits there. */
 export type Position = {
@@ -24,6 +35,8 @@ export type Position = {
   /** entries that worked on it, in order */
   work: string[];
   lastWorkAt?: string;
+  /** the modification that the part belongs to: its first entry, and whether the shop found it so */
+  modification?: { id: string; name: string; found: boolean };
 };
 
 type Work = ContentOf<"part-work">["payload"];
@@ -129,15 +142,40 @@ export function asBuilt(
       });
     }
   }
-  return [...places.values()];
+  return overlaid([...places.values()], upTo(settled, moment));
 }
 
-export type Difference = { designator: string; before?: Position; after: Position };
+/**
+ * Lays the modifications that are in the set over its places. One that was put back is not laid: the places are as they
+ * were before it. Work on a part of a modification after it was fitted stands.
+ */
+function overlaid(places: Position[], past: readonly Settled[]): Position[] {
+  const byName = new Map(places.map((place) => [place.designator, place]));
+  for (const one of modificationsOf(past).filter(isThere)) {
+    const found = one.changes.some(({ state }) => state === "found");
+    const modification = { id: one.id, name: one.payload.name, found };
+    const [first] = one.changes.filter(({ state }) => state === "found" || state === "fitted");
+    const since = first?.at ?? one.at;
+    for (const part of one.payload.parts) {
+      const before = byName.get(part.designator);
+      const worked = before?.lastWorkAt !== undefined && Date.parse(before.lastWorkAt) > Date.parse(since);
+      byName.set(part.designator, {
+        ...(before ?? { designator: part.designator, role: "modification", stage: one.payload.name, work: [] }),
+        ...(worked && before ? { state: before.state, parts: before.parts } : { state: "modified", parts: [part] }),
+        modification,
+      });
+    }
+  }
+  return [...byName.values()];
+}
 
-const essence = (position: Position) =>
-  JSON.stringify([position.state, position.parts, position.servedBy ?? null, position.why ?? null, position.work]);
+/** A place before and after; a place that is in one of the two only was added, or is gone. */
+export type Difference = { designator: string; before?: Position; after?: Position };
 
-/** What changed in the set between two moments, place by place. */
+const essence = ({ state, parts, servedBy, why, work, modification }: Position) =>
+  JSON.stringify([state, parts, servedBy ?? null, why ?? null, work, modification ?? null]);
+
+/** What changed in the set between two moments, place by place; the earlier one is always "before". */
 export function differences(
   settled: readonly Settled[],
   sheet: Pick<Sheet, "components" | "tubes">,
@@ -146,9 +184,22 @@ export function differences(
 ): Difference[] {
   const [early, late] = Date.parse(from) <= Date.parse(to) ? [from, to] : [to, from];
   const before = new Map(asBuilt(settled, sheet, early).map((position) => [position.designator, position]));
-  return asBuilt(settled, sheet, late).flatMap((after): Difference[] => {
-    const old = before.get(after.designator);
-    if (old && essence(old) === essence(after)) return [];
-    return [{ designator: after.designator, ...(old ? { before: old } : {}), after }];
+  const after = new Map(asBuilt(settled, sheet, late).map((position) => [position.designator, position]));
+  return [...new Set([...before.keys(), ...after.keys()])].flatMap((designator): Difference[] => {
+    const [old, now] = [before.get(designator), after.get(designator)];
+    if (old && now && essence(old) === essence(now)) return [];
+    return [{ designator, ...(old ? { before: old } : {}), ...(now ? { after: now } : {}) }];
   });
+}
+
+/** The places after the differences were made to them: from the earlier day to the later one. */
+export function applyDifferences(places: readonly Position[], changes: readonly Difference[]): Position[] {
+  const changed = new Map(changes.map((change) => [change.designator, change]));
+  const known = new Set(places.map(({ designator }) => designator));
+  const kept = places.flatMap((place) => {
+    const change = changed.get(place.designator);
+    return change ? (change.after ? [change.after] : []) : [place];
+  });
+  const added = changes.flatMap(({ designator, after }) => (after && !known.has(designator) ? [after] : []));
+  return [...kept, ...added];
 }

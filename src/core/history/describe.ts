@@ -1,4 +1,4 @@
-import { format, formatDeviation, formatPart, parsePart, quantityOfDesignator } from "../quantity";
+import { format, formatDeviation, formatMoney, formatPart, parsePart, quantityOfDesignator } from "../quantity";
 import { judgeTest, printMeasured, printMeterLoad } from "../readings";
 import { METHOD_NAMES, STAGE_NAMES } from "../power";
 import { partRules, STEP_NAMES, type Sheet } from "../model";
@@ -7,6 +7,7 @@ import { PLAN_ACTION_WORDS } from "../components";
 import { judgeComponentTest, judgeTubeTest } from "./judged";
 import { judgePowerStep, judgeReading } from "./open-points";
 import { PUTS_IN, WAIT_NAMES } from "./payloads";
+import { CHASSIS_WORDS, MOD_STATE_WORDS } from "./payloads-job";
 
 /** One line for the tape: what it is about, and what it says. */
 export type Line = { subject: string; text: string; verdict?: "good" | "watch" | "bad" };
@@ -63,7 +64,8 @@ function describeTest(payload: ContentOf<"test-result">["payload"]): Line {
   const { verdict, reasons } = judgeTest(payload.measured.value, payload.nominal?.value, payload.sense);
   const unit = payload.unit ? ` ${payload.unit}` : "";
   const nominal = payload.nominal ? ` / ${payload.nominal.text}${unit}` : "";
-  const text = `${payload.test} ${payload.measured.text}${unit}${nominal}. ${reasons.join(" ")}`;
+  const condition = payload.condition ? ` at ${payload.condition}` : "";
+  const text = `${payload.test}${condition} ${payload.measured.text}${unit}${nominal}. ${reasons.join(" ")}`;
   return { subject: payload.designator ?? "Test", text, ...(verdict === "none" ? {} : { verdict }) };
 }
 
@@ -146,6 +148,58 @@ export function describeSetup(payload: ContentOf<"setup">["payload"]): string {
     .join(", ");
 }
 
+const TICK_SUBJECTS = {
+  prerequisite: "Prerequisite",
+  read: "Read through",
+  step: "Step",
+  verify: "Verified",
+  recalibrate: "Recalibrated",
+} as const;
+const TICK_WORDS = { done: "", na: "does not apply", unmet: "not met", skipped: "skipped" } as const;
+
+function describeTick(payload: ContentOf<"tick">["payload"]): Line {
+  const { list, text, state, saw, why, out, back } = payload;
+  const screws = [out !== undefined && `${out} out`, back !== undefined && `${back} back in`]
+    .filter(Boolean)
+    .join(", ");
+  const said = [TICK_WORDS[state], saw, why, screws].filter(Boolean).join("; ");
+  return {
+    subject: TICK_SUBJECTS[list],
+    text: said ? `${text}: ${said}` : text,
+    ...(state === "unmet" ? { verdict: "bad" as const } : {}),
+  };
+}
+
+function describeModification(payload: ContentOf<"modification">["payload"]): Line {
+  const { name, state, what, parts, chassis, reversible, remark } = payload;
+  const pieces = [
+    what,
+    parts.map((part) => `${part.designator} ${printPart(part.text, part.designator)}`).join(" + "),
+    CHASSIS_WORDS[chassis],
+    reversible ? "reversible" : "not reversible",
+    remark,
+  ].filter(Boolean);
+  return { subject: `Modification ${MOD_STATE_WORDS[state]}`, text: `${name}: ${pieces.join("; ")}` };
+}
+
+const SOAK_WORDS = { start: "started", pause: "paused", resume: "goes on", end: "ended" } as const;
+
+function describeSoak({ state, hours, lineVolts, remark }: ContentOf<"soak">["payload"]): Line {
+  const pieces = [
+    hours !== undefined && `for ${hours} h`,
+    lineVolts !== undefined && `at ${format(lineVolts, "voltage")}`,
+    remark,
+  ].filter(Boolean);
+  return { subject: "Soak", text: [SOAK_WORDS[state], ...pieces].join(", ") };
+}
+
+/** Minutes as a technician says them, e.g. `1 h 20 min`. */
+export function printMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  return [hours > 0 && `${hours} h`, (rest > 0 || hours === 0) && `${rest} min`].filter(Boolean).join(" ");
+}
+
 const CHECK_WORDS = { done: "done", na: "does not apply", trouble: "wrong" } as const;
 
 /** One line of any entry. */
@@ -203,9 +257,42 @@ export function describe(content: Content): Line {
     case "check": {
       const measured = payload.measured ? `: ${format(payload.measured.value, "voltage")} by the meter` : "";
       const text = `${payload.text}${measured}${payload.state === "done" ? "" : `: ${CHECK_WORDS[payload.state]}`}${payload.remark ? ` (${payload.remark})` : ""}`;
-      return { subject: "Make safe", text, verdict: payload.state === "trouble" ? "bad" : "good" };
+      const subject = payload.list === "make-safe" ? "Make safe" : "Before it goes out";
+      return { subject, text, verdict: payload.state === "trouble" ? "bad" : "good" };
     }
     case "hand-back":
       return { subject: "Hand back", text: payload.summary };
+    case "modification":
+      return describeModification(payload);
+    case "tick":
+      return describeTick(payload);
+    case "loan": {
+      const where = [payload.place && `at ${payload.place}`, payload.from && `from ${payload.from}`].filter(Boolean);
+      const text = [payload.what, ...where].join(", ");
+      return { subject: payload.state === "in" ? "On loan" : "Taken out again", text };
+    }
+    case "soak":
+      return describeSoak(payload);
+    case "labour": {
+      const what = payload.what ? `, ${payload.what}` : "";
+      return { subject: "Labour", text: `${STEP_NAMES[payload.step]}: ${printMinutes(payload.minutes)}${what}` };
+    }
+    case "estimate": {
+      const remark = payload.remark ? `, ${payload.remark}` : "";
+      const text = `${formatMoney(payload.total)}: ${printMinutes(payload.labourMinutes)} of labour, parts ${formatMoney(payload.parts)}${remark}`;
+      return { subject: "Estimate", text };
+    }
+    case "approval": {
+      const remark = payload.remark ? `, ${payload.remark}` : "";
+      return {
+        subject: "Approved",
+        text: `up to ${formatMoney(payload.limit)} by ${payload.who}, ${payload.how}${remark}`,
+      };
+    }
+    case "unknown":
+      return {
+        subject: `“${payload.kind}”`,
+        text: "An entry of a newer version of this program: it is kept as it came, and what it says is not understood here.",
+      };
   }
 }

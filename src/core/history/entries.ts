@@ -17,6 +17,7 @@ import {
   testResult,
   tubeTest,
 } from "./payloads";
+import { approval, estimate, labour, loan, modification, soak, tick, unknown } from "./payloads-job";
 
 /** What an entry can say. To add a kind: a schema in payloads.ts, a line here, and the compiler names the rest. */
 const content = [
@@ -36,6 +37,14 @@ const content = [
   z.object({ kind: z.literal("power-step"), payload: powerStep }),
   z.object({ kind: z.literal("setup"), payload: setup }),
   z.object({ kind: z.literal("hand-back"), payload: handBack }),
+  z.object({ kind: z.literal("modification"), payload: modification }),
+  z.object({ kind: z.literal("tick"), payload: tick }),
+  z.object({ kind: z.literal("loan"), payload: loan }),
+  z.object({ kind: z.literal("soak"), payload: soak }),
+  z.object({ kind: z.literal("labour"), payload: labour }),
+  z.object({ kind: z.literal("estimate"), payload: estimate }),
+  z.object({ kind: z.literal("approval"), payload: approval }),
+  z.object({ kind: z.literal("unknown"), payload: unknown }),
 ] as const;
 
 export const contentSchema = z.discriminatedUnion("kind", content);
@@ -75,10 +84,16 @@ const amendsFits = (entry: { kind: string; amends: string | null }) =>
   (entry.kind === "amendment") === (entry.amends !== null);
 
 /** An entry as a client sends it. */
-export const draftSchema = z.intersection(envelope, bodySchema).refine(amendsFits, {
-  path: ["amends"],
-  message: "An amendment points at the entry it amends, and nothing else does.",
-});
+export const draftSchema = z
+  .intersection(envelope, bodySchema)
+  .refine(amendsFits, {
+    path: ["amends"],
+    message: "An amendment points at the entry it amends, and nothing else does.",
+  })
+  .refine((draft): boolean => draft.kind !== "unknown", {
+    path: ["kind"],
+    message: "An entry of an unknown kind comes in with a set's file and is never written here.",
+  });
 export type Draft = z.infer<typeof draftSchema>;
 
 /** An entry as the logbook holds it. */
@@ -115,6 +130,30 @@ export function upgrade(kind: string, payload: unknown, upgrades: Upgrades = UPG
   const steps = upgrades[kind as Body["kind"]] ?? {};
   for (let lift = steps[Number(current?.v)]; lift; lift = steps[Number(current.v)]) current = lift(current);
   return current;
+}
+
+const KINDS: ReadonlySet<string> = new Set(bodySchema.options.map((option) => option.shape.kind.value));
+
+/** Does a newer program write this: a kind that is not known here, or a version above the one that is? */
+function isNewer(kind: string, payload: Record<string, unknown>): boolean {
+  return !KINDS.has(kind) || Number(payload.v) > 1;
+}
+
+/**
+ * Reads a stored body: its payload is lifted to the present version and held against its schema. What a newer program
+ * wrote is kept as an entry of an unknown kind.
+ * @returns the body, or what does not read
+ */
+export function readBody(kind: string, stored: unknown): { ok: true; body: Body } | { ok: false; message: string } {
+  const payload = upgrade(kind, stored) as Record<string, unknown>;
+  if (typeof payload !== "object" || payload === null) return { ok: false, message: "It has no payload." };
+  if (isNewer(kind, payload)) {
+    const kept = bodySchema.safeParse({ kind: "unknown", payload: { v: 1, kind, payload } });
+    return kept.success ? { ok: true, body: kept.data } : { ok: false, message: "Its kind is no word." };
+  }
+  const body = bodySchema.safeParse({ kind, payload });
+  if (body.success) return { ok: true, body: body.data };
+  return { ok: false, message: body.error.issues[0]?.message ?? "It does not fit its kind." };
 }
 
 /** Sentences of a failed validation, each with the field it belongs to. */

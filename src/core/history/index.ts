@@ -1,10 +1,11 @@
 /** The logbook: entry kinds, and the pure functions that fold entries into what is known about a set. */
-export { asBuilt, differences, type Difference, type PartState, type Position } from "./as-built";
-export { describe, describeSetup, describeWork, printPart, type Line } from "./describe";
+export { applyDifferences, asBuilt, differences, type Difference, type PartState, type Position } from "./as-built";
+export { describe, describeSetup, describeWork, printMinutes, printPart, type Line } from "./describe";
 export {
   bodySchema,
   contentSchema,
   draftSchema,
+  readBody,
   sentences,
   upgrade,
   wrongDate,
@@ -21,10 +22,9 @@ export { judgePowerStep, judgeReading, openPoints, type OpenPoint } from "./open
 export {
   ACTIONS,
   CHANGES_NOTHING,
+  CHECK_LISTS,
   CHECK_STATES,
   LAMPS,
-  LARGEST_FILE,
-  LONGEST_TEXT,
   NEEDS_REASON,
   OLD_PART_NAMES,
   OLD_PARTS,
@@ -36,14 +36,55 @@ export {
   WHERES,
   type Action,
   type CheckState,
-  type Fitted,
-  type FromStock,
   type OldPart,
   type Phase,
-  type Typed,
   type Wait,
   type Where,
 } from "./payloads";
+export {
+  fitted as fittedSchema,
+  LARGEST_FILE,
+  LONGEST_TEXT,
+  money as moneySchema,
+  type Fitted,
+  type FromStock,
+  type Typed,
+} from "./payload-pieces";
+export {
+  bodyTrouble,
+  CHASSIS,
+  CHASSIS_WORDS,
+  MOD_STATE_WORDS,
+  MOD_STATES,
+  MOD_THERE,
+  modBody,
+  TAP_KINDS,
+  tapSchema,
+  TICK_LISTS,
+  TICK_STATES,
+  WAYS,
+  type Chassis,
+  type ModBody,
+  type ModState,
+  type ModStep,
+  type Need,
+  type Tap,
+  type TapKind,
+  type TickList,
+  type TickState,
+} from "./payloads-job";
+export {
+  isThere,
+  loansOut,
+  modificationsOf,
+  pendingLines,
+  tickOf,
+  type Loan,
+  type Modification,
+  type ModPayload,
+  type PendingLine,
+  type TickPayload,
+} from "./modifications";
 export {
   answerOf,
   GRADED_PARTS,

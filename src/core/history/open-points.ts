@@ -1,4 +1,5 @@
 import { CHANGES_NOTHING } from "./payloads";
+import { loansOut, modificationsOf, pendingLines, type PendingLine } from "./modifications";
 import { judgeComponentTest, judgeTubeTest } from "./judged";
 import { judgeStep, STAGE_NAMES, type StepVerdict } from "../power";
 import { format } from "../quantity";
@@ -12,10 +13,12 @@ export type OpenPoint = {
   /** the entry it comes from */
   id: string;
   visitId: string;
-  kind: "note" | "symptom" | "reading" | "left" | "check" | "stop";
+  kind: "note" | "symptom" | "reading" | "left" | "check" | "stop" | "loan" | "modification" | "found" | "soak";
   text: string;
   blocks: boolean;
   waits?: Wait;
+  /** a line that a modification made necessary: it is ticked or waived, each by itself */
+  line?: PendingLine;
 };
 
 /** The verdict of a reading entry, against the expectation that it carries. */
@@ -132,7 +135,9 @@ function leftParts(settled: readonly Settled[]): OpenPoint[] {
 /** Lines of the make-safe list that were found wrong and not put right since. */
 function openChecks(settled: readonly Settled[]): OpenPoint[] {
   const checks = ofKind(settled, "check");
-  const last = new Map(checks.map((item) => [`${item.entry.visitId} ${item.content.payload.key}`, item]));
+  const last = new Map(
+    checks.map((item) => [`${item.entry.visitId} ${item.content.payload.list} ${item.content.payload.key}`, item]),
+  );
   return [...last.values()].flatMap(({ entry, content: { payload } }): OpenPoint[] =>
     payload.state === "trouble"
       ? [{ id: entry.id, visitId: entry.visitId, kind: "check", text: payload.remark ?? payload.text, blocks: true }]
@@ -152,6 +157,47 @@ function openStops(settled: readonly Settled[]): OpenPoint[] {
   });
 }
 
+function openLoans(settled: readonly Settled[]): OpenPoint[] {
+  return loansOut(settled).map(({ id, visitId, what, place }) => ({
+    id,
+    visitId,
+    kind: "loan",
+    text: `On loan${place ? ` at ${place}` : ""}: ${what}. Take it out again, or record it as fitted`,
+    blocks: true,
+  }));
+}
+
+/** What modifications still ask for: one begun and not finished, what a fitted one made necessary, a found one undecided. */
+function openModifications(settled: readonly Settled[]): OpenPoint[] {
+  return modificationsOf(settled).flatMap((one): OpenPoint[] => {
+    const { id, visitId, payload } = one;
+    if (one.state === "planned")
+      return [
+        { id, visitId, kind: "modification", text: `${payload.name} is begun: fit it, or say why not`, blocks: true },
+      ];
+    if (one.state === "found")
+      return [{ id, visitId, kind: "found", text: `${payload.name} was found: keep it or put it back`, blocks: false }];
+    return pendingLines(one).map((line) => ({
+      id,
+      visitId,
+      kind: "modification",
+      text: `${payload.name}: ${line.text}`,
+      blocks: true,
+      line,
+    }));
+  });
+}
+
+/** A soak that nobody ended. */
+function openSoaks(settled: readonly Settled[]): OpenPoint[] {
+  const last = new Map(ofKind(settled, "soak").map((item) => [item.entry.visitId, item]));
+  return [...last.values()].flatMap(({ entry, content }): OpenPoint[] =>
+    content.payload.state === "end"
+      ? []
+      : [{ id: entry.id, visitId: entry.visitId, kind: "soak", text: "The soak is not ended", blocks: true }],
+  );
+}
+
 /** Everything that a set still asks for at a moment. A closing note settles any of them. */
 export function openPoints(settled: readonly Settled[], moment: string): OpenPoint[] {
   const past = upTo(settled, moment);
@@ -163,7 +209,10 @@ export function openPoints(settled: readonly Settled[], moment: string): OpenPoi
     ...openSymptoms(past),
     ...openReadings(past),
     ...openTests(past),
+    ...openLoans(past),
+    ...openModifications(past),
+    ...openSoaks(past),
     ...leftParts(past),
   ];
-  return all.filter((point) => !closed.has(point.id));
+  return all.filter((point) => point.line !== undefined || !closed.has(point.id));
 }

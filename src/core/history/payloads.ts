@@ -1,46 +1,12 @@
 import { z } from "zod";
-import { DESIGNATOR, STEPS } from "../model";
+import { STEPS } from "../model";
 import { DANGERS, METHODS, STAGES, TOUCH_LIMIT_VOLTS } from "../power";
 import { format, QUANTITIES } from "../quantity";
 import { RULES } from "../readings";
 import { ROLES } from "../model/roles";
 import { GAS, SHORTS } from "../tubes/test";
 import { GRADES, POLICIES, switchesSchema } from "./policy";
-
-/** Longest text of an entry. A longer story belongs into several notes. */
-export const LONGEST_TEXT = 2000;
-/** Largest file that an entry takes, bytes. A photo of a phone is well below it. */
-export const LARGEST_FILE = 12 * 1024 * 1024;
-
-const text = (what: string) =>
-  z
-    .string()
-    .trim()
-    .min(1, `${what} is empty: write a word or two.`)
-    .max(LONGEST_TEXT, `${what} is longer than ${LONGEST_TEXT} characters: split it into several notes.`);
-const optionalText = (what: string) => text(what).optional();
-const short = (what: string) =>
-  z.string().trim().min(1, `${what} is empty.`).max(120, `${what} is longer than 120 characters.`);
-
-const id = z.uuid("That reference is not an entry.");
-const designator = z
-  .string()
-  .transform((value) => value.trim().toUpperCase())
-  .pipe(z.string().regex(DESIGNATOR, "A designator is letters and a number, like C14 or VR2."));
-
-/** A value in the SI base unit together with the text as it was typed. */
-const typed = z.object({
-  text: z.string().trim().min(1).max(200),
-  value: z
-    .number("A number is needed.")
-    .finite()
-    .refine((v) => Math.abs(v) <= 1e15, "That value is beyond anything in a set."),
-});
-export type Typed = z.infer<typeof typed>;
-
-const v1 = z.literal(1);
-
-const items = z.array(short("An item")).max(40);
+import { designator, fitted, id, items, money, optionalText, short, text, typed, v1 } from "./payload-pieces";
 
 export const takeIn = z.object({
   v: v1,
@@ -81,8 +47,8 @@ export const symptom = z.object({
   about: id.optional(),
 });
 
-/** When a reading was taken: cold (unplugged), before anything was changed, in between, or to prove. */
-export const PHASES = ["cold", "baseline", "check", "prove"] as const;
+/** When a reading was taken: cold (unplugged), before anything was changed, in between, to prove, or while it soaks. */
+export const PHASES = ["cold", "baseline", "check", "prove", "soak"] as const;
 export type Phase = (typeof PHASES)[number];
 
 const lineVolts = z
@@ -154,32 +120,6 @@ export const OLD_PART_NAMES: Record<OldPart, string> = {
   discarded: "discarded",
 };
 
-export const money = z.object({
-  minor: z.number().int().min(0).max(1e9),
-  currency: z.string().regex(/^[A-Z]{3}$/, "A currency is three letters, like EUR."),
-});
-
-/** A part out of stock, as its line stood when it was taken: the record keeps it whatever the stock says later. */
-const fromStock = z.object({
-  part: id,
-  code: z.string().regex(/^JP[0-9A-Z]{7}$/, "A label begins with JP."),
-  maker: z.string().max(60).optional(),
-  partNumber: z.string().max(60).optional(),
-  batch: z.string().max(40).optional(),
-  bin: z.string().max(40).optional(),
-  price: money.optional(),
-  warrantyMonths: z.number().int().positive().max(600).optional(),
-});
-export type FromStock = z.infer<typeof fromStock>;
-
-const fitted = z.object({
-  designator,
-  text: short("The new part"),
-  note: short("The note").optional(),
-  stock: fromStock.optional(),
-});
-export type Fitted = z.infer<typeof fitted>;
-
 export const partWork = z
   .object({
     v: v1,
@@ -223,6 +163,8 @@ export const testResult = z.object({
   unit: z.string().trim().max(20).optional(),
   nominal: typed.optional(),
   sense: z.enum(SENSES),
+  /** band, frequency, level or mode that the figure belongs to: the same test under another one is another line */
+  condition: short("The condition").optional(),
   setup: short("The set-up").optional(),
 });
 
@@ -393,6 +335,9 @@ export const setup = z.object({
 export const CHECK_STATES = ["done", "na", "trouble"] as const;
 export type CheckState = (typeof CHECK_STATES)[number];
 
+/** Lists that are ticked line by line: before hands go in, and before the set goes out. */
+export const CHECK_LISTS = ["make-safe", "hand-back"] as const;
+
 /** The line of the make-safe list that is measured and never ticked. */
 export const RESIDUAL = "residual";
 
@@ -400,7 +345,7 @@ export const RESIDUAL = "residual";
 export const check = z
   .object({
     v: v1,
-    list: z.literal("make-safe"),
+    list: z.enum(CHECK_LISTS),
     key: z.string().regex(/^[a-z][a-z0-9-]{0,40}$/, "A line of the list is named by its short word."),
     /** the line as it stood on the list */
     text: z.string().trim().min(1).max(300),
@@ -487,4 +432,9 @@ export const handBack = z.object({
   watch: optionalText("What to watch"),
   oldParts: z.enum(["returned", "kept", "none"]),
   nextService: z.iso.date("The next service is a date.").optional(),
+  warrantyMonths: z.number().int().min(0).max(600).optional(),
+  /** how to use what was fitted, in the owner's words */
+  instructions: optionalText("The owner's instructions"),
+  /** what it came to, as it stood when the set went out */
+  price: z.object({ labourMinutes: z.number().min(0), total: money }).optional(),
 });

@@ -30,3 +30,4 @@ export {
   type StepVerdict,
   type StopRule,
 } from "./stop";
+export { finalList } from "./final-list";

@@ -12,10 +12,12 @@ export type SafeItem = {
   limitVolts?: number;
   /** a caution of the model */
   learnt?: boolean;
+  /** what was seen or measured is written down with the tick */
+  seen?: boolean;
 };
 
 /** A fuse above this multiple of the set's current protects the wiring of the house, not the set. Shop rule. */
-const FUSE_MOST = 3;
+export const FUSE_MOST = 3;
 
 const article = (count: number, word: string) => `${count} ${word}${count === 1 ? "" : "s"}`;
 

@@ -12,6 +12,7 @@ export const PHASE_NAMES: Record<Phase, string> = {
   baseline: "Baseline",
   check: "In between",
   prove: "Prove",
+  soak: "Soak",
 };
 
 /** The set-ups of a visit, in order. */

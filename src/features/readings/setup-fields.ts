@@ -28,6 +28,7 @@ const NAMES: Record<Phase, string> = {
   baseline: "As found",
   check: "In between",
   prove: "As at the baseline",
+  soak: "Soak",
 };
 
 type Bench = { sheet: Sheet; shop: Shop };

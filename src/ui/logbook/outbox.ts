@@ -27,7 +27,8 @@ export function makeDraft(
   body: Body,
   extra: { at?: string; amends?: string } = {},
 ): Draft {
-  return { id: v7(), setId, visitId, at: extra.at ?? new Date().toISOString(), amends: extra.amends ?? null, ...body };
+  const at = extra.at ?? new Date().toISOString();
+  return { id: v7(), setId, visitId, at, amends: extra.amends ?? null, ...body };
 }
 
 /** Sends a draft. A server that cannot be reached, or that stumbles, is no refusal: the draft stays and is sent again. */
