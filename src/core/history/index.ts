@@ -101,3 +101,5 @@ export {
 } from "./policy";
 export { ofKind, settle, upTo, type Logbook, type Settled } from "./settle";
 export { closedAt, timeline, type Visit, type VisitOfTimeline } from "./timeline";
+export { originality, type Originality } from "./originality";
+export { designatorsIn, historyOf, seriesOf, type Series, type SeriesPoint } from "./series";

@@ -50,3 +50,13 @@ export {
   type TubeRecord,
 } from "./tubes";
 export { boardState, workSummary, type BoardState } from "./summary";
+export {
+  currentRow,
+  testRows,
+  tubeRows,
+  type CurrentRow,
+  type TestRow,
+  type TubeRow,
+  type TubeTaken,
+} from "./compare-tests";
+export { driftOf, soakOf, type Drift, type DriftPoint, type DriftRules, type Soak } from "./soak";

@@ -1,0 +1,94 @@
+import { ofKind, type Fitted, type Settled } from "../history";
+import type { Step } from "../model";
+import type { Money } from "../quantity";
+import type { Terms } from "./terms";
+
+export type PriceLine = { designator: string; text: string; price?: Money };
+
+export type Price = {
+  currency: string;
+  /** minutes by step, in the order in which they first came up */
+  labour: { step: Step; minutes: number }[];
+  labourMinutes: number;
+  /** all in minor units */
+  labourMinor: number;
+  partsMinor: number;
+  netMinor: number;
+  taxMinor: number;
+  totalMinor: number;
+  parts: PriceLine[];
+  /** parts that went in with no price on their line, or one in another currency: they are not in the sum */
+  unpriced: PriceLine[];
+  /** what the owner was told last */
+  estimate?: { total: Money; at: string };
+  /** the most that the owner has agreed to: the last approval, else the limit of the take-in */
+  limit?: { sum: Money; at: string; who?: string; how?: string };
+  /** how far it lies above what was agreed, minor units */
+  overMinor?: number;
+};
+
+/** Parts that went into the set in a visit: by work, and with modifications fitted in it. */
+function partsOf(settled: readonly Settled[], visitId: string): Fitted[] {
+  const mine = <K extends "part-work" | "modification">(kind: K) =>
+    ofKind(settled, kind).filter(({ entry }) => entry.visitId === visitId);
+  // A part that was found in its place was not put there by this shop.
+  const worked = mine("part-work").flatMap(({ content: { payload } }) =>
+    payload.action === "substituted" ? [] : payload.now,
+  );
+  const modified = mine("modification").flatMap(({ content: { payload } }) =>
+    payload.state === "fitted" ? payload.parts : [],
+  );
+  return [...worked, ...modified];
+}
+
+/**
+ * What a visit comes to: labour by the hour, parts as their lines were priced when they were taken, tax on the sum.
+ * Tax is rounded once, half up, on the net sum.
+ */
+export function priceOf(settled: readonly Settled[], visitId: string, terms: Terms, currency: string): Price {
+  const labour = new Map<Step, number>();
+  for (const { entry, content } of ofKind(settled, "labour"))
+    if (entry.visitId === visitId)
+      labour.set(content.payload.step, (labour.get(content.payload.step) ?? 0) + content.payload.minutes);
+  const labourMinutes = [...labour.values()].reduce((sum, minutes) => sum + minutes, 0);
+  const lines = partsOf(settled, visitId).map(({ designator, text, stock }): PriceLine => ({
+    designator,
+    text,
+    ...(stock?.price ? { price: stock.price } : {}),
+  }));
+  const parts = lines.filter(({ price }) => price?.currency === currency);
+  const labourMinor = Math.round((labourMinutes / 60) * terms.hourMinor);
+  const partsMinor = parts.reduce((sum, { price }) => sum + (price?.minor ?? 0), 0);
+  const netMinor = labourMinor + partsMinor;
+  const taxMinor = Math.round(netMinor * terms.tax);
+  const totalMinor = netMinor + taxMinor;
+  const said = ofKind(settled, "estimate").findLast(({ entry }) => entry.visitId === visitId);
+  const agreed = ofKind(settled, "approval").findLast(({ entry }) => entry.visitId === visitId);
+  const taken = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visitId);
+  const limit = agreed
+    ? {
+        sum: agreed.content.payload.limit,
+        at: agreed.at,
+        who: agreed.content.payload.who,
+        how: agreed.content.payload.how,
+      }
+    : taken?.content.payload.costLimit
+      ? { sum: taken.content.payload.costLimit, at: taken.at }
+      : undefined;
+  const over = limit && limit.sum.currency === currency ? totalMinor - limit.sum.minor : 0;
+  return {
+    currency,
+    labour: [...labour].map(([step, minutes]) => ({ step, minutes })),
+    labourMinutes,
+    labourMinor,
+    partsMinor,
+    netMinor,
+    taxMinor,
+    totalMinor,
+    parts,
+    unpriced: lines.filter((line) => !parts.includes(line)),
+    ...(said ? { estimate: { total: said.content.payload.total, at: said.at } } : {}),
+    ...(limit ? { limit } : {}),
+    ...(over > 0 ? { overMinor: over } : {}),
+  };
+}

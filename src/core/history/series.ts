@@ -1,0 +1,110 @@
+import type { Quantity } from "../quantity";
+import type { Content } from "./entries";
+import { judgeTubeTest } from "./judged";
+import { judgeReading } from "./open-points";
+import { ofKind, type Settled } from "./settle";
+
+/** Designators that an entry speaks of. */
+export function designatorsIn(content: Content): string[] {
+  switch (content.kind) {
+    case "part-work":
+      return [...content.payload.designators, ...content.payload.now.map((part) => part.designator)];
+    case "component-test":
+    case "tube-test":
+    case "plan-line":
+      return [content.payload.designator];
+    case "reading":
+    case "test-result":
+      return content.payload.designator ? [content.payload.designator] : [];
+    case "modification":
+      return content.payload.parts.map((part) => part.designator);
+    case "finding": {
+      const [, at] = /@([A-Z0-9]+)$/.exec(content.payload.fault) ?? [];
+      return at ? [at] : [];
+    }
+    default:
+      return [];
+  }
+}
+
+/** Everything that was said of one designator, in order; of a tube also its electrodes' readings. */
+export function historyOf(settled: readonly Settled[], designator: string): Settled[] {
+  return settled.filter(({ content }) => {
+    if (!content) return false;
+    if (designatorsIn(content).includes(designator)) return true;
+    return content.kind === "reading" && content.payload.point.toUpperCase().startsWith(`${designator} `);
+  });
+}
+
+export type SeriesPoint = { at: string; value: number; entry: string; visitId: string };
+
+/** One point or test over the years, with the limits it was judged by last. */
+export type Series = {
+  key: string;
+  name: string;
+  /** of a reading; a test has its unit as it was typed */
+  quantity?: Quantity;
+  unit?: string;
+  taken: SeriesPoint[];
+  low?: number;
+  high?: number;
+};
+
+/**
+ * Every point and test that was measured at least twice, as a line over time. A reading's limits are those of its last
+ * expectation, corrected for line and meter as its verdict was; a tube is drawn as its share of nominal.
+ */
+export function seriesOf(settled: readonly Settled[]): Series[] {
+  const found = new Map<string, Series>();
+  const add = (series: Omit<Series, "taken">, point: SeriesPoint) => {
+    const before = found.get(series.key);
+    found.set(series.key, { ...series, taken: [...(before?.taken ?? []), point] });
+  };
+  for (const item of ofKind(settled, "reading")) {
+    const { payload } = item.content;
+    if (payload.phase === "cold") continue;
+    const { corrected } = judgeReading(payload);
+    const tolerance = payload.expected?.tolerance;
+    const limits =
+      corrected !== undefined && tolerance !== undefined
+        ? { low: corrected - Math.abs(corrected) * tolerance, high: corrected + Math.abs(corrected) * tolerance }
+        : {};
+    add(
+      { key: `point ${payload.point}`, name: payload.point, quantity: payload.quantity, ...limits },
+      pointOf(item, payload.measured.value),
+    );
+  }
+  for (const item of ofKind(settled, "test-result")) {
+    const { payload } = item.content;
+    const name = [payload.designator, payload.test, payload.condition && `at ${payload.condition}`]
+      .filter(Boolean)
+      .join(" ");
+    const limits =
+      payload.nominal && payload.sense !== "share"
+        ? payload.sense === "at-least"
+          ? { low: payload.nominal.value }
+          : { high: payload.nominal.value }
+        : {};
+    add(
+      { key: `test ${name}`, name, ...(payload.unit ? { unit: payload.unit } : {}), ...limits },
+      pointOf(item, payload.measured.value),
+    );
+  }
+  for (const item of ofKind(settled, "tube-test")) {
+    const { ratio } = judgeTubeTest(item.content.payload);
+    const { designator } = item.content.payload;
+    if (ratio !== undefined)
+      add(
+        { key: `tube ${designator}`, name: `${designator} of nominal`, quantity: "percent", low: 0.6 },
+        pointOf(item, ratio),
+      );
+  }
+  return [...found.values()].filter(({ taken }) => taken.length > 1);
+}
+
+const pointOf = ({ entry, at }: Settled, value: number): SeriesPoint => ({
+  at,
+  value,
+  entry: entry.id,
+  visitId: entry.visitId,
+});
