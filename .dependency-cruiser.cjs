@@ -10,7 +10,7 @@ module.exports = {
       comment: "core knows the trade and nothing else: no framework, no database, no clock.",
       severity: "error",
       from: { path: core, pathNot: "\\.(test|bench)\\.ts$" },
-      to: { pathNot: [core, "^node_modules/zod/"] },
+      to: { pathNot: [core, "^node_modules/zod/", "^node_modules/@noble/hashes/"] },
     },
     {
       name: "shared-below-features",

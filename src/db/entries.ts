@@ -9,8 +9,9 @@ import {
   type Draft,
   type Entry,
 } from "@/core/history";
+import { sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
-import { logEntry } from "./schema";
+import { logEntry, visit } from "./schema";
 import { giveBack, take, takenBy } from "./stock";
 
 export type Problem = { path: string; message: string };
@@ -54,6 +55,12 @@ function usedBy(content: Content | null): Map<string, number> {
   return used;
 }
 
+/** A visit to another shop took its parts from that shop's stock. */
+async function fromElsewhere(tx: Tx, visitId: string): Promise<boolean> {
+  const [row] = await tx.select({ shop: visit.shop }).from(visit).where(eq(visit.id, visitId));
+  return row !== undefined && row.shop !== "";
+}
+
 /**
  * Makes the stock follow the log: what a piece of work uses after all its amendments against what its moves have taken
  * so far. So a correction, a withdrawal and the undoing of either move the stock as the record moves.
@@ -64,7 +71,7 @@ async function moveStock(tx: Tx, entry: Entry): Promise<void> {
   await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${entry.setId}))`);
   const { settled } = settle(await entriesOfSet(tx, entry.setId));
   const work = settled.find((one) => one.entry.id === entry.id || one.amendments.some(({ id }) => id === entry.id));
-  if (!work) return;
+  if (!work || (await fromElsewhere(tx, work.entry.visitId))) return;
   const wanted = usedBy(work.content);
   const taken = await takenBy(tx, work.entry.id);
   const at = { visitId: work.entry.visitId, entryId: entry.id, workId: work.entry.id, by: entry.by, at: entry.at };
@@ -78,6 +85,7 @@ async function moveStock(tx: Tx, entry: Entry): Promise<void> {
   }
 }
 
+/** Writes an entry, moves its stock and seals it, in one transaction. */
 async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
   return db.transaction(async (tx) => {
     const { id, setId, visitId, kind, payload, at, amends } = draft;
@@ -91,6 +99,7 @@ async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
     if (!row) throw new Error(`entry ${id} vanished`);
     const entry = read(row);
     if (added) await moveStock(tx, entry);
+    if (added) await sealEntries(tx, entry.setId);
     return entry;
   });
 }

@@ -1,6 +1,8 @@
 import { sql } from "drizzle-orm";
 import type { ShopRules } from "@/core/components";
 import type { Figures } from "@/core/diagnosis";
+import type { Terms } from "@/core/handback";
+import type { RecipeFields } from "@/core/modifications";
 import {
   bigint,
   boolean,
@@ -41,6 +43,8 @@ export const shop = pgTable(
     rules: jsonb("rules").$type<ShopRules>().notNull().default({ roles: [] }),
     /** the shop's own figures for faults; its shape is figuresSchema in core/diagnosis */
     figures: jsonb("figures").$type<Figures>().notNull().default({ often: {}, learns: true }),
+    /** what it works by, where it is not the usual; its shape is termsSchema in core/handback */
+    terms: jsonb("terms").$type<Partial<Terms>>().notNull().default({}),
     version: integer("version").notNull().default(1),
   },
   (t) => [
@@ -74,11 +78,18 @@ export const meter = pgTable(
   ],
 );
 
-export const person = pgTable("person", {
-  id: uuid("id").primaryKey(),
-  name: text("name").notNull().unique(),
-  role: text("role").notNull(),
-});
+/** Who writes in the logbooks. People of another shop came with a set's file and never stand at this bench. */
+export const person = pgTable(
+  "person",
+  {
+    id: uuid("id").primaryKey(),
+    name: text("name").notNull(),
+    role: text("role").notNull(),
+    /** the shop that they work for; empty: this one */
+    shop: text("shop").notNull().default(""),
+  },
+  (t) => [unique("person_name").on(t.name, t.shop)],
+);
 
 export const customer = pgTable(
   "customer",
@@ -104,8 +115,13 @@ export const model = pgTable(
     /** the reference sheet; its shape is sheetSchema in core/model */
     sheet: jsonb("sheet").notNull(),
     version: integer("version").notNull().default(1),
+    /** the shop whose sheet it is; empty: this one */
+    shop: text("shop").notNull().default(""),
   },
-  (t) => [unique("model_name").on(t.maker, t.designation), check("model_year", sql`${t.year} between 1880 and 2100`)],
+  (t) => [
+    unique("model_name").on(t.maker, t.designation, t.shop),
+    check("model_year", sql`${t.year} between 1880 and 2100`),
+  ],
 );
 
 /** The sheets that a model had before: what it said at any version stays to be read. */
@@ -143,10 +159,16 @@ export const visit = pgTable(
       .notNull()
       .references(() => set.id),
     /** the number on the tag */
-    job: integer("job").notNull().unique().generatedByDefaultAsIdentity({ startWith: 1001 }),
+    job: integer("job").notNull().generatedByDefaultAsIdentity({ startWith: 1001 }),
     openedAt: moment("opened_at").notNull().default(now()),
+    /** the shop that it was in; empty: this one */
+    shop: text("shop").notNull().default(""),
   },
-  (t) => [unique("visit_of_set").on(t.id, t.setId), check("job_positive", sql`${t.job} > 0`)],
+  (t) => [
+    unique("visit_job").on(t.job, t.shop),
+    unique("visit_of_set").on(t.id, t.setId),
+    check("job_positive", sql`${t.job} > 0`),
+  ],
 );
 
 /** The logbook. Rows are added and never changed: a trigger refuses UPDATE, DELETE and TRUNCATE. */
@@ -179,6 +201,30 @@ export const logEntry = pgTable(
     index("log_entry_payload").using("gin", t.payload.op("jsonb_path_ops")),
   ],
 );
+
+/** The seal on a logbook: each entry of a set hashed with the one before it. Rows are added and never changed. */
+export const logChain = pgTable(
+  "log_chain",
+  {
+    entryId: uuid("entry_id")
+      .primaryKey()
+      .references(() => logEntry.id),
+    setId: uuid("set_id").notNull(),
+    /** its place in the chain of its set, from 1 */
+    seq: integer("seq").notNull(),
+    /** SHA-256 in hexadecimal; see core/exchange */
+    hash: text("hash").notNull(),
+  },
+  (t) => [unique("chain_place").on(t.setId, t.seq), check("chain_hash", sql`${t.hash} ~ '^[0-9a-f]{64}$'`)],
+);
+
+/** Modifications as the shop keeps them; the shape of the body is recipeSchema in core/modifications. */
+export const recipe = pgTable("recipe", {
+  id: uuid("id").primaryKey(),
+  name: text("name").notNull().unique(),
+  body: jsonb("body").$type<RecipeFields>().notNull(),
+  version: integer("version").notNull().default(1),
+});
 
 /** A photo or file that belongs to an entry. Taken away, it is hidden and stays. */
 export const attachment = pgTable(
@@ -272,7 +318,7 @@ export const stockMove = pgTable(
     check("moves_something", sql`${t.quantity} <> 0 or ${t.reserved} <> 0`),
     check(
       "move_kind",
-      sql`${t.kind} in ('received', 'reserved', 'released', 'issued', 'returned', 'scrapped', 'counted')`,
+      sql`${t.kind} in ('received', 'reserved', 'released', 'issued', 'returned', 'scrapped', 'counted', 'sent-back')`,
     ),
     check("reserved_for", sql`${t.reserved} = 0 or ${t.visitId} is not null`),
     index("stock_move_part").on(t.partId),

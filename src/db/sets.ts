@@ -59,7 +59,10 @@ export async function visitById(db: Tx, id: string): Promise<Visit | undefined> 
 }
 
 export async function visitByJob(db: Tx, job: number): Promise<Visit | undefined> {
-  const [row] = await db.select().from(visit).where(eq(visit.job, job));
+  const [row] = await db
+    .select()
+    .from(visit)
+    .where(and(eq(visit.job, job), eq(visit.shop, "")));
   return row ? readVisit(row) : undefined;
 }
 
@@ -126,7 +129,7 @@ export async function takeIn(db: Db, intake: Intake, by: string, now: number): P
         const [other] = await tx
           .select({ id: model.id })
           .from(model)
-          .where(and(eq(model.maker, kind.maker), eq(model.designation, kind.designation)));
+          .where(and(eq(model.maker, kind.maker), eq(model.designation, kind.designation), eq(model.shop, "")));
         if (other && other.id !== kind.id)
           throw new Refused([
             {

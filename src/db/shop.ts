@@ -1,11 +1,12 @@
 import { asc, eq, and, sql } from "drizzle-orm";
 import { shopRulesSchema, type ShopRules } from "@/core/components";
 import { figuresSchema, type Figures } from "@/core/diagnosis";
+import { termsSchema, type Terms } from "@/core/handback";
 import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { meter, shop } from "./schema";
 
-export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures">;
+export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms">;
 export type Meter = typeof meter.$inferSelect;
 
 /** What a shop is until somebody has said so. */
@@ -21,7 +22,7 @@ const UNSAID: Shop = {
 export async function shopOf(db: Tx): Promise<Shop> {
   const [row] = await db.select().from(shop);
   if (!row) return UNSAID;
-  const { id: _id, rules: _rules, figures: _figures, ...fields } = row;
+  const { id: _id, rules: _rules, figures: _figures, terms: _terms, ...fields } = row;
   return fields;
 }
 
@@ -50,7 +51,7 @@ export async function partRules(db: Tx): Promise<{ rules: ShopRules; version: nu
   return { rules: shopRulesSchema.parse(row?.rules ?? {}), version: row?.version ?? 0 };
 }
 
-type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures">>;
+type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms">>;
 
 /** Changes what the shop has of its own; the first time it makes the row. */
 async function saveOwn(db: Tx, own: Own, version: number): Promise<Saved> {
@@ -84,6 +85,14 @@ export async function faultFigures(db: Tx): Promise<{ figures: Figures; version:
 /** Changes the shop's figures for faults. */
 export const saveFaultFigures = (db: Tx, figures: Figures, version: number): Promise<Saved> =>
   saveOwn(db, { figures }, version);
+
+/** What the shop works by, with the version that a change has to have seen. */
+export async function shopTerms(db: Tx): Promise<{ terms: Terms; version: number }> {
+  const [row] = await db.select({ terms: shop.terms, version: shop.version }).from(shop);
+  return { terms: termsSchema.parse(row?.terms ?? {}), version: row?.version ?? 0 };
+}
+
+export const saveTerms = (db: Tx, terms: Terms, version: number): Promise<Saved> => saveOwn(db, { terms }, version);
 
 /** The meters in use, and the retired ones behind them. */
 export const meters = (db: Tx): Promise<Meter[]> =>

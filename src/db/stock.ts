@@ -171,9 +171,12 @@ function plan(
   const free = held.onHand - held.reserved;
   if (kind === "counted") return counted(held, count, held.what);
   if (kind === "received") return { ok: true, moves: [{ kind, quantity: count, reserved: 0 }] };
-  if (kind === "scrapped")
+  if (kind === "scrapped" || kind === "sent-back")
     return count > free
-      ? { ok: false, message: `${held.what}: only ${free} are free to be scrapped.` }
+      ? {
+          ok: false,
+          message: `${held.what}: only ${free} are free to be ${kind === "scrapped" ? "scrapped" : "sent back"}.`,
+        }
       : { ok: true, moves: [{ kind, quantity: -count, reserved: 0 }] };
   if (!visitId) return { ok: false, message: "Say for which job." };
   if (kind === "reserved") return reserve(held, count, visitId, held.what);

@@ -1,6 +1,13 @@
 import type { Settled } from "./settle";
 
-export type Visit = { id: string; setId: string; job: number; openedAt: string };
+export type Visit = {
+  id: string;
+  setId: string;
+  job: number;
+  openedAt: string;
+  /** the other shop that it was in, where the file came from there */
+  shop?: string;
+};
 
 export type VisitOfTimeline = Visit & {
   items: Settled[];

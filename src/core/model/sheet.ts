@@ -99,6 +99,8 @@ export type Model = {
   year: number | null;
   version: number;
   sheet: Sheet;
+  /** the other shop whose sheet it is, where it came with a set's file */
+  shop?: string;
 };
 
 /** The name as a technician says it, e.g. `Halvane 537 “Lantern”`. */

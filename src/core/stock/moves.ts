@@ -1,5 +1,14 @@
 /** How stock changes. A move is never altered; a balance is the sum of the moves. */
-export const MOVE_KINDS = ["received", "reserved", "released", "issued", "returned", "scrapped", "counted"] as const;
+export const MOVE_KINDS = [
+  "received",
+  "reserved",
+  "released",
+  "issued",
+  "returned",
+  "scrapped",
+  "counted",
+  "sent-back",
+] as const;
 export type MoveKind = (typeof MOVE_KINDS)[number];
 
 export const MOVE_WORDS: Record<MoveKind, string> = {
@@ -10,6 +19,7 @@ export const MOVE_WORDS: Record<MoveKind, string> = {
   returned: "returned to stock",
   scrapped: "scrapped",
   counted: "counted",
+  "sent-back": "sent back to the supplier",
 };
 
 export type Move = {

@@ -1,0 +1,42 @@
+import { createReadStream, createWriteStream } from "node:fs";
+import readline from "node:readline";
+import { once } from "node:events";
+import { pipeline } from "node:stream/promises";
+import { createGunzip, createGzip } from "node:zlib";
+import path from "node:path";
+import { connect } from "@/db/client";
+import { restoreArchive, writeArchive } from "@/db/archive";
+import { migrateDatabase } from "@/db/migrate";
+
+/** `npm run archive -- FILE` writes everything out; `npm run restore -- FILE` lays it into an empty database. */
+const [what, file] = process.argv.slice(2);
+const url = process.env.DATABASE_URL;
+if ((what !== "write" && what !== "restore") || !file || !url) {
+  console.error("Usage: DATABASE_URL=… npm run archive -- FILE, or npm run restore -- FILE");
+  process.exit(2);
+}
+
+await migrateDatabase(url, path.resolve(import.meta.dirname, "../drizzle"));
+const { db, close } = connect(url, 2);
+try {
+  if (what === "write") {
+    const zip = createGzip();
+    const done = pipeline(zip, createWriteStream(file));
+    const rows = await writeArchive(db, new Date().toISOString(), async (line) => {
+      if (!zip.write(`${line}\n`)) await once(zip, "drain");
+    });
+    zip.end();
+    await done;
+    console.log(`${rows} rows are in ${file}.`);
+  } else {
+    const lines = readline.createInterface({ input: createReadStream(file).pipe(createGunzip()), crlfDelay: Infinity });
+    const restored = await restoreArchive(db, lines);
+    if (restored.ok) console.log(`${restored.rows} rows are restored.`);
+    else {
+      console.error(restored.message);
+      process.exitCode = 1;
+    }
+  }
+} finally {
+  await close();
+}

@@ -1,0 +1,75 @@
+import { judgeComponentTest, judgeTubeTest, ofKind, type Action } from "../history";
+import type { FileOf } from "./file";
+
+/** How often a place of a model failed over all its sets. */
+export type Failure = {
+  designator: string;
+  role?: string;
+  stage?: string;
+  /** sets in which it failed, of all sets of the model that were here */
+  sets: number;
+  of: number;
+  /** times in all: one set can lose it twice */
+  times: number;
+  /** what was found, the most frequent first */
+  found: string[];
+};
+
+/** Work that says that the part had failed; what was replaced on sight without a word of a fault counts too, as such. */
+const GIVES_UP: readonly Action[] = ["replaced", "restuffed", "removed", "disconnected", "repaired"];
+
+/**
+ * Which places of a model fail most: replaced, restuffed, repaired or put out of use by this shop's log, or tested bad
+ * and not worked on. A place that was renewed on sight without a finding is told as such in `found`.
+ */
+export function failures(files: readonly FileOf[], modelId: string): Failure[] {
+  const mine = files.filter(({ model }) => model.id === modelId);
+  const [first] = mine;
+  if (!first) return [];
+  const events = mine.flatMap(({ id, settled }) => {
+    const work = ofKind(settled, "part-work")
+      .filter(({ content }) => GIVES_UP.includes(content.payload.action))
+      .flatMap(({ content: { payload } }) =>
+        payload.designators.map((designator) => ({ set: id, designator, found: payload.found ?? "nothing noted" })),
+      );
+    const worked = new Set(work.map(({ designator }) => designator));
+    const tests = [
+      ...ofKind(settled, "component-test").map(({ content }) => ({
+        designator: content.payload.designator,
+        judged: judgeComponentTest(content.payload),
+      })),
+      ...ofKind(settled, "tube-test").map(({ content }) => ({
+        designator: content.payload.designator,
+        judged: judgeTubeTest(content.payload),
+      })),
+    ];
+    const bad = tests
+      .filter(({ designator, judged }) => judged.verdict === "bad" && !worked.has(designator))
+      .map(({ designator }) => ({ set: id, designator, found: "tests bad" }));
+    return [...work, ...bad];
+  });
+  const { components, tubes } = first.model.sheet;
+  return [...new Set(events.map(({ designator }) => designator))]
+    .map((designator): Failure => {
+      const own = events.filter((event) => event.designator === designator);
+      const counts = new Map<string, number>();
+      for (const { found } of own) counts.set(found, (counts.get(found) ?? 0) + 1);
+      const component = components.find((one) => one.designator === designator);
+      const tube = tubes.find(({ position }) => position === designator);
+      const stage = component?.stage ?? tube?.work;
+      const role = component?.role ?? (tube ? "tube" : undefined);
+      return {
+        designator,
+        ...(role ? { role } : {}),
+        ...(stage ? { stage } : {}),
+        sets: new Set(own.map(({ set }) => set)).size,
+        of: mine.length,
+        times: own.length,
+        found: [...counts].sort((a, b) => b[1] - a[1]).map(([text]) => text),
+      };
+    })
+    .sort(
+      (a, b) =>
+        b.sets - a.sets || b.times - a.times || a.designator.localeCompare(b.designator, "en", { numeric: true }),
+    );
+}

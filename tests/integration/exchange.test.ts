@@ -1,0 +1,257 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { eq, sql } from "drizzle-orm";
+import { v7 } from "uuid";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { canonical, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
+import { restoreArchive, writeArchive } from "@/db/archive";
+import { attach } from "@/db/attachments";
+import { connect, type Db } from "@/db/client";
+import { append, entriesOfSet } from "@/db/entries";
+import { exportSet, importSet } from "@/db/exchange";
+import { logChain, logEntry, person, set, shop as shopTable, visit } from "@/db/schema";
+import { setFile } from "@/db/sets";
+import { seedWhenEmpty } from "../../scripts/demo-data/seed";
+import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+
+const NOW = "2026-06-01T12:00:00.000Z";
+
+let ours: Awaited<ReturnType<typeof freshDatabase>>;
+let theirs: Awaited<ReturnType<typeof freshDatabase>>;
+let here: Shop;
+
+const add = async (db: Db, draft: { id: string }) => {
+  const done = await append(db, draft, here.wren, Date.now());
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+  return done.entry;
+};
+
+async function document(db: Db, id = here.set): Promise<SetFileDocument> {
+  const made = await exportSet(db, id, NOW);
+  if (!made) throw new Error("no such set");
+  return made;
+}
+
+beforeAll(async () => {
+  ours = await freshDatabase();
+  theirs = await freshDatabase();
+  here = await openShop(ours.db);
+  await ours.db.insert(shopTable).values({ name: "Saltmarsh Wireless Repair" });
+  await theirs.db.insert(shopTable).values({ name: "Northgate Radio" });
+  await theirs.db.insert(person).values({ id: v7(), name: "Wren Okafor", role: "somebody else of that name" });
+  const noted = await add(ours.db, draftNote(here, "old varnish on the dial"));
+  await add(ours.db, draftNote(here, "µ and Ω and “quotes”"));
+  await add(ours.db, {
+    ...draftNote(here, ""),
+    kind: "amendment",
+    amends: noted.id,
+    payload: { v: 1, action: "withdraw", reason: "noted twice" },
+  } as never);
+  const content = new TextEncoder().encode("made-up bytes of a drawing");
+  await attach(ours.db, {
+    id: v7(),
+    entryId: noted.id,
+    name: "underside.png",
+    type: "image/png",
+    size: content.length,
+    content,
+    thumb: null,
+    by: here.wren,
+  });
+});
+afterAll(async () => {
+  await ours.close();
+  await theirs.close();
+});
+
+describe("a set's file out and in", () => {
+  it("is the same file in another shop, byte for byte once normalised", async () => {
+    const out = await document(ours.db);
+    const done = await importSet(theirs.db, JSON.stringify(out));
+    expect(done).toMatchObject({ ok: true, added: 3, kept: [], unknown: [] });
+    const back = await document(theirs.db);
+    expect(back.exportedBy).toBe("Northgate Radio");
+    expect(normalised(back)).toBe(normalised(out));
+    expect(back.digest).toBe(out.digest);
+    const [file, copy] = [await setFile(ours.db, here.set), await setFile(theirs.db, here.set)];
+    expect(copy?.entries).toEqual(file?.entries);
+  });
+
+  it("adds nothing the second time, and what is new when the file has grown", async () => {
+    const twice = await importSet(theirs.db, JSON.stringify(await document(ours.db)));
+    expect(twice).toMatchObject({ ok: true, added: 0 });
+    await add(ours.db, draftNote(here, "came later"));
+    const grown = await importSet(theirs.db, JSON.stringify(await document(ours.db)));
+    expect(grown).toMatchObject({ ok: true, added: 1 });
+    expect((await entriesOfSet(theirs.db, here.set)).length).toBe(4);
+  });
+
+  it("can come twice at the same moment", async () => {
+    const third = await freshDatabase();
+    try {
+      const text = JSON.stringify(await document(ours.db));
+      const both = await Promise.all([importSet(third.db, text), importSet(third.db, text)]);
+      expect(both.map((one) => (one.ok ? one.added : -1)).sort()).toEqual([0, 4]);
+      expect(normalised(await document(third.db))).toBe(normalised(await document(ours.db)));
+    } finally {
+      await third.close();
+    }
+  });
+
+  it("keeps apart what the other shop calls by the same name", async () => {
+    const people = await theirs.db.select().from(person);
+    expect(
+      people
+        .filter(({ name }) => name === "Wren Okafor")
+        .map((one) => one.shop)
+        .sort(),
+    ).toEqual(["", "Saltmarsh Wireless Repair"]);
+    const [stay] = await theirs.db.select().from(visit).where(eq(visit.setId, here.set));
+    expect(stay?.shop).toBe("Saltmarsh Wireless Repair");
+  });
+
+  it("refuses one changed byte, wherever it is", async () => {
+    const text = JSON.stringify(await document(ours.db));
+    const at = text.indexOf("old varnish") + 2;
+    const changed = `${text.slice(0, at)}x${text.slice(at + 1)}`;
+    expect(await importSet(theirs.db, changed)).toMatchObject({
+      ok: false,
+      problems: [expect.stringContaining("is not as it was written"), expect.stringContaining("digest")],
+    });
+    const model = text.replace("Lantern", "Lentern");
+    expect(await importSet(theirs.db, model)).toMatchObject({
+      ok: false,
+      problems: [expect.stringContaining("digest")],
+    });
+  });
+
+  it("refuses a logbook on which both shops wrote on, and says so of a shorter one", async () => {
+    const out = await document(ours.db);
+    const shorter = writeSetFile({ ...out, entries: out.entries.slice(0, 2), attachments: [] });
+    expect(await importSet(ours.db, JSON.stringify(shorter))).toMatchObject({
+      ok: false,
+      problems: [expect.stringContaining("is longer")],
+    });
+    await theirs.db.transaction(async (tx) => {
+      const [writer] = await tx.select().from(person).limit(1);
+      const done = await append(tx as Db, { ...draftNote(here, "written there") }, writer?.id ?? "", Date.now());
+      expect(done.ok).toBe(true);
+    });
+    await add(ours.db, draftNote(here, "written here"));
+    expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
+      ok: false,
+      problems: [expect.stringContaining("part at entry 5")],
+    });
+  });
+
+  it("keeps an entry of a kind from a newer version, shows it as such, and hands it on unchanged", async () => {
+    const fourth = await freshDatabase();
+    try {
+      const text = readFileSync(path.join(import.meta.dirname, "../fixtures/set-file-1-newer-kind.json"), "utf8");
+      const done = await importSet(fourth.db, text);
+      expect(done).toMatchObject({ ok: true, unknown: [{ kind: "spectrum", count: 1 }] });
+      if (!done.ok) return;
+      const entries = await entriesOfSet(fourth.db, done.setId);
+      expect(entries.find(({ kind }) => kind === "unknown")?.payload).toMatchObject({ kind: "spectrum" });
+      const back = await document(fourth.db, done.setId);
+      expect(normalised(back)).toBe(normalised(JSON.parse(text) as SetFileDocument));
+    } finally {
+      await fourth.close();
+    }
+  });
+
+  it("reads the files of every version of the format", () => {
+    const text = readFileSync(path.join(import.meta.dirname, "../fixtures/set-file-1.json"), "utf8");
+    expect(readSetFile(text)).toMatchObject({ ok: true, unknown: [] });
+  });
+});
+
+describe("the chain in the database", () => {
+  it("seals every entry as it is written, and is never changed", async () => {
+    const [count] = await ours.db.select({ n: sql<number>`count(*)::int` }).from(logEntry);
+    const [sealed] = await ours.db.select({ n: sql<number>`count(*)::int` }).from(logChain);
+    expect(sealed?.n).toBe(count?.n);
+    const change = ours.db.update(logChain).set({ hash: "0".repeat(64) });
+    await expect(change).rejects.toMatchObject({ cause: { message: expect.stringContaining("never changed") } });
+  });
+
+  it("holds when many write at once", async () => {
+    await Promise.all(Array.from({ length: 12 }, (_, n) => add(ours.db, draftNote(here, `at once ${n}`))));
+    const read = readSetFile(JSON.stringify(await document(ours.db)));
+    expect(read.ok).toBe(true);
+  });
+
+  it("seals what was written before there was a chain", async () => {
+    const old = await freshDatabase();
+    try {
+      const shop = await openShop(old.db);
+      for (const text of ["one", "two"]) {
+        const { id, setId, visitId, at, kind, payload } = draftNote(shop, text);
+        await old.db.insert(logEntry).values({ id, setId, visitId, at, kind, payload, by: shop.wren });
+      }
+      const made = await exportSet(old.db, shop.set, NOW);
+      expect(made?.entries.length).toBe(2);
+      expect(readSetFile(JSON.stringify(made)).ok).toBe(true);
+    } finally {
+      await old.close();
+    }
+  });
+});
+
+describe("everything in one archive", () => {
+  it("is laid into an empty database and is the same there, with its counters", async () => {
+    const [demo, empty] = [await freshDatabase(), await freshDatabase()];
+    try {
+      await seedWhenEmpty(demo.url, new Date());
+      const lines: string[] = [];
+      const rows = await writeArchive(demo.db, NOW, (line) => void lines.push(line));
+      const restored = await restoreArchive(empty.db, stream(lines));
+      expect(restored).toEqual({ ok: true, rows });
+      const again: string[] = [];
+      await writeArchive(empty.db, NOW, (line) => void again.push(line));
+      expect(again).toEqual(lines);
+      const sets = await demo.db.select({ id: set.id }).from(set);
+      for (const { id } of sets.slice(0, 3)) {
+        const [a, b] = [await exportSet(demo.db, id, NOW), await exportSet(empty.db, id, NOW)];
+        expect(canonical(b)).toBe(canonical(a));
+      }
+      const [next] = await empty.db
+        .insert(visit)
+        .values({ id: v7(), setId: sets[0]?.id ?? "" })
+        .returning();
+      const highest = await demo.db.select({ job: visit.job }).from(visit);
+      expect(next?.job).toBeGreaterThan(Math.max(...highest.map(({ job }) => job)));
+      expect(await restoreArchive(empty.db, stream(lines))).toMatchObject({
+        ok: false,
+        message: expect.stringContaining("not empty"),
+      });
+    } finally {
+      await demo.close();
+      await empty.close();
+    }
+  });
+
+  it("is refused when it is cut off or changed, and leaves nothing behind", async () => {
+    const empty = await freshDatabase();
+    try {
+      const lines: string[] = [];
+      await writeArchive(ours.db, NOW, (line) => void lines.push(line));
+      const cut = await restoreArchive(empty.db, stream(lines.slice(0, -1)));
+      expect(cut).toMatchObject({ ok: false, message: expect.stringContaining("cut off") });
+      const changed = lines.map((line) => line.replace("old varnish", "new varnish"));
+      expect(await restoreArchive(empty.db, stream(changed))).toMatchObject({
+        ok: false,
+        message: expect.stringContaining("digest"),
+      });
+      const other = connect(empty.url, 1);
+      expect(await other.db.select().from(person)).toEqual([]);
+      await other.close();
+    } finally {
+      await empty.close();
+    }
+  });
+});
+
+async function* stream(lines: readonly string[]): AsyncGenerator<string> {
+  for (const line of lines) yield await Promise.resolve(line);
+}
