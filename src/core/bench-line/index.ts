@@ -1,6 +1,5 @@
 /** The bench line: shorthand in, typed entries out; and the way back. */
 export { lineContext } from "./context";
-export { snapshot } from "./part-pieces";
 export { parseLine } from "./parse";
 export type { LineContext, LineDraft, LineResult } from "./types";
 export { writeLine } from "./write";

@@ -1,7 +1,7 @@
 import { drawnSpec, partRules } from "../model";
 import { quantityOfDesignator, type PartSpec, type Quantity } from "../quantity";
 import type { Fitted, FromStock } from "../history";
-import type { StockItem } from "../stock";
+import { fromStockOf } from "../stock";
 import { got, notUnderstood, stop, type LineContext, type Step } from "./types";
 import { markingAt, measuredAt, piece, textOf, type Piece } from "./values";
 
@@ -69,22 +69,7 @@ function stockAt(code: string, context: LineContext): FromStock | undefined {
   const before = context.base?.kind === "part-work" ? context.base.payload.now : [];
   const kept = before.find(({ stock }) => stock?.code === code)?.stock;
   const item = context.stock?.find((one) => one.code === code);
-  return kept ?? (item ? snapshot(item) : undefined);
-}
-
-/** What the record keeps of a stock line. */
-export function snapshot(item: StockItem): FromStock {
-  const { id, code, maker, partNumber, batch, bin, priceMinor, currency, warrantyMonths } = item;
-  return {
-    part: id,
-    code,
-    ...(maker ? { maker } : {}),
-    ...(partNumber ? { partNumber } : {}),
-    ...(batch ? { batch } : {}),
-    ...(bin ? { bin } : {}),
-    ...(priceMinor === null ? {} : { price: { minor: priceMinor, currency } }),
-    ...(warrantyMonths ? { warrantyMonths } : {}),
-  };
+  return kept ?? (item ? fromStockOf(item) : undefined);
 }
 
 const FROM = /\s+from\s+(JP[0-9A-Z]{7})\s*$/i;

@@ -2,6 +2,7 @@
 export { labelCode, labelNumber, readScan, type Scan } from "./code";
 export {
   freeOf,
+  fromStockOf,
   isCapacitor,
   isLow,
   quantityOfKind,

@@ -121,3 +121,18 @@ export function specOf(item: Pick<StockFields, "kind" | "marking">): PartSpec | 
 /** Should it be ordered again? */
 export const isLow = (item: Pick<StockItem, "reorderAt" | "onHand" | "reserved">): boolean =>
   item.reorderAt !== null && item.onHand - item.reserved <= item.reorderAt;
+
+/** What the record keeps of a stock line. */
+export function fromStockOf(item: StockItem) {
+  const { id, code, maker, partNumber, batch, bin, priceMinor, currency, warrantyMonths } = item;
+  return {
+    part: id,
+    code,
+    ...(maker ? { maker } : {}),
+    ...(partNumber ? { partNumber } : {}),
+    ...(batch ? { batch } : {}),
+    ...(bin ? { bin } : {}),
+    ...(priceMinor === null ? {} : { price: { minor: priceMinor, currency } }),
+    ...(warrantyMonths ? { warrantyMonths } : {}),
+  };
+}

@@ -60,3 +60,4 @@ export {
   type TubeTaken,
 } from "./compare-tests";
 export { driftOf, soakOf, type Drift, type DriftPoint, type DriftRules, type Soak } from "./soak";
+export { aroundFitting, type Around } from "./around";

@@ -14,7 +14,9 @@ import {
   type Visit,
 } from "@/core/history";
 import { rulesOf, type ShopRules } from "@/core/components";
+import type { Terms } from "@/core/handback";
 import type { Model } from "@/core/model";
+import type { Recipe } from "@/core/modifications";
 import type { StockItem } from "@/core/stock";
 import type { FoundOnce, VisitInput } from "@/core/visit";
 import type { Figures } from "@/core/diagnosis";
@@ -42,6 +44,9 @@ export type LogbookData = {
   figures: Figures;
   /** faults that the shop has found and shown gone, on all sets */
   found: FoundOnce[];
+  /** the shop's recipes for modifications, and what it works by */
+  recipes: Recipe[];
+  terms: Terms;
   people: { id: string; name: string }[];
   personId: string;
   now: string;

@@ -6,6 +6,8 @@ import { Bench, type Plates } from "@/features/bench/Bench";
 import { FaultBoard } from "@/features/diagnosis/FaultBoard";
 import { HandBackPlate } from "@/features/handback/HandBackPlate";
 import { TakeInPlate } from "@/features/intake/TakeInPlate";
+import { Loans } from "@/features/modify/Loans";
+import { ModifyPlate } from "@/features/modify/ModifyPlate";
 import { PartsPlate } from "@/features/partwork/PartsPlate";
 import { PowerPlate } from "@/features/power/PowerPlate";
 import { ColdChecks } from "@/features/readings/ColdChecks";
@@ -50,10 +52,15 @@ const platesWith = (tab: string | undefined): Plates => ({
         placeholder="C14 leaks: grid falls to zero with it lifted"
         button="The search is done"
       />
+      <Loans />
     </FaultBoard>
   ),
   fix: <Tabs label="Tools of this step" tabs={FIX} initial={tab} onTab={remember} />,
-  modify: <AskedForPlate step="modify" />,
+  modify: (
+    <ModifyPlate>
+      <AskedForPlate step="modify" />
+    </ModifyPlate>
+  ),
   align: <AskedForPlate step="align" />,
   prove: <ProvePlate />,
   "hand-back": <HandBackPlate />,

@@ -6,7 +6,9 @@ import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
 import { foundFaults } from "@/db/findings";
-import { faultFigures, meters, partRules, shopOf } from "@/db/shop";
+import { writers } from "@/db/people";
+import { recipes } from "@/db/recipes";
+import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
@@ -23,9 +25,9 @@ export default async function Page({ params, searchParams }: Props) {
   const visit = await visitByJob(database(), Number(job));
   const file = visit ? await setFile(database(), visit.setId) : undefined;
   if (!visit || !file) notFound();
-  const { person, everyone } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
+  const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
   const db = database();
-  const [attachments, shop, owned, stock, rules, faults, found] = await Promise.all([
+  const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone] = await Promise.all([
     attachmentsOf(db, file.id),
     shopOf(db),
     meters(db),
@@ -33,6 +35,9 @@ export default async function Page({ params, searchParams }: Props) {
     partRules(db),
     faultFigures(db),
     foundFaults(db),
+    recipes(db),
+    shopTerms(db),
+    writers(db),
   ]);
   const { step: asked, tab } = await searchParams;
   return (
@@ -53,7 +58,9 @@ export default async function Page({ params, searchParams }: Props) {
         partRules: rules.rules,
         figures: faults.figures,
         found,
-        people: everyone.map(({ id, name }) => ({ id, name })),
+        recipes: kept,
+        terms: terms.terms,
+        people: everyone,
         personId: person.id,
         now: new Date().toISOString(),
       }}

@@ -1,0 +1,98 @@
+"use client";
+
+import { useState } from "react";
+import type { Modification } from "@/core/history";
+import { prerequisites, readyToOrder } from "@/core/modifications";
+import { ErrorText } from "@/ui/Field";
+import { LineHint } from "@/ui/LineHint";
+import { useLogbook } from "@/ui/logbook";
+import { Tabs } from "@/ui/Tabs";
+import { ModAfter } from "./ModAfter";
+import { ModParts } from "./ModParts";
+import { ModSteps } from "./ModSteps";
+import { Prerequisites } from "./Prerequisites";
+import { useWrite } from "./useWrite";
+
+function Drop({ modification }: { modification: Modification }) {
+  const { write, error } = useWrite();
+  const [asking, setAsking] = useState(false);
+  const [why, setWhy] = useState("");
+  if (!asking)
+    return (
+      <button type="button" className="btn btn-ghost h-10" onClick={() => setAsking(true)}>
+        Not after all
+      </button>
+    );
+  return (
+    <form
+      className="flex flex-wrap gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const { payload } = modification;
+        void write({
+          kind: "modification",
+          payload: {
+            ...payload,
+            state: "dropped",
+            about: modification.id,
+            ...(why.trim() ? { remark: why.trim() } : {}),
+          },
+        });
+      }}
+    >
+      <input
+        className="input h-11 w-72"
+        autoFocus
+        aria-label="Why it is not done"
+        placeholder="why it is not done"
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      <button className="btn btn-primary h-11">Write it</button>
+      <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(false)}>
+        Cancel
+      </button>
+      {error ? <ErrorText>{error}</ErrorText> : null}
+    </form>
+  );
+}
+
+/** A modification at work: before ordering, parts, steps, and what comes after. */
+export function Running({ modification, onClose }: { modification: Modification; onClose: () => void }) {
+  const { input, context } = useLogbook();
+  const lines = prerequisites(modification, input);
+  const ready = readyToOrder(lines);
+  const { payload } = modification;
+  const open = lines.filter(({ state }) => state !== "met").length;
+  const done = [...modification.ticks.values()].filter(({ list }) => list === "step").length;
+  const n = context.tape.find(({ id }) => id === modification.id)?.n;
+  const tabs = [
+    {
+      key: "before",
+      name: open > 0 ? `Before ordering (${open} open)` : "Before ordering",
+      body: <Prerequisites modification={modification} lines={lines} />,
+    },
+    { key: "parts", name: "Parts", body: <ModParts modification={modification} ready={ready} /> },
+    {
+      key: "steps",
+      name: `Steps (${done} of ${payload.steps.length})`,
+      body: <ModSteps modification={modification} ready={ready} />,
+    },
+    { key: "after", name: "After", body: <ModAfter modification={modification} ready={ready} /> },
+  ];
+  const first = modification.state === "fitted" ? "after" : ready ? "steps" : "before";
+  return (
+    <section aria-label={payload.name} className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-center gap-3">
+        <h2 className="text-lg font-bold">{payload.name}</h2>
+        <p className="dim grow">{payload.what}</p>
+        {modification.state === "planned" ? <Drop modification={modification} /> : null}
+        <button type="button" className="btn btn-outline h-10" onClick={onClose}>
+          All modifications
+        </button>
+      </div>
+      <Tabs label="Stages of the modification" tabs={tabs} initial={first} />
+      <LineHint line={`tick #${n ?? 1} step 1 done; out 6`} />
+    </section>
+  );
+}
