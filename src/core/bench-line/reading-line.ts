@@ -35,7 +35,7 @@ type Clauses = { value: Piece; line?: Piece; expected?: Piece; tolerance?: Piece
 /** `248 V @ 117 for 250 ±10% with 20 kΩ/V meter, baseline`: the clauses in any order behind the value. */
 function clausesOf(line: string, start: number): Clauses {
   const marks = [
-    ...line.slice(start).matchAll(/\s*(?:@|\bfor\s|±|\bwith\s|,?\s\b(?:cold|baseline|check|prove)\s*$)/gi),
+    ...line.slice(start).matchAll(/\s*(?:@|\bfor\s|±|\bwith\s|,?\s\b(?:cold|baseline|check|prove|soak)\s*$)/gi),
   ];
   const at = (index: number) => start + (marks[index]?.index ?? line.length - start);
   const clauses: Clauses = { value: piece(line, start, at(0)) };

@@ -9,6 +9,8 @@ import { TakeInPlate } from "@/features/intake/TakeInPlate";
 import { Loans } from "@/features/modify/Loans";
 import { ModifyPlate } from "@/features/modify/ModifyPlate";
 import { PartsPlate } from "@/features/partwork/PartsPlate";
+import { SoakPlate } from "@/features/prove/SoakPlate";
+import { TestsPlate } from "@/features/prove/TestsPlate";
 import { PowerPlate } from "@/features/power/PowerPlate";
 import { ColdChecks } from "@/features/readings/ColdChecks";
 import { ProvePlate } from "@/features/readings/ProvePlate";
@@ -30,9 +32,26 @@ const FIX: readonly TabOf[] = [
   { key: "part", name: "Any part", body: <PartsPlate /> },
 ];
 
-function remember(tab: string) {
-  window.history.replaceState(null, "", `?step=fix&tab=${tab}`);
-}
+const BASELINE: readonly TabOf[] = [
+  { key: "readings", name: "Readings", body: <ReadingsPlate /> },
+  { key: "tests", name: "Tests", body: <TestsPlate phase="baseline" /> },
+];
+
+const PROVE: readonly TabOf[] = [
+  { key: "readings", name: "Readings", body: <ProvePlate /> },
+  { key: "tests", name: "Tests and tubes", body: <TestsPlate phase="prove" /> },
+  { key: "soak", name: "Soak", body: <SoakPlate /> },
+];
+
+/** The tools of a step as tabs; the one in sight has its place in the address. */
+const tabbed = (step: Step, tabs: readonly TabOf[], tab: string | undefined) => (
+  <Tabs
+    label="Tools of this step"
+    tabs={tabs}
+    initial={tab}
+    onTab={(key) => window.history.replaceState(null, "", `?step=${step}&tab=${key}`)}
+  />
+);
 
 /** The work plate of every step. A new tool takes its place here. */
 const platesWith = (tab: string | undefined): Plates => ({
@@ -43,7 +62,7 @@ const platesWith = (tab: string | undefined): Plates => ({
     </MakeSafePlate>
   ),
   "first-power": <PowerPlate />,
-  baseline: <ReadingsPlate />,
+  baseline: tabbed("baseline", BASELINE, tab),
   find: (
     <FaultBoard>
       <DoneForm
@@ -55,14 +74,14 @@ const platesWith = (tab: string | undefined): Plates => ({
       <Loans />
     </FaultBoard>
   ),
-  fix: <Tabs label="Tools of this step" tabs={FIX} initial={tab} onTab={remember} />,
+  fix: tabbed("fix", FIX, tab),
   modify: (
     <ModifyPlate>
       <AskedForPlate step="modify" />
     </ModifyPlate>
   ),
   align: <AskedForPlate step="align" />,
-  prove: <ProvePlate />,
+  prove: tabbed("prove", PROVE, tab),
   "hand-back": <HandBackPlate />,
 });
 

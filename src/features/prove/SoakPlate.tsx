@@ -1,0 +1,182 @@
+"use client";
+
+import { useState } from "react";
+import { printMinutes, type ContentOf } from "@/core/history";
+import { formatDeviation, format } from "@/core/quantity";
+import { printMeasured } from "@/core/readings";
+import { soakOf, type Drift, type Soak } from "@/core/visit";
+import { ErrorText } from "@/ui/Field";
+import { LineHint } from "@/ui/LineHint";
+import { TextField } from "@/ui/TextField";
+import { Time } from "@/ui/Time";
+import { useLogbook } from "@/ui/logbook";
+import { VerdictMark } from "@/ui/VerdictMark";
+import { DriftChart } from "./DriftChart";
+import { SoakReading } from "./SoakReading";
+import { useNow } from "./useNow";
+
+const STATE_WORDS = { running: "It runs", paused: "It is off for a while", ended: "It is over" } as const;
+
+/** Readings are due more often while it warms up. Shop rule, minutes. */
+const EARLY_EVERY = 15;
+const LATE_EVERY = 60;
+
+function nextReading(soak: Soak): string {
+  const last = Math.max(0, ...soak.drifts.flatMap(({ taken }) => taken.map(({ minutes }) => minutes)));
+  const every = last < 60 ? EARLY_EVERY : LATE_EVERY;
+  const due = soak.drifts.length === 0 ? 0 : last + every - soak.elapsedMinutes;
+  return due <= 0 ? "A reading is due now." : `The next reading is due in ${printMinutes(due)}.`;
+}
+
+function Clock({ soak }: { soak: Soak }) {
+  const whole = soak.hours * 60;
+  return (
+    <div className="flex flex-col gap-1">
+      <p className="text-2xl">
+        <span className="font-mono font-bold">{printMinutes(soak.elapsedMinutes)}</span>{" "}
+        <span className="dim text-lg">of {printMinutes(whole)} under power</span>
+      </p>
+      <progress
+        className="progress progress-primary h-4 w-full max-w-xl"
+        value={Math.min(soak.elapsedMinutes, whole)}
+        max={whole}
+        aria-label="Time under power"
+      />
+      <p>
+        {STATE_WORDS[soak.state]}, begun <Time iso={soak.startedAt} />
+        {soak.lineVolts === undefined ? "" : `, line ${format(soak.lineVolts, "voltage")}`}.{" "}
+        {soak.state === "running"
+          ? soak.leftMinutes > 0
+            ? `${printMinutes(soak.leftMinutes)} to go. ${nextReading(soak)}`
+            : "The time is up: read it once more, then end it."
+          : ""}
+      </p>
+      {soak.clockWentBack ? (
+        <p className="border-l-4 border-warning pl-2 font-semibold">
+          A clock was set back while it ran: that stretch counts as nothing. Amend the entries&rsquo; times if you know
+          better.
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+function DriftTable({ drifts }: { drifts: readonly Drift[] }) {
+  return (
+    <table className="table max-w-3xl">
+      <thead>
+        <tr className="text-base text-base-content">
+          <th scope="col">Point</th>
+          <th scope="col" className="text-right">
+            Once warm
+          </th>
+          <th scope="col" className="text-right">
+            Last
+          </th>
+          <th scope="col" className="text-right">
+            Drift
+          </th>
+          <th scope="col" className="text-right">
+            Limit
+          </th>
+          <th scope="col">Verdict</th>
+        </tr>
+      </thead>
+      <tbody>
+        {drifts.map((drift) => (
+          <tr key={drift.point} className="text-base">
+            <th scope="row" className="py-1.5">
+              {drift.point}
+            </th>
+            <td className="py-1.5 text-right font-mono">
+              {drift.reference ? printMeasured(drift.reference.value, drift.quantity, 4) : "–"}
+            </td>
+            <td className="py-1.5 text-right font-mono">
+              {printMeasured(drift.taken.at(-1)?.value ?? 0, drift.quantity, 4)}
+            </td>
+            <td className="py-1.5 text-right font-mono">
+              {drift.worst === undefined ? "–" : formatDeviation(drift.worst)}
+            </td>
+            <td className="py-1.5 text-right font-mono">±{format(drift.limit, "percent")}</td>
+            <td className="py-1.5">
+              {drift.verdict === "too-few" ? (
+                <span className="dim">two warm readings are needed</span>
+              ) : (
+                <VerdictMark mark={drift.verdict === "steady" ? "good" : "bad"} note={drift.verdict} />
+              )}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Soak: the set runs for hours at line voltage; the clock is in the log, so it outlives any page. */
+export function SoakPlate() {
+  const { settled, visit, append, now: loaded, terms, shop, model } = useLogbook();
+  const { now, exact } = useNow(loaded);
+  const [hours, setHours] = useState(String(terms.soakHours));
+  const [error, setError] = useState<string>();
+  const soak = soakOf(settled, visit.id, now, terms);
+  const write = async (payload: ContentOf<"soak">["payload"]) => {
+    const outcome = await append({ kind: "soak", payload }, { at: exact() });
+    setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+  };
+  const start = () => {
+    const typed = Number(hours.replace(",", "."));
+    if (!(typed > 0)) return setError("Say how many hours it should run: 4.");
+    return void write({ v: 1, state: "start", hours: typed, lineVolts: shop.lineVolts });
+  };
+  const button = (state: "pause" | "resume" | "end", text: string, primary = false) => (
+    <button
+      key={state}
+      type="button"
+      className={`btn h-11 ${primary ? "btn-primary" : "btn-outline"}`}
+      onClick={() => void write({ v: 1, state })}
+    >
+      {text}
+    </button>
+  );
+  const live = soak && soak.state !== "ended";
+  return (
+    <div className="flex flex-col gap-3">
+      {model.sheet.highestVolts > 60 ? (
+        <p className="border-l-4 border-error pl-2">
+          <strong>Never unattended:</strong> the set is under power the whole time, with{" "}
+          {format(model.sheet.highestVolts, "voltage")} inside and, if open, within reach.
+        </p>
+      ) : null}
+      {soak ? <Clock soak={soak} /> : null}
+      {live ? (
+        <div className="flex flex-wrap gap-2">
+          {soak.state === "running" ? button("pause", "Off for a while") : button("resume", "On again", true)}
+          {button("end", "End the soak", soak.leftMinutes === 0)}
+        </div>
+      ) : (
+        <form
+          className="flex flex-wrap items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            start();
+          }}
+        >
+          <TextField label="Hours" value={hours} onChange={setHours} inputClass="w-24 font-mono text-right" numeric />
+          <button className="btn btn-primary h-11">{soak ? "Begin another soak" : "Begin the soak"}</button>
+          <LineHint line={`soak start ${hours || terms.soakHours} h at ${shop.lineVolts} V`} />
+        </form>
+      )}
+      {error ? <ErrorText>{error}</ErrorText> : null}
+      {live ? <SoakReading at={exact} /> : null}
+      {soak && soak.drifts.length > 0 ? (
+        <>
+          <DriftChart drifts={soak.drifts} hours={soak.hours} warmMinutes={terms.warmMinutes} />
+          <DriftTable drifts={soak.drifts} />
+        </>
+      ) : null}
+      {soak && soak.drifts.length === 0 ? (
+        <p className="dim">Readings taken while it soaks are drawn here, with their drift.</p>
+      ) : null}
+    </div>
+  );
+}

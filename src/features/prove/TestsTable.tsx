@@ -1,0 +1,152 @@
+"use client";
+
+import { useState } from "react";
+import { formatDeviation } from "@/core/quantity";
+import { OUTCOME_WORDS, type Outcome, type TestRow } from "@/core/visit";
+import { ErrorText } from "@/ui/Field";
+import { VerdictMark, type Mark } from "@/ui/VerdictMark";
+import { useLogbook } from "@/ui/logbook";
+import { readTest } from "./test-fields";
+
+export const OUTCOME_MARKS: Record<Outcome, Mark> = {
+  mended: "good",
+  good: "good",
+  "still-out": "bad",
+  worse: "bad",
+  better: "watch",
+  "no-baseline": "none",
+  "to-measure": "none",
+  unjudged: "none",
+};
+
+/** The cell of a test that is made again, in the set-up of the first time. */
+function Again({ row }: { row: TestRow }) {
+  const { append } = useLogbook();
+  const [text, setText] = useState("");
+  const [error, setError] = useState<string>();
+  const from = row.before?.payload ?? row.after?.payload;
+  const save = async () => {
+    if (!text.trim() || !from) return undefined;
+    const read = readTest(
+      {
+        test: from.test,
+        condition: from.condition ?? "",
+        measured: text,
+        unit: from.unit ?? "",
+        sense: from.sense === "at-most" ? "at-most" : "at-least",
+        limit: from.nominal?.text ?? "",
+        setup: from.setup ?? "",
+      },
+      "prove",
+    );
+    if (!read.ok) return setError(read.message);
+    const outcome = await append({ kind: "test-result", payload: read.payload });
+    setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+    if (outcome.ok) setText("");
+    return undefined;
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <input
+        className="input h-10 w-24 text-right font-mono"
+        inputMode="decimal"
+        aria-label={`Now: ${row.test}${row.condition ? ` at ${row.condition}` : ""}${row.unit ? `, ${row.unit}` : ""}`}
+        value={text}
+        placeholder={row.after?.payload.measured.text ?? "now"}
+        onChange={(event) => {
+          setError(undefined);
+          setText(event.target.value);
+        }}
+        onBlur={() => void save()}
+      />
+      {error ? <ErrorText>{error}</ErrorText> : null}
+    </form>
+  );
+}
+
+/** Tests before and after with their limit and verdict; where the set-up differs, it says so. */
+export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; proving: boolean }) {
+  const unit = (row: TestRow) => (row.unit ? ` ${row.unit}` : "");
+  return (
+    <div className="overflow-x-auto">
+      <table className="table">
+        <thead>
+          <tr className="text-base text-base-content">
+            <th scope="col">Test</th>
+            <th scope="col">At</th>
+            <th scope="col" className="text-right">
+              Limit
+            </th>
+            <th scope="col" className="text-right">
+              Before
+            </th>
+            {proving ? (
+              <>
+                <th scope="col" className="text-right">
+                  Now
+                </th>
+                <th scope="col" className="text-right">
+                  Change
+                </th>
+              </>
+            ) : null}
+            <th scope="col">{proving ? "Outcome" : "Verdict"}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.key} className="text-base">
+              <th scope="row" className="py-1.5">
+                {row.test}
+              </th>
+              <td className="py-1.5">{row.condition ?? ""}</td>
+              <td className="py-1.5 text-right whitespace-nowrap">
+                {row.limit ? `${row.limit.sense === "at-most" ? "≤" : "≥"} ${row.limit.text}${unit(row)}` : "–"}
+              </td>
+              <td className="py-1.5 text-right font-mono whitespace-nowrap">
+                {row.before ? `${row.before.payload.measured.text}${unit(row)}` : "–"}
+              </td>
+              {proving ? (
+                <>
+                  <td className="py-1.5 text-right whitespace-nowrap">
+                    <span className="inline-flex items-center gap-2">
+                      {row.after ? (
+                        <span className="font-mono">
+                          {row.after.payload.measured.text}
+                          {unit(row)}
+                        </span>
+                      ) : null}
+                      <Again row={row} />
+                    </span>
+                  </td>
+                  <td className="py-1.5 text-right font-mono">
+                    {row.change === undefined ? "" : formatDeviation(row.change)}
+                  </td>
+                </>
+              ) : null}
+              <td className="py-1.5">
+                {proving ? (
+                  <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} />
+                ) : row.before && row.before.verdict !== "none" ? (
+                  <VerdictMark mark={row.before.verdict} />
+                ) : (
+                  <span className="dim">no limit</span>
+                )}
+                {row.setup.map((difference) => (
+                  <span key={difference} className="block text-sm text-warning">
+                    {difference}
+                  </span>
+                ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

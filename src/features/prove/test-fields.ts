@@ -1,0 +1,60 @@
+import type { ContentOf, Phase } from "@/core/history";
+
+/** A test record as it is typed. */
+export type TestFields = {
+  test: string;
+  condition: string;
+  measured: string;
+  unit: string;
+  sense: "at-least" | "at-most";
+  limit: string;
+  setup: string;
+};
+
+export const NO_TEST: TestFields = {
+  test: "",
+  condition: "",
+  measured: "",
+  unit: "",
+  sense: "at-least",
+  limit: "",
+  setup: "",
+};
+
+const number = (text: string): number | undefined => {
+  const clean = text.trim().replace("−", "-").replace(",", ".");
+  return /^-?\d*\.?\d+$/.test(clean) ? Number(clean) : undefined;
+};
+
+export type ReadTest = { ok: true; payload: ContentOf<"test-result">["payload"] } | { ok: false; message: string };
+
+/** Reads a test record; a sentence says what is missing. */
+export function readTest(fields: TestFields, phase: Phase): ReadTest {
+  const [test, condition, unit, setup] = [fields.test, fields.condition, fields.unit, fields.setup].map((text) =>
+    text.trim(),
+  );
+  if (!test) return { ok: false, message: "Say what is tested: output, sensitivity, dial error." };
+  const measured = number(fields.measured);
+  if (measured === undefined)
+    return {
+      ok: false,
+      message: `“${fields.measured.trim() || "nothing"}” is no number: the unit has a field of its own.`,
+    };
+  const limit = fields.limit.trim() ? number(fields.limit) : undefined;
+  if (fields.limit.trim() && limit === undefined)
+    return { ok: false, message: `The limit “${fields.limit.trim()}” is no number.` };
+  return {
+    ok: true,
+    payload: {
+      v: 1,
+      phase,
+      test,
+      measured: { text: fields.measured.trim(), value: measured },
+      ...(condition ? { condition } : {}),
+      ...(unit ? { unit } : {}),
+      ...(limit === undefined ? {} : { nominal: { text: fields.limit.trim(), value: limit } }),
+      sense: fields.sense,
+      ...(setup ? { setup } : {}),
+    },
+  };
+}
