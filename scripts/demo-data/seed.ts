@@ -6,12 +6,14 @@ import { customer, meter, model, person, shop as shopTable } from "@/db/schema";
 import { thumbnail } from "@/server/file-type";
 import { takeIn } from "@/db/sets";
 import { people } from "@/db/people";
+import { saveRecipe } from "@/db/recipes";
 import { stockItems } from "@/db/stock";
-import { lineContext, parseLine } from "@/core/bench-line";
+import { lineContext, parseLine, type LineResult } from "@/core/bench-line";
 import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
-import { settle, type Content, type Entry } from "@/core/history";
+import { describe, MOD_STATES, modificationsOf, settle, type Content, type Entry, type Settled } from "@/core/history";
 import { MODELS } from "./models";
+import { RECIPES, type RecipeKey } from "./recipes";
 import { draw } from "./drawings";
 import { fillDrawers } from "./stock";
 import { STORIES } from "./stories";
@@ -44,11 +46,22 @@ const UNLOOKED = ["t60"];
 const staged = (key: string, sheet: Sheet): Sheet =>
   UNLOOKED.includes(key) ? sheet : { ...sheet, circuit: circuitOf(sheet).circuit };
 
-type Shop = { people: Ids<Who>; customers: Ids<keyof typeof CUSTOMERS>; models: Ids<keyof typeof MODELS> };
+type Shop = {
+  recipes: Ids<RecipeKey>;
+  people: Ids<Who>;
+  customers: Ids<keyof typeof CUSTOMERS>;
+  models: Ids<keyof typeof MODELS>;
+};
 
 async function openShop(db: Db, today: Date): Promise<Shop> {
-  const shop: Shop = { people: idsOf(PEOPLE), customers: idsOf(CUSTOMERS), models: idsOf(MODELS) };
+  const shop: Shop = {
+    recipes: idsOf(RECIPES),
+    people: idsOf(PEOPLE),
+    customers: idsOf(CUSTOMERS),
+    models: idsOf(MODELS),
+  };
   await db.insert(shopTable).values({ name: "Saltmarsh Wireless Repair", ...LINE_OF_SHOP });
+  for (const key of Object.keys(RECIPES) as RecipeKey[]) await saveRecipe(db, shop.recipes[key], RECIPES[key], 0);
   await db.insert(meter).values(
     METERS.map(({ name, calibrated, ...input }) => ({
       id: v7(),
@@ -76,6 +89,21 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
   return shop;
 }
 
+/** `recipe outlet planned`: a state of a modification by one of the shop's recipes, as its button writes it. */
+function byRecipe(line: string, tape: readonly Settled[], shop: Shop, owner: string): LineResult | undefined {
+  const [, key, word] = /^recipe (\w+) (\w+)$/.exec(line) ?? [];
+  const state = MOD_STATES.find((one) => one === word);
+  const fields = RECIPES[key as RecipeKey];
+  if (!fields || !state) return undefined;
+  const { name, ...body } = fields;
+  const begun = modificationsOf(tape).findLast((one) => one.payload.name === name && one.state === "planned");
+  const about = state !== "planned" && begun ? { about: begun.id } : {};
+  const recipe = { id: shop.recipes[key as RecipeKey], version: 1 };
+  const payload = { v: 1, name, state, recipe, askedBy: owner, ...about, ...body } as const;
+  const content = { kind: "modification", payload } as const;
+  return { kind: "draft", draft: { type: "content", content }, line: describe(content), hints: [] };
+}
+
 /** Plays a set's story: every line is read as the bench line reads it, and appended as the interface does. */
 async function play(db: Db, story: Story, shop: Shop, today: Date, labels: ReadonlyMap<string, string>): Promise<void> {
   const setId = v7();
@@ -92,23 +120,32 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
       // A story names the bin that a part came from; its label was made when the drawers were filled.
       const tape = settle(entries).settled;
       const numberOf = (which: string) =>
-        which === "last" ? tape.length : tape.findIndex((item) => item.content?.kind === "finding") + 1;
+        which === "last"
+          ? tape.length
+          : tape.findLastIndex(
+              ({ content }) =>
+                content?.kind === (which === "mod" ? "modification" : "finding") &&
+                (which !== "mod" || content.kind !== "modification" || !content.payload.about),
+            ) + 1;
       const text = line
         .replace(/@([A-Z]-\d+)/g, (whole, bin: string) => labels.get(bin) ?? whole)
-        .replace(/@(finding|last)/g, (_, which: string) => String(numberOf(which)));
+        .replace(/@(finding|last|mod)/g, (_, which: string) => String(numberOf(which)));
       const id = v7({ msecs: when.getTime() });
-      const read = parseLine(
-        text,
-        lineContext({
-          sheet: staged(story.model, kind.sheet),
-          year: kind.year,
-          settled: tape,
-          visitId,
-          now: when.toISOString(),
-          line: { volts: LINE_OF_SHOP.lineVolts, hz: LINE_OF_SHOP.lineHz },
-          stock,
-        }),
-      );
+      const made = byRecipe(text, tape, shop, CUSTOMERS[story.owner][0]);
+      const read =
+        made ??
+        parseLine(
+          text,
+          lineContext({
+            sheet: staged(story.model, kind.sheet),
+            year: kind.year,
+            settled: tape,
+            visitId,
+            now: when.toISOString(),
+            line: { volts: LINE_OF_SHOP.lineVolts, hz: LINE_OF_SHOP.lineHz },
+            stock,
+          }),
+        );
       if (read.kind !== "draft" || read.draft.type !== "content")
         throw new Error(`job ${job}: “${line}” does not read: ${JSON.stringify(read)}`);
       const content: Content = read.draft.content;

@@ -16,6 +16,9 @@ export default async function ReferencePage() {
         <Link href="/reference/tubes" className="btn btn-outline ml-auto h-11">
           Tube table
         </Link>
+        <Link href="/reference/modifications" className="btn btn-outline h-11">
+          Modifications
+        </Link>
         <Link href="/reference/rules" className="btn btn-outline h-11">
           Rules for parts
         </Link>

@@ -1,7 +1,7 @@
 import type { Rules } from "../components";
 import type { StockItem } from "../stock";
 import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
-import { ofKind, openPoints, type Settled } from "../history";
+import { modificationsOf, ofKind, openPoints, type Settled } from "../history";
 import type { Line } from "../power";
 import { compareVisit } from "./compare";
 import { changedBeforeBaseline } from "./passes";
@@ -119,6 +119,17 @@ function proveLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
   ];
 }
 
+/** What the modifications of this visit still ask for; nothing where none was begun. */
+function modifyLacks({ settled, visitId, now }: VisitInput): Finding {
+  const lacks = openPoints(settled, now)
+    .filter((point) => point.kind === "modification" && point.visitId === visitId)
+    .map(({ text }) => text);
+  const fitted = modificationsOf(settled).some(
+    (one) => one.visitId === visitId && ["fitted", "kept", "undone"].includes(one.state),
+  );
+  return { lacks, optional: lacks.length === 0 && !fitted };
+}
+
 function handBackLacks({ settled, visitId, now }: VisitInput): string[] {
   const handed = ofKind(settled, "hand-back").some(({ entry }) => entry.visitId === visitId);
   if (handed) return [];
@@ -148,6 +159,7 @@ function findingsOf(step: Step, input: VisitInput): Finding {
     case "fix":
       return { lacks: fixLacks(input) };
     case "modify":
+      return modifyLacks(input);
     case "align":
       return { lacks: [], optional: true };
     case "prove":
@@ -171,7 +183,8 @@ export function runSheet(input: VisitInput): SheetStep[] {
     const { lacks, optional } = findingsOf(step, input);
     const word = words.get(step);
     const base = { step, name: STEP_NAMES[step], gate: [] };
-    if (word?.state === "passed" && BY_WORD.includes(step)) return { ...base, state: "done", lacks: [] };
+    const begun = step === "modify" && lacks.length > 0;
+    if (word?.state === "passed" && BY_WORD.includes(step) && !begun) return { ...base, state: "done", lacks: [] };
     if (lacks.length === 0 && !optional) return { ...base, state: "done", lacks };
     // Written in words alone, with what was seen: the work goes on, and the sheet shows that nothing was measured.
     const byWord = word?.state === "passed" && word.reason !== undefined && BY_WORD_ALONE.includes(step);

@@ -2,6 +2,7 @@
 
 import { Check, ChevronRight, Circle, CircleDashed, SkipForward, type LucideIcon } from "lucide-react";
 import type { Step } from "@/core/model";
+import { LabourClock } from "./LabourClock";
 import type { SheetStep, StepState } from "@/core/visit";
 
 const MARKS: Record<StepState, { icon: LucideIcon; word: string; tone: string }> = {
@@ -52,6 +53,9 @@ export function RunSheet({ sheet, selected, next, onSelect }: RunSheetProps) {
           );
         })}
       </ol>
+      <div className="hidden border-t border-base-300 p-1.5 lg:block">
+        <LabourClock step={selected} />
+      </div>
     </nav>
   );
 }

@@ -5,11 +5,15 @@ import Link from "next/link";
 import { useState } from "react";
 import { ofKind, openPoints } from "@/core/history";
 import { STEP_NAMES } from "@/core/model";
+import { monthsLater } from "@/core/exchange";
+import { gates, ownersInstructions, priceOf } from "@/core/handback";
 import { runSheet, workSummary } from "@/core/visit";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
+import { TextField } from "@/ui/TextField";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
+import { Gates } from "./Gates";
 import { OpenPoints } from "./OpenPoints";
 import { Reserved } from "./Reserved";
 
@@ -41,16 +45,27 @@ function HandedBack() {
 
 /** Hand back: open points first, then what the owner is told. The draft of the summary comes from the log. */
 export function HandBackPlate() {
-  const { settled, input, visit, append, lineOf } = useLogbook();
+  const { settled, input, visit, append, lineOf, terms, shop } = useLogbook();
   const draft = workSummary(settled, visit.id);
   const [summary, setSummary] = useState<string>();
   const [left, setLeft] = useState<string>();
   const [watch, setWatch] = useState("");
-  const [oldParts, setOldParts] = useState<OldParts>("none");
-  const [nextService, setNextService] = useState("");
+  const [chosenParts, setOldParts] = useState<OldParts>();
+  const [nextService, setNextService] = useState<string>();
+  const [instructions, setInstructions] = useState<string>();
+  const [warranty, setWarranty] = useState(String(terms.warrantyMonths));
   const [error, setError] = useState<string>();
   if (ofKind(settled, "hand-back").some(({ entry }) => entry.visitId === visit.id)) return <HandedBack />;
 
+  const bag = ofKind(settled, "part-work").some(
+    ({ entry, content }) => entry.visitId === visit.id && content.payload.oldPart === "bag",
+  );
+  const oldParts = chosenParts ?? (bag ? "returned" : "none");
+  const uses = ownersInstructions(input);
+  const months = warranty.trim() === "" ? undefined : Number(warranty);
+  const price = priceOf(settled, visit.id, terms, shop.currency);
+  const due = nextService ?? (terms.serviceMonths > 0 ? monthsLater(input.now, terms.serviceMonths) : "");
+  const told = (instructions ?? uses).trim();
   const texts = { summary: (summary ?? draft.done).trim(), left: (left ?? draft.left).trim(), watch: watch.trim() };
   const payload = {
     v: 1,
@@ -58,7 +73,12 @@ export function HandBackPlate() {
     ...(texts.left ? { left: texts.left } : {}),
     ...(texts.watch ? { watch: texts.watch } : {}),
     oldParts,
-    ...(nextService ? { nextService } : {}),
+    ...(due ? { nextService: due } : {}),
+    ...(months === undefined || !Number.isInteger(months) ? {} : { warrantyMonths: months }),
+    ...(told ? { instructions: told } : {}),
+    ...(price.totalMinor > 0
+      ? { price: { labourMinutes: price.labourMinutes, total: { minor: price.totalMinor, currency: shop.currency } } }
+      : {}),
   } as const;
   const save = async () => {
     const gate = runSheet(input).find((item) => item.step === "hand-back")?.gate ?? [];
@@ -66,6 +86,13 @@ export function HandBackPlate() {
     if (gate.length > 0)
       return setError(
         `${gate.map((step) => STEP_NAMES[step]).join(" and ")} is not done: do it, or pass it with a reason above.`,
+      );
+    const barred = gates(input, terms, shop.currency).filter(({ key, state }) => state === "open" && key !== "open");
+    if (barred.length > 0) return setError(`Not yet: ${barred.map(({ text }) => text).join("; ")}.`);
+    const made = open.filter(({ kind }) => kind === "modification");
+    if (made.length > 0)
+      return setError(
+        `A modification is not through: ${made.map(({ text }) => text).join("; ")}. Do it, or waive it above with the reason.`,
       );
     if (open.length > 0 && !texts.left)
       return setError("There are open points: settle them, or say in “What was left” why they stay.");
@@ -75,6 +102,7 @@ export function HandBackPlate() {
   };
   return (
     <div>
+      <Gates />
       <OpenPoints />
       <Reserved />
       <form
@@ -121,6 +149,19 @@ export function HandBackPlate() {
             />
           )}
         </Field>
+        {told || uses ? (
+          <Field label="How the owner uses what was fitted" className="md:col-span-2">
+            {(props) => (
+              <textarea
+                {...props}
+                className="textarea w-full"
+                rows={2}
+                value={instructions ?? uses}
+                onChange={(event) => setInstructions(event.target.value)}
+              />
+            )}
+          </Field>
+        ) : null}
         <Field label="Old parts">
           {(props) => (
             <select
@@ -141,11 +182,18 @@ export function HandBackPlate() {
               {...props}
               type="date"
               className="input h-11 w-full"
-              value={nextService}
+              value={due}
               onChange={(event) => setNextService(event.target.value)}
             />
           )}
         </Field>
+        <TextField
+          label="Warranty, months"
+          value={warranty}
+          onChange={setWarranty}
+          inputClass="w-24 font-mono text-right"
+          numeric
+        />
         {error ? (
           <div className="md:col-span-2">
             <ErrorText>{error}</ErrorText>

@@ -9,13 +9,25 @@ function Settle({ point }: { point: OpenPoint }) {
   const { append } = useLogbook();
   const [open, setOpen] = useState(false);
   const [how, setHow] = useState("");
+  const [waive, setWaive] = useState(false);
   const [error, setError] = useState<string>();
   const settle = async () => {
     if (!how.trim()) return setError("Say how it was settled.");
-    const outcome = await append({
-      kind: "note",
-      payload: { v: 1, text: how.trim(), open: false, closes: [point.id] },
-    });
+    // A line that a modification made necessary is answered by itself, done or waived with its reason.
+    const { line } = point;
+    const outcome = await append(
+      line
+        ? {
+            kind: "tick",
+            payload: {
+              v: 1,
+              about: point.id,
+              ...line,
+              ...(waive ? { state: "skipped", why: how.trim() } : { state: "done", saw: how.trim() }),
+            },
+          }
+        : { kind: "note", payload: { v: 1, text: how.trim(), open: false, closes: [point.id] } },
+    );
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   if (!open)
@@ -45,6 +57,17 @@ function Settle({ point }: { point: OpenPoint }) {
         placeholder="how it was settled"
         onChange={(event) => setHow(event.target.value)}
       />
+      {point.line ? (
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={waive}
+            onChange={(event) => setWaive(event.target.checked)}
+          />
+          waived
+        </label>
+      ) : null}
       <button className="btn btn-primary h-11">Settled</button>
       {error ? <ErrorText>{error}</ErrorText> : null}
     </form>
@@ -63,7 +86,10 @@ export function OpenPoints() {
       {blocking.length === 0 ? <p className="dim">None: nothing stands in the way.</p> : null}
       <ul>
         {blocking.map((point) => (
-          <li key={point.id} className="flex min-h-11 flex-wrap items-center gap-2 border-b border-base-300 py-1">
+          <li
+            key={`${point.id} ${point.text}`}
+            className="flex min-h-11 flex-wrap items-center gap-2 border-b border-base-300 py-1"
+          >
             <span className="grow">{point.text}</span>
             <Settle point={point} />
           </li>

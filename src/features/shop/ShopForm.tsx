@@ -30,7 +30,7 @@ export function ShopForm({ shop }: { shop: Shop }) {
   const read = readShop(typed);
   const save = async () => {
     if (!read.ok) return setSaid({ message: Object.values(read.problems)[0] ?? "" });
-    const answer = await changeShop(typed, version).catch(() => UNREACHABLE);
+    const answer = await changeShop(typed, Math.max(version, shop.version)).catch(() => UNREACHABLE);
     if (answer.ok) setVersion(answer.version);
     return setSaid(answer.ok ? { saved: true } : { message: answer.message });
   };

@@ -4,7 +4,8 @@ import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { database } from "@/db/client";
 import type { Saved } from "@/db/customers";
-import { saveMeter, saveShop } from "@/db/shop";
+import { termsSchema } from "@/core/handback";
+import { saveMeter, saveShop, saveTerms } from "@/db/shop";
 import { logFailure } from "@/server/log";
 import { readMeter, readShop } from "./typed";
 
@@ -46,4 +47,11 @@ export async function changeMeter(id: unknown, typed: unknown, seen: unknown): P
   return kept("change meter", () =>
     saveMeter(database(), { ...read.value, id: z.uuid().parse(id), version: version.parse(seen) }),
   );
+}
+
+/** What the shop works by: labour, tax, warranty, soak. */
+export async function changeTerms(terms: unknown, seen: unknown): Promise<Saved> {
+  const read = termsSchema.safeParse(terms);
+  if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "That is no rule." };
+  return kept("change terms", () => saveTerms(database(), read.data, version.parse(seen)));
 }

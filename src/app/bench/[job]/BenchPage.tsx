@@ -4,6 +4,8 @@ import { useMemo } from "react";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
 import { FaultBoard } from "@/features/diagnosis/FaultBoard";
+import { LastLook } from "@/features/handback/LastLook";
+import { PricePanel } from "@/features/handback/PricePanel";
 import { HandBackPlate } from "@/features/handback/HandBackPlate";
 import { TakeInPlate } from "@/features/intake/TakeInPlate";
 import { Loans } from "@/features/modify/Loans";
@@ -41,6 +43,12 @@ const PROVE: readonly TabOf[] = [
   { key: "readings", name: "Readings", body: <ProvePlate /> },
   { key: "tests", name: "Tests and tubes", body: <TestsPlate phase="prove" /> },
   { key: "soak", name: "Soak", body: <SoakPlate /> },
+];
+
+const HAND_BACK: readonly TabOf[] = [
+  { key: "out", name: "Hand back", body: <HandBackPlate /> },
+  { key: "look", name: "The last look", body: <LastLook /> },
+  { key: "price", name: "Price", body: <PricePanel /> },
 ];
 
 /** The tools of a step as tabs; the one in sight has its place in the address. */
@@ -82,7 +90,7 @@ const platesWith = (tab: string | undefined): Plates => ({
   ),
   align: <AskedForPlate step="align" />,
   prove: tabbed("prove", PROVE, tab),
-  "hand-back": <HandBackPlate />,
+  "hand-back": tabbed("hand-back", HAND_BACK, tab),
 });
 
 type BenchPageProps = { data: LogbookData; step?: Step | undefined; tab?: string | undefined };

@@ -1,0 +1,25 @@
+import type { Metadata } from "next";
+import Link from "next/link";
+import { notFound } from "next/navigation";
+import { database } from "@/db/client";
+import { recipes } from "@/db/recipes";
+import { RecipeForm } from "@/features/recipes/RecipeForm";
+
+export const metadata: Metadata = { title: "Recipe" };
+
+export default async function RecipePage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const recipe = (await recipes(database())).find((one) => one.id === id);
+  if (!recipe && id !== "new") notFound();
+  return (
+    <main className="mx-auto flex w-full max-w-6xl flex-col gap-3 p-4">
+      <div className="flex flex-wrap items-center gap-3">
+        <h1 className="text-2xl font-bold">{recipe?.name ?? "New recipe"}</h1>
+        <Link href="/reference/modifications" className="ml-auto underline">
+          All recipes
+        </Link>
+      </div>
+      <RecipeForm key={recipe?.id ?? "new"} recipe={recipe} />
+    </main>
+  );
+}
