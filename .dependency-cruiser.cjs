@@ -1,6 +1,6 @@
 /** Dependencies point one way: app → features → ui, db, workers → core. */
 const core = "^src/core/";
-const shared = "^src/(ui|db|workers)/";
+const shared = "^src/(ui|db|workers|reports)/";
 
 module.exports = {
   forbidden: [
@@ -29,6 +29,13 @@ module.exports = {
       severity: "error",
       from: { path: "^src/db/" },
       to: { path: "^src/(ui|workers)/" },
+    },
+    {
+      name: "reports-know-core-alone",
+      comment: "A report is made in a process of its own, from plain data.",
+      severity: "error",
+      from: { path: "^src/reports/" },
+      to: { path: "^src/(ui|db|server|features|workers|app)/" },
     },
     {
       name: "features-stay-apart",

@@ -39,7 +39,7 @@ sound from the loudspeaker as before`,
   counter: typed({
     name: "Frequency-counter outlet",
     what: "Brings the mixed oscillator out through a buffer to a socket at the back, so that a counter shows the frequency",
-    needs: `stages vfo, mixer: an oscillator that can be reached, and a mixer
+    needs: `stages oscillator, mixer: an oscillator that can be reached, and a mixer
 board VFO-2 from rev C: rev C and later have the buffer's pads; the letter is printed beside the connector
 look: the accessory socket's pin 7 is free
 works: transmits and receives before it is changed`,

@@ -26,12 +26,7 @@ export async function sealEntries(tx: Tx, setId: string): Promise<void> {
     .where(and(eq(logEntry.setId, setId), isNull(logChain.entryId)))
     .orderBy(asc(logEntry.recordedAt), asc(logEntry.id));
   if (open.length === 0) return;
-  const [last] = await tx
-    .select({ seq: logChain.seq, hash: logChain.hash })
-    .from(logChain)
-    .where(eq(logChain.setId, setId))
-    .orderBy(desc(logChain.seq))
-    .limit(1);
+  const last = await sealOf(tx, setId);
   let seq = last?.seq ?? 0;
   let hash = last?.hash ?? GENESIS;
   const links = open.map(({ entry }) => {
@@ -51,4 +46,15 @@ export async function chainOf(tx: Tx, setId: string): Promise<(StoredEntry & { h
     .where(eq(logChain.setId, setId))
     .orderBy(asc(logChain.seq));
   return rows.map(({ entry, hash }) => ({ ...stored(entry), hash }));
+}
+
+/** The last link of a set's chain: how many entries are sealed, and their seal. */
+export async function sealOf(tx: Tx, setId: string): Promise<{ seq: number; hash: string } | undefined> {
+  const [last] = await tx
+    .select({ seq: logChain.seq, hash: logChain.hash })
+    .from(logChain)
+    .where(eq(logChain.setId, setId))
+    .orderBy(desc(logChain.seq))
+    .limit(1);
+  return last;
 }

@@ -45,6 +45,28 @@ const SHAPES: Record<PartState, { path: React.ReactNode; word: string; tone: str
   removed: { path: <path d="M4 4l8 8M12 4l-8 8" fill="none" strokeWidth="2.4" />, word: "removed", tone: "text-info" },
 };
 
+/** The words of the states, for a list of what the shapes mean. */
+export const PART_STATE_WORDS = Object.fromEntries(
+  Object.entries(SHAPES).map(([state, { word }]) => [state, word]),
+) as Record<PartState, string>;
+
+/** The shape of a state alone; whoever shows it says the word as well. */
+export function PartShape({ state }: { state: PartState }) {
+  const { path, tone } = SHAPES[state];
+  return (
+    <svg
+      width="16"
+      height="16"
+      viewBox="0 0 16 16"
+      stroke="currentColor"
+      className={`shrink-0 ${tone}`}
+      aria-hidden="true"
+    >
+      {path}
+    </svg>
+  );
+}
+
 /** What became of a part: a shape of its own for each state, with its word. */
 export function PartStateMark({ state }: { state: PartState }) {
   const { path, word, tone } = SHAPES[state];

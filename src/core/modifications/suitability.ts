@@ -40,7 +40,8 @@ function needLines(body: Body, input: VisitInput): SuitLine[] {
     switch (need.kind) {
       case "stages": {
         const missing = need.stages.filter((kind) => !circuit.stages.some((stage) => stage.kind === kind));
-        const name = (kind: (typeof need.stages)[number]) => KINDS[kind].name.toLowerCase();
+        const name = (kind: (typeof need.stages)[number]) =>
+          /^[A-Z]{2}/.test(KINDS[kind].name) ? KINDS[kind].name : KINDS[kind].name.toLowerCase();
         return missing.length === 0
           ? fits(key, text, `The set has them: ${need.stages.map(name).join(", ")}.`)
           : doesNot(key, text, `The set's stages have no ${missing.map(name).join(", no ")}.`);

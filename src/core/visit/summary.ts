@@ -1,5 +1,15 @@
 import { STEP_NAMES } from "../model";
-import { CHANGES_NOTHING, describeWork, ofKind, openPoints, type ContentOf, type Settled, type Wait } from "../history";
+import {
+  CHANGES_NOTHING,
+  describeWork,
+  MOD_STATE_WORDS,
+  modificationsOf,
+  ofKind,
+  openPoints,
+  type ContentOf,
+  type Settled,
+  type Wait,
+} from "../history";
 import { runSheet, currentStep, type SheetStep, type VisitInput } from "./run-sheet";
 
 type Work = ContentOf<"part-work">["payload"];
@@ -11,11 +21,14 @@ export function workSummary(settled: readonly Settled[], visitId: string): { don
   const work = ofKind(mine(settled, visitId), "part-work").map(({ content }) => content.payload);
   const sentence = (item: Work) => `${item.designators.join(", ")} ${describeWork(item)}.`;
   const left = work.filter((item) => CHANGES_NOTHING.includes(item.action));
+  const changed = modificationsOf(settled).filter(
+    (one) => one.visitId === visitId && ["fitted", "kept", "undone"].includes(one.state),
+  );
   return {
-    done: work
-      .filter((item) => !CHANGES_NOTHING.includes(item.action))
-      .map(sentence)
-      .join(" "),
+    done: [
+      ...work.filter((item) => !CHANGES_NOTHING.includes(item.action)).map(sentence),
+      ...changed.map(({ payload, state }) => `${payload.name} ${MOD_STATE_WORDS[state]}.`),
+    ].join(" "),
     left: left
       .map((item) =>
         item.action === "substituted" ? sentence(item) : `${item.designators.join(", ")}: ${item.why ?? ""}`,

@@ -19,7 +19,14 @@ import { dateField, day as printDay } from "@/ui/dates";
 import { DaySlider } from "./DaySlider";
 import { momentOf, stopsOf } from "./stops";
 
-type AsBuiltProps = { settled: readonly Settled[]; visits: readonly Visit[]; sheet: Sheet; now: string };
+type AsBuiltProps = {
+  settled: readonly Settled[];
+  visits: readonly Visit[];
+  sheet: Sheet;
+  now: string;
+  /** asked for the history of a part */
+  onPart: (designator: string) => void;
+};
 
 function thereNow(position: Position, sheet: Sheet): string {
   if (position.servedBy) return `served by ${position.servedBy}`;
@@ -51,7 +58,7 @@ function stockWords(part: Fitted, fittedAt: string | undefined): string {
 }
 
 /** The parts record as it stood on a chosen day, and what changed between that day and today. */
-export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
+export function AsBuilt({ settled, visits, sheet, now: today, onPart }: AsBuiltProps) {
   const [day, setDay] = useState(() => dateField(today));
   const [filter, setFilter] = useState<"all" | "worked" | "changed">("all");
   const stops = stopsOf(settled, visits, today);
@@ -109,7 +116,9 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
             {shown.map((place) => (
               <tr key={place.designator} className="text-base">
                 <th scope="row" className="py-1.5 font-mono">
-                  {place.designator}
+                  <button type="button" className="min-h-10 underline" onClick={() => onPart(place.designator)}>
+                    {place.designator}
+                  </button>
                 </th>
                 <td className="dim py-1.5">
                   {[place.stage, place.role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–"}
@@ -125,6 +134,7 @@ export function AsBuilt({ settled, visits, sheet, now: today }: AsBuiltProps) {
                   <span className="dim block text-sm">
                     {[
                       ...place.parts.map((part) => stockWords(part, place.lastWorkAt)),
+                      place.modification && `part of “${place.modification.name}”`,
                       place.why,
                       place.oldPart ? `old part: ${OLD_PART_NAMES[place.oldPart]}` : "",
                       place.lastWorkAt ? printDay(place.lastWorkAt) : "",

@@ -2,7 +2,7 @@
 
 import { Printer } from "lucide-react";
 import Link from "next/link";
-import { Fragment } from "react";
+import { Fragment, useState } from "react";
 import { describe, type ContentKind, type Settled, type VisitOfTimeline } from "@/core/history";
 import { day } from "@/ui/dates";
 import { Time } from "@/ui/Time";
@@ -14,6 +14,13 @@ const SHOWN: readonly ContentKind[] = [
   "symptom",
   "reading",
   "part-work",
+  "modification",
+  "tick",
+  "loan",
+  "soak",
+  "estimate",
+  "approval",
+  "unknown",
   "test-result",
   "component-test",
   "tube-test",
@@ -44,47 +51,78 @@ function Item({ item }: { item: Settled }) {
   );
 }
 
+/** So many entries of a visit are shown at once; a long visit is asked for the rest. */
+const AT_ONCE = 300;
+
+function Entries({ items }: { items: readonly Settled[] }) {
+  const [all, setAll] = useState(false);
+  const told = items.filter(shown);
+  const some = all ? told : told.slice(-AT_ONCE);
+  return (
+    <>
+      {some.length < told.length ? (
+        <button type="button" className="btn btn-ghost mx-3 h-10" onClick={() => setAll(true)}>
+          Show the {told.length - some.length} before these
+        </button>
+      ) : null}
+      <ol className="px-3 pb-2">
+        {some.map((item, index) => {
+          const before = some[index - 1];
+          const newDay = !before || day(before.at) !== day(item.at);
+          return (
+            <Fragment key={item.entry.id}>
+              {newDay ? (
+                <li className="dim mt-1 border-b border-base-300 text-sm font-bold" suppressHydrationWarning>
+                  {day(item.at)}
+                </li>
+              ) : null}
+              <Item item={item} />
+            </Fragment>
+          );
+        })}
+      </ol>
+    </>
+  );
+}
+
+/** One visit; its entries are made when it is opened. */
+function VisitBlock({ visit, setId, first }: { visit: VisitOfTimeline; setId: string; first: boolean }) {
+  const [open, setOpen] = useState(first);
+  return (
+    <details
+      open={open}
+      className="rounded-box border border-base-300"
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="flex min-h-12 cursor-pointer flex-wrap items-center gap-x-3 px-3 py-1">
+        <span className="font-mono text-lg font-bold">{visit.job}</span>
+        <span>
+          <Time iso={visit.openedAt} as="day" /> to {visit.closedAt ? <Time iso={visit.closedAt} as="day" /> : "now"}
+        </span>
+        <span className="dim">{visit.items.length} entries</span>
+        {visit.shop ? <span className="dim">at {visit.shop}</span> : null}
+      </summary>
+      <div className="flex gap-2 px-3 pb-1">
+        {visit.closedAt || visit.shop ? null : (
+          <Link href={`/bench/${visit.job}`} className="btn btn-primary h-10">
+            To the bench
+          </Link>
+        )}
+        <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline h-10">
+          <Printer size={16} aria-hidden="true" /> Service record
+        </Link>
+      </div>
+      {open ? <Entries items={visit.items} /> : null}
+    </details>
+  );
+}
+
 /** A set's history by visit, the newest visit first and open. */
 export function Timeline({ visits, setId }: { visits: readonly VisitOfTimeline[]; setId: string }) {
   return (
     <section aria-label="History" className="flex flex-col gap-3">
       {visits.toReversed().map((visit, index) => (
-        <details key={visit.id} open={index === 0} className="rounded-box border border-base-300">
-          <summary className="flex min-h-12 cursor-pointer flex-wrap items-center gap-x-3 px-3 py-1">
-            <span className="font-mono text-lg font-bold">{visit.job}</span>
-            <span>
-              <Time iso={visit.openedAt} as="day" /> to{" "}
-              {visit.closedAt ? <Time iso={visit.closedAt} as="day" /> : "now"}
-            </span>
-            <span className="dim">{visit.items.length} entries</span>
-          </summary>
-          <div className="flex gap-2 px-3 pb-1">
-            {visit.closedAt ? null : (
-              <Link href={`/bench/${visit.job}`} className="btn btn-primary h-10">
-                To the bench
-              </Link>
-            )}
-            <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-outline h-10">
-              <Printer size={16} aria-hidden="true" /> Service record
-            </Link>
-          </div>
-          <ol className="px-3 pb-2">
-            {visit.items.filter(shown).map((item, index, items) => {
-              const before = items[index - 1];
-              const newDay = !before || day(before.at) !== day(item.at);
-              return (
-                <Fragment key={item.entry.id}>
-                  {newDay ? (
-                    <li className="dim mt-1 border-b border-base-300 text-sm font-bold" suppressHydrationWarning>
-                      {day(item.at)}
-                    </li>
-                  ) : null}
-                  <Item item={item} />
-                </Fragment>
-              );
-            })}
-          </ol>
-        </details>
+        <VisitBlock key={visit.id} visit={visit} setId={setId} first={index === 0} />
       ))}
     </section>
   );

@@ -36,6 +36,7 @@ export function Prerequisites({ modification, lines }: { modification: Modificat
             line={line}
             tick={line.tick}
             answers={ANSWERS}
+            met={line.state === "met"}
           >
             <span className="flex flex-wrap items-center gap-x-2 text-sm">
               <VerdictMark {...VERDICT_MARKS[line.verdict]} />

@@ -83,14 +83,14 @@ export function Running({ modification, onClose }: { modification: Modification;
   const first = modification.state === "fitted" ? "after" : ready ? "steps" : "before";
   return (
     <section aria-label={payload.name} className="flex flex-col gap-2">
-      <div className="flex flex-wrap items-center gap-3">
-        <h2 className="text-lg font-bold">{payload.name}</h2>
-        <p className="dim grow">{payload.what}</p>
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 className="min-w-60 flex-1 text-lg font-bold">{payload.name}</h2>
         {modification.state === "planned" ? <Drop modification={modification} /> : null}
         <button type="button" className="btn btn-outline h-10" onClick={onClose}>
           All modifications
         </button>
       </div>
+      <p className="dim">{payload.what}.</p>
       <Tabs label="Stages of the modification" tabs={tabs} initial={first} />
       <LineHint line={`tick #${n ?? 1} step 1 done; out 6`} />
     </section>

@@ -30,13 +30,15 @@ type TickLineProps = {
   tick?: TickPayload | undefined;
   answers: readonly Answer[];
   disabled?: boolean;
+  /** how it stands where no tick says so: what was worked out and fits is met */
+  met?: boolean;
   /** fields that go along with the answer */
   extra?: () => { out?: number; back?: number } | { problem: string };
   children?: React.ReactNode;
 };
 
 /** A line of a modification's lists with its answers; each answer is an entry of the log. */
-export function TickLine({ modification, list, line, tick, answers, disabled, extra, children }: TickLineProps) {
+export function TickLine({ modification, list, line, tick, answers, disabled, met, extra, children }: TickLineProps) {
   const { write, error, setError } = useWrite();
   const [asking, setAsking] = useState<Answer>();
   const [words, setWords] = useState("");
@@ -55,9 +57,10 @@ export function TickLine({ modification, list, line, tick, answers, disabled, ex
   return (
     <li className="border-b border-base-300 py-1">
       <div className="flex min-h-11 flex-wrap items-center gap-2">
-        <TickMark state={tick?.state ?? "open"} />
+        <TickMark state={tick?.state ?? (met ? "done" : "open")} />
         <div className="min-w-52 flex-1">
-          {line.text}
+          {line.text[0]?.toUpperCase()}
+          {line.text.slice(1)}
           {said ? <span className="dim block text-sm">{said}</span> : null}
           {children}
         </div>
@@ -67,7 +70,7 @@ export function TickLine({ modification, list, line, tick, answers, disabled, ex
               key={one.state}
               type="button"
               disabled={disabled}
-              className={`btn h-10 ${index === 0 && tick?.state !== one.state ? "btn-outline btn-primary" : "btn-ghost px-2"}`}
+              className={`btn h-10 ${index === 0 && tick?.state !== one.state && !met ? "btn-outline btn-primary" : "btn-ghost px-2"}`}
               aria-label={`${one.button}: ${line.text}`}
               onClick={() => (one.asks ? setAsking(one) : void answer(one, ""))}
             >

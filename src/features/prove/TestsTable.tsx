@@ -22,11 +22,12 @@ export const OUTCOME_MARKS: Record<Outcome, Mark> = {
 /** The cell of a test that is made again, in the set-up of the first time. */
 function Again({ row }: { row: TestRow }) {
   const { append } = useLogbook();
-  const [text, setText] = useState("");
+  const known = row.after?.payload.measured.text ?? "";
+  const [text, setText] = useState(known);
   const [error, setError] = useState<string>();
   const from = row.before?.payload ?? row.after?.payload;
   const save = async () => {
-    if (!text.trim() || !from) return undefined;
+    if (!text.trim() || text.trim() === known || !from) return undefined;
     const read = readTest(
       {
         test: from.test,
@@ -42,7 +43,6 @@ function Again({ row }: { row: TestRow }) {
     if (!read.ok) return setError(read.message);
     const outcome = await append({ kind: "test-result", payload: read.payload });
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
-    if (outcome.ok) setText("");
     return undefined;
   };
   return (
@@ -52,18 +52,21 @@ function Again({ row }: { row: TestRow }) {
         void save();
       }}
     >
-      <input
-        className="input h-10 w-24 text-right font-mono"
-        inputMode="decimal"
-        aria-label={`Now: ${row.test}${row.condition ? ` at ${row.condition}` : ""}${row.unit ? `, ${row.unit}` : ""}`}
-        value={text}
-        placeholder={row.after?.payload.measured.text ?? "now"}
-        onChange={(event) => {
-          setError(undefined);
-          setText(event.target.value);
-        }}
-        onBlur={() => void save()}
-      />
+      <span className="inline-flex items-center gap-1">
+        <input
+          className="input h-10 w-20 text-right font-mono"
+          inputMode="decimal"
+          aria-label={`Now: ${row.test}${row.condition ? ` at ${row.condition}` : ""}${row.unit ? `, ${row.unit}` : ""}`}
+          value={text}
+          placeholder="now"
+          onChange={(event) => {
+            setError(undefined);
+            setText(event.target.value);
+          }}
+          onBlur={() => void save()}
+        />
+        {row.unit ? <span className="dim">{row.unit}</span> : null}
+      </span>
       {error ? <ErrorText>{error}</ErrorText> : null}
     </form>
   );
@@ -74,11 +77,10 @@ export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; provin
   const unit = (row: TestRow) => (row.unit ? ` ${row.unit}` : "");
   return (
     <div className="overflow-x-auto">
-      <table className="table">
+      <table className="table [&_td]:px-2 [&_th]:px-2">
         <thead>
           <tr className="text-base text-base-content">
             <th scope="col">Test</th>
-            <th scope="col">At</th>
             <th scope="col" className="text-right">
               Limit
             </th>
@@ -101,10 +103,10 @@ export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; provin
         <tbody>
           {rows.map((row) => (
             <tr key={row.key} className="text-base">
-              <th scope="row" className="py-1.5">
-                {row.test}
+              <th scope="row" className="py-1 font-normal">
+                <strong>{row.test}</strong>{" "}
+                {row.condition ? <span className="whitespace-nowrap">at {row.condition}</span> : null}
               </th>
-              <td className="py-1.5">{row.condition ?? ""}</td>
               <td className="py-1.5 text-right whitespace-nowrap">
                 {row.limit ? `${row.limit.sense === "at-most" ? "≤" : "≥"} ${row.limit.text}${unit(row)}` : "–"}
               </td>
@@ -114,15 +116,7 @@ export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; provin
               {proving ? (
                 <>
                   <td className="py-1.5 text-right whitespace-nowrap">
-                    <span className="inline-flex items-center gap-2">
-                      {row.after ? (
-                        <span className="font-mono">
-                          {row.after.payload.measured.text}
-                          {unit(row)}
-                        </span>
-                      ) : null}
-                      <Again row={row} />
-                    </span>
+                    <Again key={row.after?.id} row={row} />
                   </td>
                   <td className="py-1.5 text-right font-mono">
                     {row.change === undefined ? "" : formatDeviation(row.change)}

@@ -1,26 +1,30 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
-import { settle, timeline } from "@/core/history";
+import { headOf } from "@/core/exchange";
 import { modelName } from "@/core/model";
 import { hazards } from "@/core/power";
-import { AsBuilt } from "@/features/history/AsBuilt";
+import { OutPanel } from "@/features/exchange/OutPanel";
 import { Owner } from "@/features/history/Owner";
-import { Timeline } from "@/features/history/Timeline";
+import { SetFileView } from "@/features/history/SetFileView";
+import { sealOf } from "@/db/chain";
 import { database } from "@/db/client";
+import { writers } from "@/db/people";
 import { setFile } from "@/db/sets";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
 
 export const metadata: Metadata = { title: "Set" };
 
-export default async function SetPage({ params }: { params: Promise<{ id: string }> }) {
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ tab?: string }> };
+
+export default async function SetPage({ params, searchParams }: Props) {
   const { id } = await params;
   const file = isId(id) ? await setFile(database(), id) : undefined;
   if (!file) notFound();
-  const { settled } = settle(file.entries);
-  const { model } = file;
+  const [people, seal] = await Promise.all([writers(database()), sealOf(database(), id)]);
+  const { model, visits } = file;
   return (
-    <main className="flex flex-col gap-4 p-4">
+    <main className="flex flex-col gap-3 p-4">
       <header className="flex flex-wrap items-start gap-x-6 gap-y-2">
         <div className="min-w-72 flex-1">
           <h1 className="text-2xl font-bold">{modelName(model)}</h1>
@@ -32,10 +36,23 @@ export default async function SetPage({ params }: { params: Promise<{ id: string
         </div>
         <HazardStrip hazards={hazards(model.sheet, model.year)} />
       </header>
-      <div className="grid items-start gap-5 xl:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">
-        <AsBuilt settled={settled} visits={file.visits} sheet={model.sheet} now={new Date().toISOString()} />
-        <Timeline visits={timeline(settled, file.visits)} setId={file.id} />
-      </div>
+      <SetFileView
+        setId={file.id}
+        entries={file.entries}
+        visits={visits}
+        sheet={model.sheet}
+        people={people}
+        now={new Date().toISOString()}
+        tab={(await searchParams).tab}
+        out={
+          <OutPanel
+            setId={file.id}
+            visits={visits.map(({ id: visitId, job }) => ({ id: visitId, job }))}
+            sealed={seal?.seq ?? 0}
+            head={seal?.hash ?? headOf([])}
+          />
+        }
+      />
     </main>
   );
 }

@@ -1,0 +1,4 @@
+import { handleArchive } from "@/server/exchange-handlers";
+
+export const dynamic = "force-dynamic";
+export const GET = () => handleArchive();

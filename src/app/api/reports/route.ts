@@ -1,0 +1,1 @@
+export { handleReport as POST } from "@/server/report-handlers";

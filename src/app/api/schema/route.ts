@@ -1,0 +1,1 @@
+export { handleSchema as GET } from "@/server/exchange-handlers";

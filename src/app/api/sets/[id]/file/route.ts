@@ -1,0 +1,4 @@
+import { handleSetFile } from "@/server/exchange-handlers";
+
+export const GET = async (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
+  handleSetFile((await params).id);

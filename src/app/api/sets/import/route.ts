@@ -1,0 +1,1 @@
+export { handleImport as POST } from "@/server/exchange-handlers";

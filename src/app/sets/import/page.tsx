@@ -1,0 +1,17 @@
+import type { Metadata } from "next";
+import { ImportForm } from "@/features/exchange/ImportForm";
+
+export const metadata: Metadata = { title: "Take a set's file in" };
+
+export default function ImportPage() {
+  return (
+    <main className="mx-auto flex w-full max-w-5xl flex-col gap-3 p-4">
+      <h1 className="text-2xl font-bold">Take a set&rsquo;s file in, or check it</h1>
+      <p className="dim max-w-3xl">
+        A set that was in another shop brings its history along. The file says by its chain whether anything in it was
+        changed since it was written.
+      </p>
+      <ImportForm />
+    </main>
+  );
+}

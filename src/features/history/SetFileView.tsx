@@ -1,0 +1,76 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { historyOf, settle, timeline, type Entry, type Settled, type Visit } from "@/core/history";
+import type { Sheet } from "@/core/model";
+import { Tabs } from "@/ui/Tabs";
+import { AsBuilt } from "./AsBuilt";
+import { Between } from "./Between";
+import { Chassis } from "./Chassis";
+import { EntryDialog } from "./EntryDialog";
+import { LifeChart } from "./LifeChart";
+import { Timeline } from "./Timeline";
+import { Years } from "./Years";
+
+type SetFileProps = {
+  setId: string;
+  entries: readonly Entry[];
+  visits: readonly Visit[];
+  sheet: Sheet;
+  people: readonly { id: string; name: string }[];
+  now: string;
+  tab?: string | undefined;
+  /** what goes out and comes in */
+  out: React.ReactNode;
+};
+
+/** A set's file: what it is now and was on any day, its life, its measurements, and the ways out. */
+export function SetFileView({ setId, entries, visits, sheet, people, now, tab, out }: SetFileProps) {
+  const settled = useMemo(() => settle(entries).settled, [entries]);
+  const names = useMemo(() => new Map(people.map(({ id, name }) => [id, name])), [people]);
+  const [open, setOpen] = useState<{ items: readonly Settled[]; title: string }>();
+  const onPart = (designator: string) =>
+    setOpen({ items: historyOf(settled, designator), title: `${designator}, all that was said and done` });
+  const onEntry = (ids: readonly string[], title: string) =>
+    setOpen({ items: settled.filter(({ entry }) => ids.includes(entry.id)), title });
+  const tabs = [
+    {
+      key: "built",
+      name: "As built",
+      body: (
+        <div className="grid items-start gap-5 xl:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">
+          <AsBuilt settled={settled} visits={visits} sheet={sheet} now={now} onPart={onPart} />
+          <Timeline visits={timeline(settled, visits)} setId={setId} />
+        </div>
+      ),
+    },
+    { key: "chassis", name: "Chassis", body: <Chassis settled={settled} sheet={sheet} now={now} onPart={onPart} /> },
+    {
+      key: "life",
+      name: "Life",
+      body: (
+        <LifeChart settled={settled} visits={visits} now={now} onOpen={(items, title) => setOpen({ items, title })} />
+      ),
+    },
+    {
+      key: "between",
+      name: "Between two days",
+      body: <Between settled={settled} visits={visits} sheet={sheet} now={now} onPart={onPart} />,
+    },
+    { key: "years", name: "Over the years", body: <Years settled={settled} onEntry={onEntry} /> },
+    { key: "out", name: "Reports and export", body: out },
+  ];
+  return (
+    <>
+      <Tabs
+        label="Parts of the file"
+        tabs={tabs}
+        initial={tab}
+        onTab={(key) => window.history.replaceState(null, "", `?tab=${key}`)}
+      />
+      {open ? (
+        <EntryDialog key={open.title} {...open} visits={visits} names={names} onClose={() => setOpen(undefined)} />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,162 @@
+"use client";
+
+import { extent, line, scaleLinear, scaleTime, timeFormat } from "d3";
+import { useState } from "react";
+import { seriesOf, type Series, type Settled } from "@/core/history";
+import { printMeasured } from "@/core/readings";
+import { Field } from "@/ui/Field";
+
+const WIDTH = 900;
+const HEIGHT = 280;
+const LEFT = 86;
+const RIGHT = 24;
+const TOP = 16;
+const BOTTOM = 30;
+
+type YearsProps = { settled: readonly Settled[]; onEntry: (ids: readonly string[], title: string) => void };
+
+const printer =
+  ({ quantity, unit }: Series) =>
+  (value: number) =>
+    quantity === "percent"
+      ? `${Math.round(value * 100)} %`
+      : quantity
+        ? printMeasured(value, quantity, 4)
+        : `${Number(value.toPrecision(4))}${unit ? ` ${unit}` : ""}`;
+
+/** One point or test over the years, with the limits it is judged by. */
+function SeriesChart({ series, onEntry }: { series: Series; onEntry: YearsProps["onEntry"] }) {
+  const print = printer(series);
+  const [first, last] = extent(series.taken, ({ at }) => new Date(at));
+  const values = [
+    ...series.taken.map(({ value }) => value),
+    ...[series.low, series.high].filter((one) => one !== undefined),
+  ];
+  const [low = 0, high = 1] = extent(values);
+  if (!first || !last) return null;
+  const pad = Math.max((last.getTime() - first.getTime()) * 0.03, 3_600_000);
+  const room = (high - low || Math.abs(high) || 1) * 0.12;
+  const x = scaleTime([new Date(first.getTime() - pad), new Date(last.getTime() + pad)], [LEFT, WIDTH - RIGHT]);
+  const y = scaleLinear([low - room, high + room], [HEIGHT - BOTTOM, TOP]);
+  const path = line<(typeof series.taken)[number]>(
+    ({ at }) => x(new Date(at)),
+    ({ value }) => y(value),
+  )(series.taken);
+  const long = last.getTime() - first.getTime() > 86_400_000 * 700;
+  const tick = long ? timeFormat("%Y") : timeFormat("%-d %b %Y");
+  const top = series.high === undefined ? TOP : y(series.high);
+  const bottom = series.low === undefined ? HEIGHT - BOTTOM : y(series.low);
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="w-full max-w-5xl"
+      role="group"
+      aria-label={`${series.name} over the years`}
+    >
+      {series.low !== undefined || series.high !== undefined ? (
+        <rect
+          x={LEFT}
+          width={WIDTH - LEFT - RIGHT}
+          y={top}
+          height={Math.max(bottom - top, 0)}
+          className="fill-base-300/45"
+        />
+      ) : null}
+      {y.ticks(5).map((value) => (
+        <g key={value}>
+          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(value)} y2={y(value)} className="stroke-base-300" />
+          <text x={LEFT - 8} y={y(value) + 5} textAnchor="end" className="fill-base-content font-mono text-[14px]">
+            {print(value)}
+          </text>
+        </g>
+      ))}
+      {[series.low, series.high].map((limit, index) =>
+        limit === undefined ? null : (
+          <line
+            key={index}
+            x1={LEFT}
+            x2={WIDTH - RIGHT}
+            y1={y(limit)}
+            y2={y(limit)}
+            strokeDasharray="6 4"
+            strokeWidth="1.5"
+            className="stroke-warning"
+          />
+        ),
+      )}
+      {x.ticks(6).map((time) => (
+        <text
+          key={time.getTime()}
+          x={x(time)}
+          y={HEIGHT - 8}
+          textAnchor="middle"
+          className="fill-base-content text-[14px]"
+          suppressHydrationWarning
+        >
+          {tick(time)}
+        </text>
+      ))}
+      <path d={path ?? undefined} fill="none" strokeWidth="2.5" className="stroke-primary" />
+      {series.taken.map(({ at, value, entry }) => {
+        const label = `${timeFormat("%-d %b %Y")(new Date(at))}: ${print(value)}`;
+        return (
+          <g
+            key={entry}
+            role="button"
+            tabIndex={0}
+            aria-label={label}
+            className="cursor-pointer"
+            onClick={() => onEntry([entry], series.name)}
+            onKeyDown={(event) => event.key === "Enter" && onEntry([entry], series.name)}
+          >
+            <title>{label}</title>
+            <circle cx={x(new Date(at))} cy={y(value)} r="14" fill="transparent" />
+            <circle cx={x(new Date(at))} cy={y(value)} r="5.5" className="fill-primary" />
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+/** Measurements of the same point or test over the years. */
+export function Years({ settled, onEntry }: YearsProps) {
+  const all = seriesOf(settled).toSorted(
+    (a, b) => b.taken.length - a.taken.length || a.name.localeCompare(b.name, "en"),
+  );
+  const [key, setKey] = useState<string>();
+  const series = all.find((one) => one.key === key) ?? all[0];
+  if (!series)
+    return <p className="dim">A point or test that was measured twice is drawn here as a line, with its limits.</p>;
+  const print = printer(series);
+  const limits = [
+    series.low === undefined ? "" : `at least ${print(series.low)}`,
+    series.high === undefined ? "" : `at most ${print(series.high)}`,
+  ].filter(Boolean);
+  return (
+    <section aria-label="Over the years" className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-4">
+        <Field label="Point or test">
+          {(props) => (
+            <select
+              {...props}
+              className="select h-11 w-96 max-w-full"
+              value={series.key}
+              onChange={(event) => setKey(event.target.value)}
+            >
+              {all.map((one) => (
+                <option key={one.key} value={one.key}>
+                  {one.name} ({one.taken.length} times)
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <p className="dim min-h-11 content-center">
+          {limits.length > 0 ? `Limits by the last expectation: ${limits.join(", ")}` : "No limit was ever given."}
+        </p>
+      </div>
+      <SeriesChart series={series} onEntry={onEntry} />
+    </section>
+  );
+}

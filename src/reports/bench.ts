@@ -1,0 +1,267 @@
+import type { Content } from "pdfmake/interfaces";
+import {
+  asBuilt,
+  describe,
+  describeSetup,
+  modificationsOf,
+  MOD_STATE_WORDS,
+  ofKind,
+  openPoints,
+  originality,
+  printMinutes,
+  printPart,
+  type Settled,
+} from "@/core/history";
+import { STEP_NAMES } from "@/core/model";
+import { format, formatDeviation } from "@/core/quantity";
+import { printMeasured } from "@/core/readings";
+import {
+  baselineWarning,
+  compareVisit,
+  lastWorkAt,
+  OUTCOME_WORDS,
+  setupsOf,
+  soakOf,
+  testRows,
+  tubeRows,
+} from "@/core/visit";
+import { driftLines, testBars } from "./charts";
+import type { Folded } from "./facts";
+import { barsOf, testTable } from "./owner";
+import { para, section, table } from "./pieces";
+
+const clock = (iso: string) => iso.slice(11, 16);
+
+function readings({ settled, visit, view, input }: Folded): Content[] {
+  const rows = compareVisit(input.model.sheet, input.model.year, settled, visit.id).filter(
+    (row) => row.before ?? row.after,
+  );
+  const warning = baselineWarning(settled, visit.id);
+  const setups = setupsOf(settled, visit.id);
+  const print = (value: number | undefined, row: (typeof rows)[number]) =>
+    value === undefined ? "–" : printMeasured(value, row.quantity);
+  const tests = testRows(settled, view.visitId, lastWorkAt(settled, view.visitId)).filter(
+    (row) => row.before ?? row.after,
+  );
+  return [
+    ...section(
+      "Readings, before and after",
+      warning ? para(warning, "strong") : undefined,
+      ...setups.map(({ payload }) => para(`Set-up “${payload.name}”: ${describeSetup(payload)}.`, "dim")),
+      table(
+        [
+          { title: "Point", width: "*" },
+          { title: "Expected", width: 62, right: true },
+          { title: "Before", width: 62, right: true },
+          { title: "After", width: 62, right: true },
+          { title: "Outcome", width: 140 },
+        ],
+        rows.map((row) => [
+          row.point,
+          print((row.after ?? row.before)?.judgement.corrected ?? row.expected?.value, row),
+          print(row.before?.payload.measured.value, row),
+          print(row.after?.payload.measured.value, row),
+          [OUTCOME_WORDS[row.outcome], ...row.setup].join("; "),
+        ]),
+      ),
+    ),
+    ...section(
+      "Tests, before and after",
+      ...barsOf(tests).map((group): Content => ({ svg: testBars(group), margin: [0, 0, 0, 6] })),
+      testTable(tests),
+    ),
+  ];
+}
+
+function lines(items: readonly Settled[], folded: Folded): string[][] {
+  return items.flatMap(({ content, at, entry }) => {
+    if (!content) return [];
+    const { subject, text, verdict } = describe(content);
+    return [
+      [
+        `${folded.day(at)} ${clock(at)}`,
+        subject,
+        verdict === "bad" ? `${text} (out)` : text,
+        folded.nameOf(entry.by).split(" ")[0] ?? "",
+      ],
+    ];
+  });
+}
+
+const LOG_COLUMNS = [
+  { title: "When (UTC)", width: 84 },
+  { title: "What", width: 84 },
+  { title: "Said", width: "*" },
+  { title: "By", width: 42 },
+] as const;
+
+function modifications({ settled, day }: Folded): Content[] {
+  return section(
+    "Modifications of this set",
+    ...modificationsOf(settled).flatMap((one): Content[] => {
+      const { payload, state, ticks } = one;
+      const ticked = [...ticks.values()].map((tick) => [
+        { prerequisite: "before", read: "read", step: "step", verify: "verify", recalibrate: "recalibrate" }[tick.list],
+        tick.text,
+        [
+          tick.state === "done" ? "" : tick.state,
+          tick.saw,
+          tick.why,
+          tick.out === undefined ? "" : `${tick.out} screws out`,
+          tick.back === undefined ? "" : `${tick.back} back`,
+        ]
+          .filter(Boolean)
+          .join("; "),
+      ]);
+      return [
+        para(
+          `${payload.name}: ${one.changes.map((change) => `${MOD_STATE_WORDS[change.state]} ${day(change.at)}`).join(", ")}`,
+          "strong",
+        ),
+        para(
+          `${payload.what}. ${payload.undo ? `To put it back: ${payload.undo}.` : "It cannot be put back."}${state === "dropped" && payload.remark ? ` ${payload.remark}` : ""}`,
+        ),
+        ...[
+          table(
+            [
+              { title: "List", width: 60 },
+              { title: "Line", width: "*" },
+              { title: "Seen, measured, why", width: 190 },
+            ],
+            ticked,
+          ),
+        ].filter((content): content is Content => content !== undefined),
+      ];
+    }),
+  );
+}
+
+function soak({ settled, visit, moment, input }: Folded): Content[] {
+  const one = soakOf(settled, visit.id, moment, input.terms);
+  if (!one) return [];
+  return section(
+    "Soak",
+    para(
+      `${printMinutes(one.elapsedMinutes)} of ${one.hours} h under power${one.lineVolts ? ` at ${format(one.lineVolts, "voltage")}` : ""}, ${one.state}.`,
+    ),
+    one.drifts.some(({ reference }) => reference)
+      ? { svg: driftLines(one.drifts, one.hours), margin: [0, 0, 0, 6] }
+      : undefined,
+    table(
+      [
+        { title: "Point", width: "*" },
+        { title: "Once warm", width: 80, right: true },
+        { title: "Last", width: 80, right: true },
+        { title: "Drift", width: 60, right: true },
+        { title: "Verdict", width: 80 },
+      ],
+      one.drifts.map((drift) => [
+        drift.point,
+        drift.reference ? printMeasured(drift.reference.value, drift.quantity, 4) : "–",
+        printMeasured(drift.taken.at(-1)?.value ?? 0, drift.quantity, 4),
+        drift.worst === undefined ? "–" : formatDeviation(drift.worst),
+        drift.verdict === "too-few" ? "too few readings" : drift.verdict,
+      ]),
+    ),
+  );
+}
+
+function tubes({ settled, visit }: Folded): Content[] {
+  const percent = (ratio: number | undefined) => (ratio === undefined ? "tested" : `${Math.round(ratio * 100)} %`);
+  return section(
+    "Tubes, share of nominal",
+    table(
+      [
+        { title: "Tube", width: 60, mono: true },
+        { title: "First test", width: "*" },
+        { title: "Last test", width: "*" },
+        { title: "", width: 80 },
+      ],
+      tubeRows(settled, visit.id).map((row) => [
+        row.designator,
+        `${percent(row.before.ratio)} ${row.before.text}`,
+        row.after ? `${percent(row.after.ratio)} ${row.after.text}` : "–",
+        row.replaced ? "replaced" : "",
+      ]),
+    ),
+  );
+}
+
+function parts(folded: Folded): Content[] {
+  const { settled, input, moment } = folded;
+  const places = asBuilt(settled, input.model.sheet, moment);
+  const touched = places.filter(({ state }) => state !== "original");
+  return section(
+    "As built",
+    para(`${originality(places).text}.`),
+    table(
+      [
+        { title: "Place", width: 48, mono: true },
+        { title: "Stage, role", width: 100 },
+        { title: "Drawn", width: 80 },
+        { title: "State", width: 60 },
+        { title: "There now", width: "*" },
+      ],
+      touched.map((place) => [
+        place.designator,
+        [place.stage, place.role].filter(Boolean).join(", "),
+        place.drawn ? printPart(place.drawn, place.designator, input.model.sheet) : "–",
+        place.state,
+        [
+          place.parts.map((part) => printPart(part.text, part.designator)).join(" + "),
+          ...place.parts.map(({ stock }) =>
+            [stock?.maker, stock?.batch && `batch ${stock.batch}`].filter(Boolean).join(" "),
+          ),
+          place.why,
+          place.lastWorkAt && folded.day(place.lastWorkAt),
+        ]
+          .filter(Boolean)
+          .join("; "),
+      ]),
+    ),
+  );
+}
+
+/** Everything that the next technician may ask: set-ups, readings, tests, search, modifications, soak, and the log itself. */
+export function benchReport(folded: Folded): Content[] {
+  const { mine, settled, moment } = folded;
+  const labour = ofKind(mine, "labour");
+  const power = [
+    ...ofKind(mine, "reading").filter(({ content }) => content.payload.phase === "cold"),
+    ...ofKind(mine, "power-step"),
+  ];
+  const search = mine.filter(
+    ({ content }) => content && ["symptom", "fault-test", "finding", "component-test"].includes(content.kind),
+  );
+  const open = openPoints(settled, moment);
+  return [
+    ...section("Cold checks and first power", table(LOG_COLUMNS, lines(power, folded))),
+    ...section("Symptoms, search and what was found", table(LOG_COLUMNS, lines(search, folded))),
+    ...readings(folded),
+    ...tubes(folded),
+    ...modifications(folded),
+    ...soak(folded),
+    ...parts(folded),
+    ...section(
+      "Labour",
+      table(
+        [
+          { title: "Step", width: 100 },
+          { title: "Time", width: 80, right: true },
+          { title: "For", width: "*" },
+        ],
+        labour.map(({ content: { payload } }) => [
+          STEP_NAMES[payload.step],
+          printMinutes(payload.minutes),
+          payload.what ?? "",
+        ]),
+      ),
+    ),
+    ...section("Open, and why", ...open.map(({ text }) => para(`${text}.`))),
+    ...section("The log of this visit", table(LOG_COLUMNS, lines(mine, folded))),
+    para(
+      `The logbook had ${folded.input.entries.length} entries when this was written; the seal of the last one is ${folded.input.head}.`,
+      "dim",
+    ),
+  ];
+}

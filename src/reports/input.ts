@@ -1,0 +1,31 @@
+import type { Terms } from "@/core/handback";
+import type { Entry, Visit } from "@/core/history";
+import type { Model } from "@/core/model";
+
+export const REPORT_KINDS = ["owner", "bench", "card"] as const;
+export type ReportKind = (typeof REPORT_KINDS)[number];
+export const REPORT_NAMES: Record<ReportKind, string> = {
+  owner: "Report for the owner",
+  bench: "Report for the bench",
+  card: "Card for inside the cabinet",
+};
+
+/** Everything that a report is made of: plain data, so that it can be made in a process of its own. */
+export type ReportInput = {
+  kind: ReportKind;
+  set: { id: string; serial: string };
+  owner: string;
+  model: Model;
+  visits: Visit[];
+  entries: Entry[];
+  /** the visit that it is about */
+  visitId: string;
+  people: { id: string; name: string }[];
+  shop: { name: string; currency: string };
+  terms: Terms;
+  /** the seal of the logbook as it stood */
+  head: string;
+  /** where the set's file is found */
+  url: string;
+  now: string;
+};
