@@ -14,7 +14,17 @@ export default async function SetsPage({ searchParams }: { searchParams: Promise
   return (
     <main className="flex flex-col gap-4 p-4">
       <h1 className="sr-only">Sets</h1>
-      <SearchBox query={q} />
+      <div className="flex flex-wrap items-center gap-2">
+        <div className="min-w-72 flex-1">
+          <SearchBox query={q} />
+        </div>
+        <Link href="/sets/across" className="btn btn-outline h-11">
+          Across all sets
+        </Link>
+        <Link href="/sets/import" className="btn btn-outline h-11">
+          Take a file in
+        </Link>
+      </div>
       <p className="dim" role="status">
         {hits.length === 1 ? "1 set" : `${hits.length} sets`}
         {q ? ` for “${q}”` : ", all that were ever here"}

@@ -18,6 +18,22 @@ export default async function ShopPage() {
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
       <Meters meters={owned} today={new Date().toISOString()} />
+      <h2 className="text-xl font-bold">Everything, out and due</h2>
+      <p className="dim max-w-3xl">
+        The archive holds all that the database has, photos too, and is restored into an empty one with{" "}
+        <code>npm run restore</code>. The calendar has the next services, ends of warranty and calibrations.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <a href="/api/archive" download className="btn btn-outline h-11">
+          Archive of everything
+        </a>
+        <a href="/api/calendar" download className="btn btn-outline h-11">
+          Calendar of due dates (iCalendar)
+        </a>
+        <a href="/api/schema" download className="btn btn-outline h-11">
+          Schema of a set file
+        </a>
+      </div>
     </main>
   );
 }

@@ -36,6 +36,8 @@ function writeReading(payload: ContentOf<"reading">["payload"]): string {
     payload.measured.text,
     payload.lineVolts !== undefined && `@ ${format(payload.lineVolts, "voltage", 4)}`,
     payload.meter && `with ${payload.meter}`,
+    // What belongs to a soak says so; any other phase follows from what was done so far.
+    payload.phase === "soak" && "soak",
   );
 }
 

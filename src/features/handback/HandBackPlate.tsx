@@ -34,6 +34,9 @@ function HandedBack() {
         <Link href={`/sets/${setId}/record?visit=${visit.id}`} className="btn btn-primary h-11">
           <Printer size={18} aria-hidden="true" /> Service record
         </Link>
+        <Link href={`/sets/${setId}?tab=out`} className="btn btn-outline h-11">
+          Reports and card, as PDF
+        </Link>
         <Link href={`/sets/${setId}`} className="btn btn-outline h-11">
           The set&rsquo;s file
         </Link>

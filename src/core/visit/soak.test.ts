@@ -1,0 +1,140 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { settle, type Content, type Entry } from "../history";
+import { entry, VISIT } from "../history/fixtures";
+import { driftOf, soakOf } from "./soak";
+
+const RULES = { warmMinutes: 15, driftVolts: 0.03, driftAmps: 0.05, driftOther: 0.1 };
+const soak = (n: number, at: string, state: "start" | "pause" | "resume" | "end", hours = 4): Entry => ({
+  ...entry(n, { kind: "soak", payload: { v: 1, state, ...(state === "start" ? { hours, lineVolts: 230 } : {}) } }),
+  at,
+});
+const reads = (n: number, at: string, value: number): Entry => ({
+  ...entry(n, {
+    kind: "reading",
+    payload: { v: 1, phase: "soak", point: "B+", quantity: "voltage", measured: { text: String(value), value } },
+  } as Content),
+  at,
+});
+const of = (entries: Entry[], now: string) => soakOf(settle(entries).settled, VISIT, now, RULES);
+
+describe("a soak", () => {
+  it("counts the time under power, pauses left out", () => {
+    const entries = [
+      soak(1, "2026-03-01T10:00:00Z", "start"),
+      soak(2, "2026-03-01T11:00:00Z", "pause"),
+      soak(3, "2026-03-02T09:00:00Z", "resume"),
+    ];
+    expect(of(entries, "2026-03-02T09:30:00Z")).toMatchObject({
+      state: "running",
+      elapsedMinutes: 90,
+      leftMinutes: 150,
+      lineVolts: 230,
+    });
+    expect(of([...entries, soak(4, "2026-03-02T12:00:00Z", "end")], "2026-03-09T00:00:00Z")).toMatchObject({
+      state: "ended",
+      elapsedMinutes: 240,
+      leftMinutes: 0,
+    });
+    expect(of([], "2026-03-02T09:30:00Z")).toBeUndefined();
+  });
+
+  it("is not moved by summer time: instants are UTC (29 March 2026, 01:00 UTC)", () => {
+    const entries = [soak(1, "2026-03-29T00:30:00+01:00", "start")];
+    expect(of(entries, "2026-03-29T04:30:00+02:00")?.elapsedMinutes).toBe(180);
+  });
+
+  it("counts nothing for a stretch over which a clock was set back, and says so", () => {
+    const entries = [
+      soak(1, "2026-03-01T10:00:00Z", "start"),
+      soak(2, "2026-03-01T09:00:00Z", "pause"),
+      soak(3, "2026-03-01T09:10:00Z", "resume"),
+    ];
+    expect(of(entries, "2026-03-01T09:40:00Z")).toMatchObject({ clockWentBack: true, elapsedMinutes: 30 });
+    expect(of([soak(1, "2026-03-01T10:00:00Z", "start")], "2026-03-01T09:00:00Z")).toMatchObject({
+      elapsedMinutes: 0,
+      leftMinutes: 240,
+    });
+  });
+
+  it("begins anew with its last start: readings before it belong to the one before", () => {
+    const entries = [
+      soak(1, "2026-03-01T10:00:00Z", "start"),
+      reads(2, "2026-03-01T10:30:00Z", 250),
+      soak(3, "2026-03-01T11:00:00Z", "end"),
+      soak(4, "2026-03-01T12:00:00Z", "start", 1),
+      reads(5, "2026-03-01T12:20:00Z", 240),
+    ];
+    expect(of(entries, "2026-03-01T12:30:00Z")).toMatchObject({
+      hours: 1,
+      elapsedMinutes: 30,
+      drifts: [{ taken: [{ value: 240, minutes: 20 }] }],
+    });
+  });
+
+  it("never counts more than the clock on the wall, and pauses only take away", () => {
+    const states = ["pause", "resume", "end"] as const;
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(...states), fc.integer({ min: 0, max: 300 })), { maxLength: 8 }),
+        (steps) => {
+          let minutes = 0;
+          const entries = [soak(1, new Date(0).toISOString(), "start")];
+          for (const [index, [state, after]] of steps.entries()) {
+            minutes += after;
+            entries.push(soak(index + 2, new Date(minutes * 60_000).toISOString(), state));
+          }
+          const one = of(entries, new Date((minutes + 10) * 60_000).toISOString());
+          expect(one?.elapsedMinutes).toBeGreaterThanOrEqual(0);
+          expect(one?.elapsedMinutes).toBeLessThanOrEqual(minutes + 10);
+          expect(one?.clockWentBack).toBe(false);
+        },
+      ),
+    );
+  });
+});
+
+describe("drift", () => {
+  const at = (minutes: number, value: number) => ({ minutes, value, entry: String(minutes) });
+
+  it("is taken from the first warm reading, and judged by the one that lies furthest off", () => {
+    const drift = driftOf("B+", "voltage", [at(3, 270), at(20, 250), at(60, 258), at(120, 252)], RULES);
+    expect(drift).toMatchObject({ reference: { value: 250 }, verdict: "drifts" });
+    expect(drift.worst).toBeCloseTo(0.032);
+    expect(drift.share).toBeCloseTo(0.008);
+    expect(driftOf("B+", "voltage", [at(3, 270), at(20, 250), at(60, 256)], RULES).verdict).toBe("steady");
+  });
+
+  it("has a limit for each quantity", () => {
+    expect(driftOf("line", "current", [at(20, 1), at(60, 1.04)], RULES)).toMatchObject({
+      limit: 0.05,
+      verdict: "steady",
+    });
+    expect(driftOf("R", "resistance", [at(20, 1), at(60, 1.2)], RULES)).toMatchObject({
+      limit: 0.1,
+      verdict: "drifts",
+    });
+  });
+
+  it("says that one warm reading is too few", () => {
+    expect(driftOf("B+", "voltage", [at(3, 270), at(20, 250)], RULES).verdict).toBe("too-few");
+    expect(driftOf("B+", "voltage", [], RULES).verdict).toBe("too-few");
+  });
+
+  it("is the same in whatever unit it is read", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 1, max: 500, noNaN: true }), { minLength: 2, maxLength: 6 }),
+        fc.double({ min: 0.001, max: 1000, noNaN: true }),
+        (values, scale) => {
+          const taken = values.map((value, index) => at(20 + index, value));
+          const scaled = taken.map((one) => ({ ...one, value: one.value * scale }));
+          expect(driftOf("x", "voltage", scaled, RULES).worst).toBeCloseTo(
+            driftOf("x", "voltage", taken, RULES).worst ?? 0,
+            6,
+          );
+        },
+      ),
+    );
+  });
+});

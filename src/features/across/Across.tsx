@@ -1,0 +1,214 @@
+import Link from "next/link";
+import { comebacks, failures, holders, namesOf, type FileOf, type Wanted } from "@/core/across";
+import { modelName } from "@/core/model";
+import { day } from "@/ui/dates";
+
+export type Asked = { kind: Wanted["kind"]; text: string; months: number; modelId: string };
+
+type AcrossProps = { files: readonly FileOf[]; asked: Asked; now: string };
+
+const KIND_WORDS: Record<Wanted["kind"], string> = { batch: "Batch", tube: "Tube", modification: "Modification" };
+
+const nameOf = (files: readonly FileOf[], id: string) => {
+  const file = files.find((one) => one.id === id);
+  return file ? `${modelName(file.model)}, No. ${file.serial || "unknown"}` : "";
+};
+
+function Holders({ files, asked, now }: AcrossProps) {
+  const found = holders(files, asked, now);
+  const names = namesOf(files, now);
+  return (
+    <section aria-label="Where it sits" className="flex flex-col gap-2">
+      <h2 className="text-xl font-bold">Where a batch, a tube or a modification sits</h2>
+      <form className="flex flex-wrap items-end gap-3" action="/sets/across">
+        <input type="hidden" name="months" value={asked.months} />
+        <input type="hidden" name="model" value={asked.modelId} />
+        <label className="flex flex-col gap-1 font-semibold">
+          What
+          <select name="kind" defaultValue={asked.kind} className="select h-11 w-40">
+            {(Object.keys(KIND_WORDS) as Wanted["kind"][]).map((kind) => (
+              <option key={kind} value={kind}>
+                {KIND_WORDS[kind]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col gap-1 font-semibold">
+          Its name
+          <input
+            name="text"
+            defaultValue={asked.text}
+            className="input h-11 w-72"
+            list="across-names"
+            placeholder="6AQ5, a batch, a modification"
+            autoComplete="off"
+          />
+        </label>
+        <datalist id="across-names">
+          {[...new Set(Object.values(names).flat())].map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+        <button className="btn btn-primary h-11">Look</button>
+      </form>
+      {asked.text ? (
+        <p role="status">
+          {found.length === 0
+            ? `No set holds “${asked.text}” today.`
+            : `${found.length} ${found.length === 1 ? "place" : "places"} in ${new Set(found.map(({ setId }) => setId)).size} sets.`}
+        </p>
+      ) : null}
+      {found.length > 0 ? (
+        <table className="table">
+          <thead>
+            <tr className="text-base text-base-content">
+              <th scope="col">Set</th>
+              <th scope="col">Place</th>
+              <th scope="col">What</th>
+              <th scope="col">Since</th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.map((one, index) => (
+              <tr key={`${one.setId} ${one.where} ${index}`} className="text-base">
+                <th scope="row" className="py-1 font-normal">
+                  <Link href={`/sets/${one.setId}`} className="inline-flex min-h-10 items-center underline">
+                    {nameOf(files, one.setId)}
+                  </Link>
+                </th>
+                <td className="py-1 font-mono">{one.where}</td>
+                <td className="py-1">{one.what}</td>
+                <td className="py-1 whitespace-nowrap">
+                  {one.since ? day(one.since) : <span className="dim">as it left the works</span>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : null}
+    </section>
+  );
+}
+
+function Comebacks({ files, asked }: AcrossProps) {
+  const found = comebacks(files, asked.months);
+  return (
+    <section aria-label="Comebacks" className="flex flex-col gap-2">
+      <h2 className="text-xl font-bold">What came back</h2>
+      <form className="flex flex-wrap items-end gap-3" action="/sets/across">
+        <input type="hidden" name="kind" value={asked.kind} />
+        <input type="hidden" name="text" value={asked.text} />
+        <input type="hidden" name="model" value={asked.modelId} />
+        <label className="flex flex-col gap-1 font-semibold">
+          Within, months
+          <input
+            name="months"
+            type="number"
+            min={1}
+            max={600}
+            defaultValue={asked.months}
+            className="input h-11 w-28 text-right font-mono"
+          />
+        </label>
+        <button className="btn btn-outline h-11">Look</button>
+      </form>
+      {found.length === 0 ? (
+        <p className="dim" role="status">
+          No set was back within {asked.months} months of its hand-back.
+        </p>
+      ) : null}
+      <ul>
+        {found.map((one) => (
+          <li key={`${one.setId} ${one.job}`} className="border-b border-base-300 py-1.5">
+            <Link
+              href={`/sets/${one.setId}?tab=life`}
+              className="inline-flex min-h-10 items-center font-semibold underline"
+            >
+              {nameOf(files, one.setId)}
+            </Link>{" "}
+            job <span className="font-mono">{one.before}</span>, back as <span className="font-mono">{one.job}</span>{" "}
+            after <strong>{one.days} days</strong>: {one.complaint}
+            {one.again.map((text) => (
+              <span key={text} className="block text-sm text-warning">
+                worked on both times: {text}
+              </span>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Failures({ files, asked }: AcrossProps) {
+  const models = [...new Map(files.map(({ model }) => [model.id, model])).values()].sort((a, b) =>
+    modelName(a).localeCompare(modelName(b), "en"),
+  );
+  const chosen = models.find(({ id }) => id === asked.modelId) ?? models[0];
+  const found = chosen ? failures(files, chosen.id) : [];
+  return (
+    <section aria-label="What fails most" className="flex flex-col gap-2">
+      <h2 className="text-xl font-bold">What fails most on a model</h2>
+      <form className="flex flex-wrap items-end gap-3" action="/sets/across">
+        <input type="hidden" name="kind" value={asked.kind} />
+        <input type="hidden" name="text" value={asked.text} />
+        <input type="hidden" name="months" value={asked.months} />
+        <label className="flex flex-col gap-1 font-semibold">
+          Model
+          <select name="model" defaultValue={chosen?.id} className="select h-11 w-72">
+            {models.map((model) => (
+              <option key={model.id} value={model.id}>
+                {modelName(model)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button className="btn btn-outline h-11">Look</button>
+      </form>
+      {found.length === 0 ? <p className="dim">Nothing of this model has failed here yet.</p> : null}
+      {found.length > 0 ? (
+        <table className="table">
+          <thead>
+            <tr className="text-base text-base-content">
+              <th scope="col">Part</th>
+              <th scope="col">Stage, role</th>
+              <th scope="col" className="text-right">
+                Sets
+              </th>
+              <th scope="col" className="text-right">
+                Times
+              </th>
+              <th scope="col">What was found</th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.slice(0, 40).map((one) => (
+              <tr key={one.designator} className="text-base">
+                <th scope="row" className="py-1 font-mono">
+                  {one.designator}
+                </th>
+                <td className="dim py-1">{[one.stage, one.role?.replaceAll("-", " ")].filter(Boolean).join(", ")}</td>
+                <td className="py-1 text-right font-mono">
+                  {one.sets} of {one.of}
+                </td>
+                <td className="py-1 text-right font-mono">{one.times}</td>
+                <td className="py-1">{one.found.join("; ")}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : null}
+    </section>
+  );
+}
+
+/** Questions over all the sets that were ever here. */
+export function Across(props: AcrossProps) {
+  return (
+    <div className="grid items-start gap-8 xl:grid-cols-2">
+      <Holders {...props} />
+      <Comebacks {...props} />
+      <Failures {...props} />
+    </div>
+  );
+}
