@@ -249,6 +249,41 @@ export const STORIES: Story[] = [
     serial: "T60-338",
     visits: [
       {
+        job: 1102,
+        days: [
+          {
+            daysAgo: 212,
+            lines: [
+              [
+                "09:30",
+                "ines",
+                "take in: no output on 10 m, weak on 15 m; wants all bands; policy reliability; with key, two crystals",
+              ],
+              [
+                "10:10",
+                "tomasz",
+                "done make safe: interlock in, bank discharged through the stick and measured, 0.6 V",
+              ],
+              ["10:30", "tomasz", "done first power: into the dummy load, current watched"],
+              ["10:40", "tomasz", "High voltage 601 @ 229 with Bench digital baseline"],
+              ["10:46", "tomasz", "test output at 80 m 55 W min 50 on dummy load, carrier"],
+              ["10:50", "tomasz", "test output at 10 m 4 W min 35 on dummy load, carrier"],
+              ["11:00", "tomasz", "? no output on 10 m"],
+              ["11:30", "tomasz", "R19 20k 10W = 31k drifted -> 20k 10W wirewound old in bag"],
+              ["13:00", "tomasz", "High voltage 610 @ 230 with Bench digital prove"],
+              ["13:06", "tomasz", "test output at 80 m 58 W min 50 on dummy load, carrier"],
+              ["13:10", "tomasz", "test output at 10 m 38 W min 35 on dummy load, carrier"],
+              ["13:20", "tomasz", "gone no output on 10 m"],
+              [
+                "15:00",
+                "ines",
+                "hand back: bias resistor of the PA replaced, output on all bands; watch the modulator pair; old parts returned; warranty 6",
+              ],
+            ],
+          },
+        ],
+      },
+      {
         job: 1191,
         days: [
           {

@@ -15,61 +15,27 @@ import {
 import { STEP_NAMES } from "@/core/model";
 import { format, formatDeviation } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";
-import {
-  baselineWarning,
-  compareVisit,
-  lastWorkAt,
-  OUTCOME_WORDS,
-  setupsOf,
-  soakOf,
-  testRows,
-  tubeRows,
-} from "@/core/visit";
-import { driftLines, testBars } from "./charts";
+import { baselineWarning, setupsOf, soakOf, tubeRows } from "@/core/visit";
+import { driftLines } from "./charts";
 import type { Folded } from "./facts";
-import { barsOf, testTable } from "./owner";
-import { para, section, table } from "./pieces";
+import { comparisonTable, testsOf, testTables } from "./before-after";
+import { para, section, sentence, table } from "./pieces";
 
 const clock = (iso: string) => iso.slice(11, 16);
 
-function readings({ settled, visit, view, input }: Folded): Content[] {
-  const rows = compareVisit(input.model.sheet, input.model.year, settled, visit.id).filter(
-    (row) => row.before ?? row.after,
-  );
+function readings(folded: Folded): Content[] {
+  const { settled, visit } = folded;
   const warning = baselineWarning(settled, visit.id);
-  const setups = setupsOf(settled, visit.id);
-  const print = (value: number | undefined, row: (typeof rows)[number]) =>
-    value === undefined ? "–" : printMeasured(value, row.quantity);
-  const tests = testRows(settled, view.visitId, lastWorkAt(settled, view.visitId)).filter(
-    (row) => row.before ?? row.after,
-  );
   return [
     ...section(
       "Readings, before and after",
       warning ? para(warning, "strong") : undefined,
-      ...setups.map(({ payload }) => para(`Set-up “${payload.name}”: ${describeSetup(payload)}.`, "dim")),
-      table(
-        [
-          { title: "Point", width: "*" },
-          { title: "Expected", width: 62, right: true },
-          { title: "Before", width: 62, right: true },
-          { title: "After", width: 62, right: true },
-          { title: "Outcome", width: 140 },
-        ],
-        rows.map((row) => [
-          row.point,
-          print((row.after ?? row.before)?.judgement.corrected ?? row.expected?.value, row),
-          print(row.before?.payload.measured.value, row),
-          print(row.after?.payload.measured.value, row),
-          [OUTCOME_WORDS[row.outcome], ...row.setup].join("; "),
-        ]),
+      ...setupsOf(settled, visit.id).map(({ payload }) =>
+        para(`Set-up “${payload.name}”: ${describeSetup(payload)}.`, "dim"),
       ),
+      comparisonTable(folded),
     ),
-    ...section(
-      "Tests, before and after",
-      ...barsOf(tests).map((group): Content => ({ svg: testBars(group), margin: [0, 0, 0, 6] })),
-      testTable(tests),
-    ),
+    ...section("Tests, before and after", ...testTables(testsOf(folded))),
   ];
 }
 
@@ -179,8 +145,8 @@ function tubes({ settled, visit }: Folded): Content[] {
       ],
       tubeRows(settled, visit.id).map((row) => [
         row.designator,
-        `${percent(row.before.ratio)} ${row.before.text}`,
-        row.after ? `${percent(row.after.ratio)} ${row.after.text}` : "–",
+        row.before.text || percent(row.before.ratio),
+        row.after ? row.after.text || percent(row.after.ratio) : "–",
         row.replaced ? "replaced" : "",
       ]),
     ),
@@ -257,7 +223,7 @@ export function benchReport(folded: Folded): Content[] {
         ]),
       ),
     ),
-    ...section("Open, and why", ...open.map(({ text }) => para(`${text}.`))),
+    ...section("Open, and why", ...open.map(({ text }) => para(sentence(text)))),
     ...section("The log of this visit", table(LOG_COLUMNS, lines(mine, folded))),
     para(
       `The logbook had ${folded.input.entries.length} entries when this was written; the seal of the last one is ${folded.input.head}.`,

@@ -1,4 +1,5 @@
 import { line, scaleLinear } from "d3";
+import { spread } from "@/core/quantity";
 import type { Drift, TestRow } from "@/core/visit";
 
 /** Charts of a report as SVG: they stay vectors in the PDF. */
@@ -80,6 +81,10 @@ export function driftLines(drifts: readonly Drift[], hours: number, width = 500)
     .map((tick) => text(x(tick), height - 5, `${(tick / 60).toFixed(1)} h`, 'text-anchor="middle"'))
     .join("");
   const dashes = ["", "5 3", "1.5 3", "7 2 1.5 2"];
+  const labels = spread(
+    drawn.map((one) => y(share(one, one.taken.at(-1)?.value ?? 0))),
+    9.5,
+  );
   const lines = drawn
     .map((one, index) => {
       const path =
@@ -91,7 +96,7 @@ export function driftLines(drifts: readonly Drift[], hours: number, width = 500)
         .map(({ minutes, value }) => `<circle cx="${x(minutes)}" cy="${y(share(one, value))}" r="2" fill="${COPPER}"/>`)
         .join("");
       const last = one.taken.at(-1);
-      const name = last ? text(x(last.minutes) + 5, y(share(one, last.value)) + 3, one.point) : "";
+      const name = last ? text(x(last.minutes) + 5, (labels[index] ?? 0) + 3, one.point) : "";
       return `<path d="${path}" fill="none" stroke="${COPPER}" stroke-width="1.4" stroke-dasharray="${dashes[index % dashes.length]}"/>${dots}${name}`;
     })
     .join("");

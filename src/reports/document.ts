@@ -130,7 +130,7 @@ function card(input: ReportInput): TDocumentDefinitions {
             width: 96,
             stack: [
               { qr: input.url, fit: 92 },
-              { text: "the set's file", style: "dim", alignment: "center" },
+              { text: "the set's file", style: "dim", alignment: "center", margin: [0, 3, 0, 0] },
             ],
           },
         ],

@@ -2,40 +2,12 @@ import type { Content } from "pdfmake/interfaces";
 import { describeWork, MOD_STATE_WORDS, ofKind, openPoints, printMinutes } from "@/core/history";
 import { priceOf } from "@/core/handback";
 import { formatMoney, format } from "@/core/quantity";
-import { lastWorkAt, OUTCOME_WORDS, testRows, workSummary, type TestRow } from "@/core/visit";
-import { testBars } from "./charts";
+import { workSummary } from "@/core/visit";
+import { comparisonTable, testsOf, testTables } from "./before-after";
 import { handBackOf, takeInOf, type Folded } from "./facts";
-import { para, section, table } from "./pieces";
+import { para, section, sentence, table } from "./pieces";
 
 const OLD_PARTS = { returned: "returned in a bag", kept: "kept in the shop", none: "there are none" } as const;
-
-/** Tests that were made under several conditions are drawn; three bars tell more than three lines. */
-export const barsOf = (rows: readonly TestRow[]): TestRow[][] => {
-  const names = [...new Set(rows.map(({ test }) => test))];
-  return names
-    .map((test) => rows.filter((row) => row.test === test && (row.before ?? row.after)))
-    .filter((group) => group.length >= 3 && new Set(group.map(({ unit }) => unit ?? "")).size === 1);
-};
-
-export function testTable(rows: readonly TestRow[]): Content | undefined {
-  const unit = (row: TestRow) => (row.unit ? ` ${row.unit}` : "");
-  return table(
-    [
-      { title: "Test", width: "*" },
-      { title: "Limit", width: 62, right: true },
-      { title: "Before", width: 62, right: true },
-      { title: "After", width: 62, right: true },
-      { title: "Outcome", width: 130 },
-    ],
-    rows.map((row) => [
-      `${row.test}${row.condition ? ` at ${row.condition}` : ""}`,
-      row.limit ? `${row.limit.sense === "at-most" ? "≤" : "≥"} ${row.limit.text}${unit(row)}` : "–",
-      row.before ? `${row.before.payload.measured.text}${unit(row)}` : "–",
-      row.after ? `${row.after.payload.measured.text}${unit(row)}` : "–",
-      [OUTCOME_WORDS[row.outcome], ...row.setup].join("; "),
-    ]),
-  );
-}
 
 function priceTable(folded: Folded): Content | undefined {
   const { input, settled, visit } = folded;
@@ -65,12 +37,11 @@ export function ownerReport(folded: Folded): Content[] {
   const findings = ofKind(mine, "finding").filter(({ content }) => content.payload.state === "found");
   const causes = [...new Map(findings.map(({ content }) => [content.payload.fault, content.payload])).values()];
   const work = ofKind(mine, "part-work");
-  const rows = testRows(settled, visit.id, lastWorkAt(settled, visit.id)).filter((row) => row.before ?? row.after);
   const left = openPoints(settled, moment).filter(({ kind }) => kind !== "modification");
   return [
     ...section(
       "What was wrong",
-      para(takeIn?.complaint ?? "Not written down."),
+      para(sentence(takeIn?.complaint ?? "Not written down")),
       takeIn?.wants ? para(`You asked for: ${takeIn.wants}.`) : undefined,
       ...causes.map(({ cause, mended }) => para(`Found: ${cause}.${mended ? ` Mended: ${mended}.` : ""}`)),
     ),
@@ -85,14 +56,7 @@ export function ownerReport(folded: Folded): Content[] {
         work.map(({ content }) => [content.payload.designators.join(", "), describeWork(content.payload)]),
       ),
     ),
-    ...section(
-      "Before and after",
-      ...barsOf(rows).flatMap((group): Content[] => [
-        para(`${group[0]?.test ?? ""}, before and after`, "dim"),
-        { svg: testBars(group), margin: [0, 0, 0, 6] },
-      ]),
-      testTable(rows),
-    ),
+    ...section("Before and after", comparisonTable(folded, true), ...testTables(testsOf(folded))),
     ...section(
       "Modifications",
       ...changed.map(({ payload, state }) =>
@@ -112,7 +76,7 @@ export function ownerReport(folded: Folded): Content[] {
       handBack?.instructions ? para(handBack.instructions) : undefined,
       handBack?.watch ? para(`Watch: ${handBack.watch}`) : undefined,
       handBack?.left || left.length > 0
-        ? para(`Left as it is: ${handBack?.left ?? left.map(({ text }) => text).join("; ")}.`)
+        ? para(`Left as it is: ${handBack?.left ?? left.map(({ text }) => text.replace(/\.$/, "")).join("; ")}.`)
         : undefined,
       handBack ? para(`Old parts: ${OLD_PARTS[handBack.oldParts]}.`) : undefined,
       handBack?.warrantyMonths ? para(`Warranty on this work: ${handBack.warrantyMonths} months.`) : undefined,

@@ -2,6 +2,12 @@ import type { Content, TableCell } from "pdfmake/interfaces";
 
 /** Pieces that the pages are set from. */
 export const heading = (text: string): Content => ({ text, style: "heading", headlineLevel: 1 });
+/** Text as a sentence: it begins with a capital and ends with one full stop. */
+export const sentence = (text: string): string => {
+  const clean = text.trim();
+  return `${clean.slice(0, 1).toUpperCase()}${clean.slice(1)}${/[.!?…]$/.test(clean) ? "" : "."}`;
+};
+
 export const para = (text: string, style?: string): Content => ({
   text,
   ...(style ? { style } : {}),

@@ -200,7 +200,7 @@ describe("how original a set is", () => {
     );
     expect(originality(built)).toMatchObject({ places: 5, original: 3, looksOriginal: 4, added: 1, share: 0.6 });
     expect(originality(built).text).toBe(
-      "3 of 5 places hold their original part (60 %); 1 more look so, restuffed inside the old shell; modifications added 1 part, not counted",
+      "3 of 5 places hold their original part (60 %); 1 more looks so, restuffed inside the old shell; modifications added 1 part, not counted",
     );
     expect(originality([])).toMatchObject({ share: 1, looksShare: 1 });
   });

@@ -30,7 +30,8 @@ export function originality(places: readonly Position[]): Originality {
   const added = places.length - own.length;
   const share = own.length === 0 ? 1 : original / own.length;
   const percent = Math.round(share * 100);
-  const looks = restuffed > 0 ? `; ${restuffed} more look so, restuffed inside the old shell` : "";
+  const looks =
+    restuffed > 0 ? `; ${restuffed} more ${restuffed === 1 ? "looks" : "look"} so, restuffed inside the old shell` : "";
   const more = added > 0 ? `; modifications added ${added} ${added === 1 ? "part" : "parts"}, not counted` : "";
   return {
     places: own.length,

@@ -16,3 +16,4 @@ export {
 } from "./part";
 export { decade, nearestPreferred, SERIES, type Series } from "./preferred";
 export { QUANTITIES, QUANTITY_WORDS, type Dialect, type Quantity } from "./units";
+export { spread } from "./spread";

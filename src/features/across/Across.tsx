@@ -14,6 +14,8 @@ const nameOf = (files: readonly FileOf[], id: string) => {
   return file ? `${modelName(file.model)}, No. ${file.serial || "unknown"}` : "";
 };
 
+const plural = (count: number, word: string) => `${count} ${word}${count === 1 ? "" : "s"}`;
+
 function Holders({ files, asked, now }: AcrossProps) {
   const found = holders(files, asked, now);
   const names = namesOf(files, now);
@@ -55,7 +57,7 @@ function Holders({ files, asked, now }: AcrossProps) {
         <p role="status">
           {found.length === 0
             ? `No set holds “${asked.text}” today.`
-            : `${found.length} ${found.length === 1 ? "place" : "places"} in ${new Set(found.map(({ setId }) => setId)).size} sets.`}
+            : `${plural(found.length, "place")} in ${plural(new Set(found.map(({ setId }) => setId)).size, "set")}.`}
         </p>
       ) : null}
       {found.length > 0 ? (
@@ -144,7 +146,9 @@ function Failures({ files, asked }: AcrossProps) {
   const models = [...new Map(files.map(({ model }) => [model.id, model])).values()].sort((a, b) =>
     modelName(a).localeCompare(modelName(b), "en"),
   );
-  const chosen = models.find(({ id }) => id === asked.modelId) ?? models[0];
+  // Without a choice the model of which most has failed comes first.
+  const worst = models.toSorted((a, b) => failures(files, b.id).length - failures(files, a.id).length);
+  const chosen = models.find(({ id }) => id === asked.modelId) ?? worst[0];
   const found = chosen ? failures(files, chosen.id) : [];
   return (
     <section aria-label="What fails most" className="flex flex-col gap-2">

@@ -82,6 +82,11 @@ export function Between({ settled, visits, sheet, now, onPart }: BetweenProps) {
             {stage.slice(1)}
           </h3>
           <table className="table table-fixed">
+            <colgroup>
+              <col className="w-24" />
+              <col />
+              <col />
+            </colgroup>
             <thead className="sr-only">
               <tr>
                 <th scope="col">Part</th>

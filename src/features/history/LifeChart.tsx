@@ -1,10 +1,11 @@
 "use client";
 
-import { scaleTime, timeFormat } from "d3";
+import { scaleLinear, scaleTime, timeFormat } from "d3";
 import { ChevronLeft, ChevronRight, ZoomIn, ZoomOut } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { closedAt, describe, type Settled, type Visit } from "@/core/history";
-import { LANE_NAMES, LANES, marksOf, moved, spanOf, zoomed, type Lane, type Mark, type Span } from "./life";
+import { describe, type Settled, type Visit } from "@/core/history";
+import { erasOf, eraScale, gapWords } from "./eras";
+import { around, LANE_NAMES, LANES, marksOf, moved, WHOLE, zoomed, type Lane, type Mark, type Span } from "./life";
 
 const WIDTH = 1200;
 const LEFT = 150;
@@ -41,24 +42,22 @@ type LifeChartProps = {
 
 /** A set's life: every visit with what was seen, found, done and measured; zoomed by wheel, buttons or a visit's name. */
 export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
-  const whole = spanOf([
-    ...settled.map(({ at }) => Date.parse(at)),
-    ...visits.map(({ openedAt }) => Date.parse(openedAt)),
-    Date.parse(now),
-  ]);
-  const [span, setSpan] = useState<Span>();
+  const eras = erasOf(settled, visits, now);
+  const era = eraScale(eras, now);
+  const [span, setSpan] = useState<Span>(WHOLE);
   const [lanes, setLanes] = useState<ReadonlySet<Lane>>(new Set(LANES));
   const svg = useRef<SVGSVGElement>(null);
-  const shown = span ?? whole;
-  const x = scaleTime([new Date(shown[0]), new Date(shown[1])], [LEFT, WIDTH - RIGHT]);
-  const place = (at: string) => {
-    const time = Date.parse(at);
-    return time < shown[0] || time > shown[1] ? undefined : x(time);
+  const x = scaleLinear([...span], [LEFT, WIDTH - RIGHT]);
+  const at = (time: number) => x(era(time));
+  const place = (iso: string) => {
+    const share = era(Date.parse(iso));
+    return share < span[0] || share > span[1] ? undefined : x(share);
   };
   const drawn = LANES.filter((lane) => lanes.has(lane));
   const marks = marksOf(settled, lanes, place);
   const height = TOP + drawn.length * ROW + BOTTOM;
-  const zoom = (factor: number, about = (shown[0] + shown[1]) / 2) => setSpan(zoomed(shown, about, factor, whole));
+  const zoom = (factor: number, about = (span[0] + span[1]) / 2) => setSpan(zoomed(span, about, factor));
+  const isWhole = span[0] <= 0 && span[1] >= 1;
 
   // The wheel zooms; the page must not scroll under it, which a passive listener cannot say.
   useEffect(() => {
@@ -67,8 +66,8 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
     const onWheel = (event: WheelEvent) => {
       event.preventDefault();
       const box = element.getBoundingClientRect();
-      const at = x.invert(((event.clientX - box.left) / box.width) * WIDTH).getTime();
-      setSpan(zoomed(shown, at, event.deltaY > 0 ? 1.25 : 0.8, whole));
+      const about = x.invert(((event.clientX - box.left) / box.width) * WIDTH);
+      setSpan((before) => zoomed(before, about, event.deltaY > 0 ? 1.25 : 0.8));
     };
     element.addEventListener("wheel", onWheel, { passive: false });
     return () => element.removeEventListener("wheel", onWheel);
@@ -87,34 +86,23 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
     const line = first?.content ? describe(first.content) : undefined;
     return `${line?.subject ?? ""} ${line?.text ?? ""}`.slice(0, 140);
   };
-  const visitSpan = (visit: Visit): Span => {
-    const mine = settled.filter(({ entry }) => entry.visitId === visit.id).map(({ at }) => Date.parse(at));
-    return spanOf([Date.parse(visit.openedAt), ...mine]);
-  };
-  const long = shown[1] - shown[0];
-  const tick =
-    long > 86_400_000 * 700
-      ? timeFormat("%Y")
-      : long > 86_400_000 * 3
-        ? timeFormat("%-d %b %Y")
-        : timeFormat("%-d %b, %H:%M");
   return (
     <section aria-label="Life of this set" className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-1.5">
         <button
           type="button"
-          aria-pressed={!span}
-          className={`btn h-10 ${span ? "btn-outline" : "btn-primary"}`}
-          onClick={() => setSpan(undefined)}
+          aria-pressed={isWhole}
+          className={`btn h-10 ${isWhole ? "btn-primary" : "btn-outline"}`}
+          onClick={() => setSpan(WHOLE)}
         >
           Whole life
         </button>
-        {visits.map((visit) => (
+        {eras.map(({ visit, from, to }) => (
           <button
             key={visit.id}
             type="button"
             className="btn btn-outline h-10"
-            onClick={() => setSpan(visitSpan(visit))}
+            onClick={() => setSpan(around(era(from), era(to)))}
           >
             Job {visit.job}
           </button>
@@ -124,7 +112,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
             type="button"
             className="btn btn-ghost btn-square h-10"
             aria-label="Earlier"
-            onClick={() => setSpan(moved(shown, -0.4, whole))}
+            onClick={() => setSpan(moved(span, -0.4))}
           >
             <ChevronLeft size={20} aria-hidden="true" />
           </button>
@@ -143,7 +131,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
             type="button"
             className="btn btn-ghost btn-square h-10"
             aria-label="Later"
-            onClick={() => setSpan(moved(shown, 0.4, whole))}
+            onClick={() => setSpan(moved(span, 0.4))}
           >
             <ChevronRight size={20} aria-hidden="true" />
           </button>
@@ -156,27 +144,49 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
         role="group"
         aria-label="Timeline"
       >
-        {visits.map((visit) => {
-          const from = Math.max(Date.parse(visit.openedAt), shown[0]);
-          const to = Math.min(Date.parse(closedAt(settled, visit.id) ?? now), shown[1]);
-          if (to < from) return null;
-          const wide = Math.max(x(to) - x(from), 4);
+        {eras.map(({ visit, from, to }, index) => {
+          const [left, right] = [Math.max(at(from), LEFT), Math.min(at(to), WIDTH - RIGHT)];
+          const before = eras[index - 1];
+          const gap = before ? (at(before.to) + at(from)) / 2 : 0;
           return (
             <g key={visit.id}>
-              <rect
-                x={x(from)}
-                y={TOP - 4}
-                width={wide}
-                height={height - TOP - BOTTOM + 8}
-                className="fill-base-300/45"
-              />
-              <text
-                x={Math.min(x(from) + 3, WIDTH - 60)}
-                y={16}
-                className="fill-base-content font-mono text-[15px] font-bold"
-              >
-                {visit.job}
-              </text>
+              {right > left ? (
+                <>
+                  <rect
+                    x={left}
+                    y={TOP - 4}
+                    width={Math.max(right - left, 3)}
+                    height={height - TOP - BOTTOM + 8}
+                    className="fill-base-300/45"
+                  />
+                  <text x={left + 4} y={16} className="fill-base-content text-[15px]">
+                    <tspan className="font-mono font-bold">{visit.job}</tspan>
+                    {right - left > 150 ? <tspan dx="8">{timeFormat("%-d %b %Y")(new Date(from))}</tspan> : null}
+                  </text>
+                  {scaleTime([new Date(from), new Date(to)], [at(from), at(to)])
+                    .ticks(Math.max(1, Math.floor((at(to) - at(from)) / 120)))
+                    .filter((time) => at(time.getTime()) > left + 26 && at(time.getTime()) < right - 26)
+                    .map((time) => (
+                      <text
+                        key={time.getTime()}
+                        x={at(time.getTime())}
+                        y={height - 7}
+                        textAnchor="middle"
+                        className="fill-base-content text-[14px]"
+                        suppressHydrationWarning
+                      >
+                        {(to - from > 86_400_000 * 3 && span[1] - span[0] > 0.2
+                          ? timeFormat("%-d %b")
+                          : timeFormat("%-d %b, %H:%M"))(time)}
+                      </text>
+                    ))}
+                </>
+              ) : null}
+              {before && gap > LEFT + 30 && gap < WIDTH - RIGHT - 30 ? (
+                <text x={gap} y={height - 7} textAnchor="middle" className="fill-base-content text-[14px] italic">
+                  {gapWords(from - before.to)}
+                </text>
+              ) : null}
             </g>
           );
         })}
@@ -218,18 +228,6 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
             </g>
           );
         })}
-        {x.ticks(7).map((time) => (
-          <text
-            key={time.getTime()}
-            x={x(time)}
-            y={height - 7}
-            textAnchor="middle"
-            className="fill-base-content text-[14px]"
-            suppressHydrationWarning
-          >
-            {tick(time)}
-          </text>
-        ))}
       </svg>
       <div className="flex flex-wrap gap-1.5" role="group" aria-label="What is shown">
         {LANES.map((lane) => (
@@ -237,7 +235,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
             key={lane}
             type="button"
             aria-pressed={lanes.has(lane)}
-            className={`btn h-10 ${lanes.has(lane) ? "btn-outline btn-primary" : "btn-ghost"}`}
+            className={`flex min-h-10 items-center gap-2 rounded-field border-2 px-3 hover:bg-base-200 ${lanes.has(lane) ? "border-primary font-semibold" : "dim border-transparent line-through"}`}
             onClick={() =>
               setLanes((all) => new Set(all.has(lane) ? [...all].filter((one) => one !== lane) : [...all, lane]))
             }

@@ -57,7 +57,11 @@ export function SetFileView({ setId, entries, visits, sheet, people, now, tab, o
       name: "Between two days",
       body: <Between settled={settled} visits={visits} sheet={sheet} now={now} onPart={onPart} />,
     },
-    { key: "years", name: "Over the years", body: <Years settled={settled} onEntry={onEntry} /> },
+    {
+      key: "years",
+      name: "Over the years",
+      body: <Years settled={settled} visits={visits} now={now} onEntry={onEntry} />,
+    },
     { key: "out", name: "Reports and export", body: out },
   ];
   return (

@@ -1,19 +1,25 @@
 "use client";
 
-import { extent, line, scaleLinear, scaleTime, timeFormat } from "d3";
+import { extent, line, scaleLinear, timeFormat } from "d3";
 import { useState } from "react";
-import { seriesOf, type Series, type Settled } from "@/core/history";
+import { seriesOf, type Series, type Settled, type Visit } from "@/core/history";
 import { printMeasured } from "@/core/readings";
 import { Field } from "@/ui/Field";
+import { erasOf, eraScale, gapWords, type Era } from "./eras";
 
-const WIDTH = 900;
-const HEIGHT = 280;
+const WIDTH = 1200;
+const HEIGHT = 340;
 const LEFT = 86;
 const RIGHT = 24;
 const TOP = 16;
 const BOTTOM = 30;
 
-type YearsProps = { settled: readonly Settled[]; onEntry: (ids: readonly string[], title: string) => void };
+type YearsProps = {
+  settled: readonly Settled[];
+  visits: readonly Visit[];
+  now: string;
+  onEntry: (ids: readonly string[], title: string) => void;
+};
 
 const printer =
   ({ quantity, unit }: Series) =>
@@ -25,31 +31,38 @@ const printer =
         : `${Number(value.toPrecision(4))}${unit ? ` ${unit}` : ""}`;
 
 /** One point or test over the years, with the limits it is judged by. */
-function SeriesChart({ series, onEntry }: { series: Series; onEntry: YearsProps["onEntry"] }) {
+function SeriesChart({
+  series,
+  eras,
+  now,
+  onEntry,
+}: {
+  series: Series;
+  eras: readonly Era[];
+  now: string;
+  onEntry: YearsProps["onEntry"];
+}) {
   const print = printer(series);
-  const [first, last] = extent(series.taken, ({ at }) => new Date(at));
   const values = [
     ...series.taken.map(({ value }) => value),
     ...[series.low, series.high].filter((one) => one !== undefined),
   ];
   const [low = 0, high = 1] = extent(values);
-  if (!first || !last) return null;
-  const pad = Math.max((last.getTime() - first.getTime()) * 0.03, 3_600_000);
   const room = (high - low || Math.abs(high) || 1) * 0.12;
-  const x = scaleTime([new Date(first.getTime() - pad), new Date(last.getTime() + pad)], [LEFT, WIDTH - RIGHT]);
+  const era = eraScale(eras, now);
+  const x = scaleLinear([0, 1], [LEFT + 14, WIDTH - RIGHT - 14]);
+  const at = (iso: string) => x(era(Date.parse(iso)));
   const y = scaleLinear([low - room, high + room], [HEIGHT - BOTTOM, TOP]);
   const path = line<(typeof series.taken)[number]>(
-    ({ at }) => x(new Date(at)),
+    ({ at: iso }) => at(iso),
     ({ value }) => y(value),
   )(series.taken);
-  const long = last.getTime() - first.getTime() > 86_400_000 * 700;
-  const tick = long ? timeFormat("%Y") : timeFormat("%-d %b %Y");
   const top = series.high === undefined ? TOP : y(series.high);
   const bottom = series.low === undefined ? HEIGHT - BOTTOM : y(series.low);
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full max-w-5xl"
+      className="w-full"
       role="group"
       aria-label={`${series.name} over the years`}
     >
@@ -84,21 +97,44 @@ function SeriesChart({ series, onEntry }: { series: Series; onEntry: YearsProps[
           />
         ),
       )}
-      {x.ticks(6).map((time) => (
-        <text
-          key={time.getTime()}
-          x={x(time)}
-          y={HEIGHT - 8}
-          textAnchor="middle"
-          className="fill-base-content text-[14px]"
-          suppressHydrationWarning
-        >
-          {tick(time)}
-        </text>
-      ))}
+      {eras.map(({ visit, from, to }, index) => {
+        const before = eras[index - 1];
+        return (
+          <g key={visit.id}>
+            <line
+              x1={x(era(from))}
+              x2={x(era(to))}
+              y1={HEIGHT - BOTTOM + 4}
+              y2={HEIGHT - BOTTOM + 4}
+              strokeWidth="3"
+              className="stroke-base-content/50"
+            />
+            <text
+              x={(x(era(from)) + x(era(to))) / 2}
+              y={HEIGHT - 8}
+              textAnchor="middle"
+              className="fill-base-content text-[14px]"
+              suppressHydrationWarning
+            >
+              <tspan className="font-mono font-bold">{visit.job}</tspan>
+              <tspan dx="7">{timeFormat("%-d %b %Y")(new Date(from))}</tspan>
+            </text>
+            {before ? (
+              <text
+                x={(x(era(before.to)) + x(era(from))) / 2}
+                y={HEIGHT - 8}
+                textAnchor="middle"
+                className="fill-base-content text-[13px] italic"
+              >
+                {gapWords(from - before.to)}
+              </text>
+            ) : null}
+          </g>
+        );
+      })}
       <path d={path ?? undefined} fill="none" strokeWidth="2.5" className="stroke-primary" />
-      {series.taken.map(({ at, value, entry }) => {
-        const label = `${timeFormat("%-d %b %Y")(new Date(at))}: ${print(value)}`;
+      {series.taken.map(({ at: iso, value, entry }) => {
+        const label = `${timeFormat("%-d %b %Y, %H:%M")(new Date(iso))}: ${print(value)}`;
         return (
           <g
             key={entry}
@@ -110,8 +146,8 @@ function SeriesChart({ series, onEntry }: { series: Series; onEntry: YearsProps[
             onKeyDown={(event) => event.key === "Enter" && onEntry([entry], series.name)}
           >
             <title>{label}</title>
-            <circle cx={x(new Date(at))} cy={y(value)} r="14" fill="transparent" />
-            <circle cx={x(new Date(at))} cy={y(value)} r="5.5" className="fill-primary" />
+            <circle cx={at(iso)} cy={y(value)} r="14" fill="transparent" />
+            <circle cx={at(iso)} cy={y(value)} r="5.5" className="fill-primary" />
           </g>
         );
       })}
@@ -120,7 +156,7 @@ function SeriesChart({ series, onEntry }: { series: Series; onEntry: YearsProps[
 }
 
 /** Measurements of the same point or test over the years. */
-export function Years({ settled, onEntry }: YearsProps) {
+export function Years({ settled, visits, now, onEntry }: YearsProps) {
   const all = seriesOf(settled).toSorted(
     (a, b) => b.taken.length - a.taken.length || a.name.localeCompare(b.name, "en"),
   );
@@ -156,7 +192,7 @@ export function Years({ settled, onEntry }: YearsProps) {
           {limits.length > 0 ? `Limits by the last expectation: ${limits.join(", ")}` : "No limit was ever given."}
         </p>
       </div>
-      <SeriesChart series={series} onEntry={onEntry} />
+      <SeriesChart series={series} eras={erasOf(settled, visits, now)} now={now} onEntry={onEntry} />
     </section>
   );
 }

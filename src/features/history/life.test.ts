@@ -1,8 +1,9 @@
 import fc from "fast-check";
-import { expect, it } from "vitest";
-import { settle } from "@/core/history";
-import { entry, note, replace, symptom } from "@/core/history/fixtures";
-import { APART, LANES, marksOf, moved, spanOf, zoomed } from "./life";
+import { describe, expect, it } from "vitest";
+import { settle, type Visit } from "@/core/history";
+import { atOf, entry, idOf, note, replace, SET, symptom } from "@/core/history/fixtures";
+import { erasOf, eraScale, gapWords } from "./eras";
+import { APART, LANES, marksOf, moved, WHOLE, zoomed } from "./life";
 
 const { settled } = settle([
   entry(1, symptom("hum")),
@@ -43,21 +44,62 @@ it("loses no entry and keeps marks apart, however the chart is drawn", () => {
   );
 });
 
-it("zooms about a moment and stays within the whole life", () => {
-  const whole = spanOf([0, 1e12]);
+it("zooms about a place and stays within the whole", () => {
+  const part = fc.double({ min: 0, max: 1, noNaN: true });
   fc.assert(
     fc.property(
-      fc.double({ min: 0, max: 1, noNaN: true }),
+      part,
       fc.double({ min: 0.1, max: 3, noNaN: true }),
       fc.double({ min: -1, max: 1, noNaN: true }),
       (at, factor, by) => {
-        const span = moved(zoomed(whole, at * 1e12, factor, whole), by, whole);
-        expect(span[0]).toBeGreaterThanOrEqual(whole[0] - 1);
-        expect(span[1]).toBeLessThanOrEqual(whole[1] + 1);
-        expect(span[1] - span[0]).toBeGreaterThanOrEqual(3_600_000 - 1);
+        const [from, to] = moved(zoomed(WHOLE, at, factor), by);
+        expect(from).toBeGreaterThanOrEqual(-1e-9);
+        expect(to).toBeLessThanOrEqual(1 + 1e-9);
+        expect(to - from).toBeGreaterThanOrEqual(0.001 - 1e-9);
       },
     ),
   );
-  const half = zoomed([0, 1e12], 5e11, 0.5, [0, 1e12]);
-  expect(half).toEqual([2.5e11, 7.5e11]);
+  expect(zoomed(WHOLE, 0.5, 0.5)).toEqual([0.25, 0.75]);
+  expect(zoomed([0.25, 0.75], 0.25, 0.5)).toEqual([0.25, 0.5]);
+});
+
+describe("eras", () => {
+  const visit = (n: number, at: number) => ({ id: idOf(n), setId: SET, job: n, openedAt: atOf(at) });
+  const of = (...visits: Visit[]) => erasOf(settled, visits, atOf(90_000));
+
+  it("give every visit the same room, and nine years between them little", () => {
+    const eras = of(visit(1, 0), visit(2, 79_000));
+    const place = eraScale(eras, atOf(90_000));
+    const width = (index: number) => place(eras[index]?.to ?? 0) - place(eras[index]?.from ?? 0);
+    expect(width(0)).toBeCloseTo(width(1));
+    expect(place(eras[1]?.from ?? 0) - place(eras[0]?.to ?? 0)).toBeLessThan(width(0) / 4);
+  });
+
+  it("keep time in its order and lie within 0 and 1", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 80_000 }), { maxLength: 5 }),
+        fc.array(fc.integer({ min: 0, max: 90_000 }), { minLength: 2, maxLength: 9 }),
+        (opened, hours) => {
+          const place = eraScale(of(...opened.map((at, index) => visit(index + 1, at))), atOf(90_000));
+          const places = [...hours].sort((a, b) => a - b).map((hour) => place(Date.parse(atOf(hour))));
+          for (const [index, one] of places.entries()) {
+            expect(one).toBeGreaterThanOrEqual(0);
+            expect(one).toBeLessThanOrEqual(1);
+            if (index > 0) expect(one).toBeGreaterThanOrEqual(places[index - 1] ?? 0);
+          }
+        },
+      ),
+    );
+  });
+
+  it("name a gap as people do", () => {
+    const DAY = 86_400_000;
+    expect([9 * 365.25, 5 * 30.44, 12, 1].map((days) => gapWords(days * DAY))).toEqual([
+      "9 years",
+      "5 months",
+      "12 days",
+      "1 day",
+    ]);
+  });
 });

@@ -67,28 +67,27 @@ export function marksOf(
   return marks;
 }
 
+/** What is in sight of a whole that reaches from 0 to 1. */
 export type Span = readonly [from: number, to: number];
+export const WHOLE: Span = [0, 1];
 
-const HOUR = 3_600_000;
+/** The nearest that one can look: a thousandth of the whole. */
+const NEAREST = 0.001;
 
-/** A stretch of time around what lies in it; never of no length. */
-export function spanOf(times: readonly number[]): Span {
-  const [from, to] = [Math.min(...times), Math.max(...times)];
-  const margin = Math.max((to - from) * 0.04, HOUR);
-  return [from - margin, to + margin];
+/** A span within the whole, as long as it was. */
+const within = (start: number, length: number): Span => {
+  const from = Math.min(Math.max(start, 0), 1 - length);
+  return [from, from + length];
+};
+
+/** Zooms a span about a place by a factor. */
+export function zoomed([from, to]: Span, about: number, factor: number): Span {
+  const length = Math.min(Math.max((to - from) * factor, NEAREST), 1);
+  return within(about - ((about - from) / (to - from)) * length, length);
 }
 
-/** Zooms a span about a moment by a factor, within the whole and not below an hour. */
-export function zoomed([from, to]: Span, about: number, factor: number, whole: Span): Span {
-  const length = Math.min(Math.max((to - from) * factor, HOUR), whole[1] - whole[0]);
-  const share = (about - from) / (to - from);
-  const start = Math.min(Math.max(about - share * length, whole[0]), whole[1] - length);
-  return [start, start + length];
-}
+/** Moves a span by a share of its length. */
+export const moved = ([from, to]: Span, share: number): Span => within(from + share * (to - from), to - from);
 
-/** Moves a span by a share of its length, within the whole. */
-export function moved([from, to]: Span, share: number, whole: Span): Span {
-  const length = to - from;
-  const start = Math.min(Math.max(from + share * length, whole[0]), whole[1] - length);
-  return [start, start + length];
-}
+/** A stretch of the whole with a little room around it. */
+export const around = (from: number, to: number): Span => zoomed([from, to], (from + to) / 2, 1.06);

@@ -1,6 +1,7 @@
 "use client";
 
 import { line, scaleLinear, schemeTableau10 } from "d3";
+import { spread } from "@/core/quantity";
 import type { Drift } from "@/core/visit";
 
 const WIDTH = 620;
@@ -25,6 +26,10 @@ export function DriftChart({ drifts, hours, warmMinutes }: DriftChartProps) {
   const longest = Math.max(hours * 60, ...drawn.flatMap(({ taken }) => taken.map(({ minutes }) => minutes)));
   const x = scaleLinear([0, longest], [LEFT, WIDTH - RIGHT]);
   const y = scaleLinear([-most, most], [HEIGHT - BOTTOM, TOP]);
+  const labels = spread(
+    drawn.map(({ taken, reference }) => y((taken.at(-1)?.value ?? 0) / (reference?.value ?? 1) - 1)),
+    15,
+  );
   const said = drawn
     .map(({ point, share }) => `${point} ${share === undefined ? "one reading" : `${(share * 100).toFixed(1)} %`}`)
     .join(", ");
@@ -88,7 +93,7 @@ export function DriftChart({ drifts, hours, warmMinutes }: DriftChartProps) {
             {last ? (
               <text
                 x={Math.min(x(last.minutes) + 8, WIDTH - RIGHT + 6)}
-                y={y(share(last.value)) + 4}
+                y={(labels[index] ?? 0) + 4}
                 className="fill-base-content text-[13px] font-semibold"
               >
                 {point}
