@@ -45,7 +45,7 @@ export function Chassis({ settled, sheet, now, onPart }: ChassisProps) {
           <span className="font-semibold">On</span>
           <input
             type="date"
-            className="input h-11"
+            className="input h-11 w-44"
             value={day}
             max={dateField(now)}
             onChange={(event) => event.target.value && setDay(event.target.value)}

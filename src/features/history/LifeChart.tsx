@@ -42,7 +42,7 @@ type LifeChartProps = {
 
 /** A set's life: every visit with what was seen, found, done and measured; zoomed by wheel, buttons or a visit's name. */
 export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
-  const eras = erasOf(settled, visits, now);
+  const eras = erasOf(settled, visits);
   const era = eraScale(eras, now);
   const [span, setSpan] = useState<Span>(WHOLE);
   const [lanes, setLanes] = useState<ReadonlySet<Lane>>(new Set(LANES));

@@ -143,7 +143,12 @@ function SeriesChart({
             aria-label={label}
             className="cursor-pointer"
             onClick={() => onEntry([entry], series.name)}
-            onKeyDown={(event) => event.key === "Enter" && onEntry([entry], series.name)}
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" && event.key !== " ") return;
+              // Else the same stroke would press what the window has focused by then.
+              event.preventDefault();
+              onEntry([entry], series.name);
+            }}
           >
             <title>{label}</title>
             <circle cx={at(iso)} cy={y(value)} r="14" fill="transparent" />
@@ -192,7 +197,7 @@ export function Years({ settled, visits, now, onEntry }: YearsProps) {
           {limits.length > 0 ? `Limits by the last expectation: ${limits.join(", ")}` : "No limit was ever given."}
         </p>
       </div>
-      <SeriesChart series={series} eras={erasOf(settled, visits, now)} now={now} onEntry={onEntry} />
+      <SeriesChart series={series} eras={erasOf(settled, visits)} now={now} onEntry={onEntry} />
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { scaleLinear } from "d3";
-import { closedAt, type Settled, type Visit } from "@/core/history";
+import type { Settled, Visit } from "@/core/history";
 
 /** A visit as a stretch of time, milliseconds. */
 export type Era = { visit: Visit; from: number; to: number };
@@ -9,16 +9,16 @@ const GAP = 0.16;
 const HOUR = 3_600_000;
 
 /** The visits as stretches, each at least an hour, none over another. */
-export function erasOf(settled: readonly Settled[], visits: readonly Visit[], now: string): Era[] {
+export function erasOf(settled: readonly Settled[], visits: readonly Visit[]): Era[] {
   let free = -Infinity;
   return [...visits]
     .sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt))
     .map((visit): Era => {
       const mine = settled.filter(({ entry }) => entry.visitId === visit.id).map(({ at }) => Date.parse(at));
       const opened = Math.min(Date.parse(visit.openedAt), ...mine);
-      const closed = closedAt(settled, visit.id);
       const from = Math.max(opened, free);
-      const to = Math.max(from + HOUR, ...mine, Date.parse(closed ?? now));
+      // A set that waits in the shop has nothing to show for the waiting.
+      const to = Math.max(from + HOUR, ...mine);
       free = to + 1;
       return { visit, from, to };
     });

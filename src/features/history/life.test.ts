@@ -65,7 +65,7 @@ it("zooms about a place and stays within the whole", () => {
 
 describe("eras", () => {
   const visit = (n: number, at: number) => ({ id: idOf(n), setId: SET, job: n, openedAt: atOf(at) });
-  const of = (...visits: Visit[]) => erasOf(settled, visits, atOf(90_000));
+  const of = (...visits: Visit[]) => erasOf(settled, visits);
 
   it("give every visit the same room, and nine years between them little", () => {
     const eras = of(visit(1, 0), visit(2, 79_000));

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { modificationsOf } from "@/core/history";
+import { modificationsOf, pendingLines } from "@/core/history";
 import { useLogbook } from "@/ui/logbook";
 import { FoundMod } from "./FoundMod";
 import { InThisSet } from "./InThisSet";
@@ -13,7 +13,9 @@ import { Running } from "./Running";
 export function ModifyPlate({ children }: { children?: React.ReactNode }) {
   const { settled, visit } = useLogbook();
   const all = modificationsOf(settled);
-  const begun = all.find(({ state, visitId }) => state === "planned" && visitId === visit.id);
+  // At work: begun in this visit, or fitted in it with something still to verify or recalibrate.
+  const mine = all.filter(({ visitId }) => visitId === visit.id);
+  const begun = mine.find(({ state }) => state === "planned") ?? mine.findLast((one) => pendingLines(one).length > 0);
   // Undefined: nobody has chosen, so what is begun is open; null: the list was asked for.
   const [chosen, setChosen] = useState<string | null>();
   const [describing, setDescribing] = useState(false);

@@ -80,6 +80,7 @@ export function Running({ modification, onClose }: { modification: Modification;
     },
     { key: "after", name: "After", body: <ModAfter modification={modification} ready={ready} /> },
   ];
+  // Fitted a moment ago, it stays where it was: what it made necessary stands under the same tab.
   const first = modification.state === "fitted" ? "after" : ready ? "steps" : "before";
   return (
     <section aria-label={payload.name} className="flex flex-col gap-2">

@@ -118,7 +118,7 @@ export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; provin
                   <td className="py-1.5 text-right whitespace-nowrap">
                     <Again key={row.after?.id} row={row} />
                   </td>
-                  <td className="py-1.5 text-right font-mono">
+                  <td className="py-1.5 text-right font-mono whitespace-nowrap">
                     {row.change === undefined ? "" : formatDeviation(row.change)}
                   </td>
                 </>
