@@ -16,6 +16,10 @@ const VIEWS = [
   "/reference/tubes?type=12AX7",
   "/reference/rules",
   "/reference/faults?find=coupling",
+  "/reference/modifications",
+  "/reference/modifications/new",
+  "/sets/across?kind=tube&text=6BA6",
+  "/sets/import",
   "/nowhere",
   ...STEPS.map((step) => `/bench/1187?step=${step}`),
   "/bench/1187?step=fix&tab=tubes",
@@ -26,6 +30,12 @@ const VIEWS = [
   "/bench/1176?step=first-power",
   "/bench/1176?step=find",
   "/bench/1185?step=find",
+  "/bench/1185?step=modify",
+  "/bench/1191?step=baseline&tab=tests",
+  "/bench/1191?step=prove&tab=tests",
+  "/bench/1187?step=prove&tab=soak",
+  "/bench/1187?step=hand-back&tab=look",
+  "/bench/1187?step=hand-back&tab=price",
 ];
 
 const VIEWS_IN_THE_CELLAR = [
@@ -43,6 +53,9 @@ const VIEWS_IN_THE_CELLAR = [
   "/reference/faults?find=coupling",
   "/bench/1190?step=fix&tab=heaters",
   "/bench/1176?step=first-power",
+  "/bench/1185?step=modify",
+  "/bench/1191?step=prove&tab=tests",
+  "/bench/1187?step=prove&tab=soak",
 ];
 
 const onBench = (view: string) => view.startsWith("/bench/");
@@ -71,6 +84,7 @@ for (const { name, theme, views, files } of ROUNDS) {
     let benched = false;
     const ofFiles = [
       file ?? "",
+      ...["chassis", "life", "between", "years", "out"].map((tab) => `${file}?tab=${tab}`),
       `${file}/record`,
       part ?? "",
       `/parts/labels?codes=${part?.split("/").at(-1)}`,

@@ -190,7 +190,9 @@ function openModifications(settled: readonly Settled[]): OpenPoint[] {
 
 /** A soak that nobody ended. */
 function openSoaks(settled: readonly Settled[]): OpenPoint[] {
-  const last = new Map(ofKind(settled, "soak").map((item) => [item.entry.visitId, item]));
+  // In the order of writing: a clock that was set back must not put the end before the start.
+  const written = ofKind(settled, "soak").sort((a, b) => (a.entry.id < b.entry.id ? -1 : 1));
+  const last = new Map(written.map((item) => [item.entry.visitId, item]));
   return [...last.values()].flatMap(({ entry, content }): OpenPoint[] =>
     content.payload.state === "end"
       ? []

@@ -92,7 +92,7 @@ export function Recipes({ onBegun }: { onBegun: () => void }) {
     <section aria-label="Recipes">
       <div className="flex flex-wrap items-center gap-3">
         <h2 className="text-lg font-bold">Recipes, as they suit this set</h2>
-        <Link href="/reference/modifications" className="ml-auto underline">
+        <Link href="/reference/modifications" className="ml-auto inline-flex min-h-10 items-center underline">
           All recipes
         </Link>
       </div>

@@ -114,13 +114,13 @@ function DriftTable({ drifts }: { drifts: readonly Drift[] }) {
 
 /** Soak: the set runs for hours at line voltage; the clock is in the log, so it outlives any page. */
 export function SoakPlate() {
-  const { settled, visit, append, now: loaded, terms, shop, model } = useLogbook();
-  const { now, exact } = useNow(loaded);
+  const { settled, visit, append, clock, terms, shop, model } = useLogbook();
+  const now = useNow();
   const [hours, setHours] = useState(String(terms.soakHours));
   const [error, setError] = useState<string>();
   const soak = soakOf(settled, visit.id, now, terms);
   const write = async (payload: ContentOf<"soak">["payload"]) => {
-    const outcome = await append({ kind: "soak", payload }, { at: exact() });
+    const outcome = await append({ kind: "soak", payload }, { at: clock() });
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   const start = () => {
@@ -167,7 +167,7 @@ export function SoakPlate() {
         </form>
       )}
       {error ? <ErrorText>{error}</ErrorText> : null}
-      {live ? <SoakReading at={exact} /> : null}
+      {live ? <SoakReading at={clock} /> : null}
       {soak && soak.drifts.length > 0 ? (
         <>
           <DriftChart drifts={soak.drifts} hours={soak.hours} warmMinutes={terms.warmMinutes} />

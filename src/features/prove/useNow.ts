@@ -1,19 +1,22 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import { useLogbook } from "@/ui/logbook";
 
 const EVERY_MS = 5000;
 
-/**
- * The present by the server's clock: its time when the page was made and what has passed since by a clock that nobody
- * can set. A device whose clock is changed meanwhile keeps the right time here.
- */
-export function useNow(serverNow: string): { now: string; exact: () => string } {
-  const [passed, setPassed] = useState(0);
+/** The present by the server's clock, looked at every few seconds; never before the last entry. */
+export function useNow(): string {
+  const { clock, input } = useLogbook();
+  const [now, setNow] = useState(input.now);
   useEffect(() => {
-    const timer = window.setInterval(() => setPassed(performance.now()), EVERY_MS);
-    return () => window.clearInterval(timer);
-  }, []);
-  const at = (ms: number) => new Date(Date.parse(serverNow) + ms).toISOString();
-  return { now: at(passed), exact: () => at(performance.now()) };
+    const look = () => setNow(clock());
+    const first = window.setTimeout(look, 0);
+    const timer = window.setInterval(look, EVERY_MS);
+    return () => {
+      window.clearTimeout(first);
+      window.clearInterval(timer);
+    };
+  }, [clock]);
+  return Date.parse(now) > Date.parse(input.now) ? now : input.now;
 }

@@ -70,6 +70,8 @@ export type Logbook = LogbookData & {
   hide: (attachment: Attachment, hidden: boolean) => Promise<boolean>;
   /** looks at the stock again: something was taken, reserved or refused */
   refreshStock: () => Promise<void>;
+  /** the present by the server's clock: a device whose clock is changed meanwhile keeps the right time */
+  clock: () => string;
   lineOf: (content: Content) => string;
   nameOf: (personId: string) => string;
 };
@@ -102,6 +104,16 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       setOutbox(box.current);
     },
     [setId],
+  );
+
+  // What has passed since this page came is told by a clock that nobody can set.
+  const came = useRef<number>(undefined);
+  useEffect(() => {
+    came.current = performance.now();
+  }, [data.now]);
+  const clock = useCallback(
+    () => new Date(Date.parse(data.now) + performance.now() - (came.current ?? performance.now())).toISOString(),
+    [data.now],
   );
 
   const refreshStock = useCallback(async () => {
@@ -232,10 +244,11 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       attach,
       hide,
       refreshStock,
+      clock,
       lineOf: (content) => writeLine(content, (id) => numbers.get(id)),
       nameOf: (id) => data.people.find((person) => person.id === id)?.name ?? "unknown",
     };
-  }, [data, saved, attachments, stock, outbox, offline, append, attach, hide, refreshStock, personId, visit.id]);
+  }, [data, saved, attachments, stock, outbox, offline, append, attach, hide, refreshStock, clock, personId, visit.id]);
 
   return <Context value={logbook}>{children}</Context>;
 }

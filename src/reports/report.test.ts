@@ -1,0 +1,172 @@
+import { describe, expect, it } from "vitest";
+import type { Content } from "@/core/history";
+import { entry, note, replace, symptom, work } from "@/core/history/fixtures";
+import { reportDocument } from "./document";
+import { inputOf, longLog } from "./fixtures";
+import { renderReport } from "./render";
+
+/** Every text of a document, in order. */
+function texts(node: unknown): string[] {
+  if (typeof node === "string") return [node];
+  if (Array.isArray(node)) return node.flatMap(texts);
+  if (typeof node !== "object" || node === null) return [];
+  const { text, stack, columns, table, qr, svg } = node as Record<string, unknown>;
+  const body = (table as { body?: unknown } | undefined)?.body;
+  const drawn = typeof svg === "string" ? [...svg.matchAll(/<text[^>]*>([^<]*)</g)].map((match) => match[1] ?? "") : [];
+  return [
+    ...texts(text),
+    ...texts(stack),
+    ...texts(columns),
+    ...texts(body),
+    ...(qr ? [`QR ${String(qr)}`] : []),
+    ...drawn,
+  ];
+}
+const said = (kind: "owner" | "bench" | "card", contents: Content[]) =>
+  texts(
+    reportDocument(
+      inputOf(
+        kind,
+        contents.map((content, index) => entry(index + 1, content)),
+      ),
+    ).content,
+  ).join("\n");
+
+const TAKE_IN: Content = {
+  kind: "take-in",
+  payload: { v: 1, complaint: "hums", policy: "original", wants: "to play again", received: [], missing: [] },
+};
+const MOD: Content = {
+  kind: "modification",
+  payload: {
+    v: 1,
+    name: "Audio outlet",
+    state: "fitted",
+    what: "a socket at the back",
+    needs: [],
+    parts: [],
+    taps: [],
+    chassis: "none",
+    steps: [],
+    verify: ["level at the outlet"],
+    recalibrate: [],
+    reversible: true,
+    undo: "take it out",
+    instructions: "into a line input",
+  },
+};
+const OUT: Content = {
+  kind: "hand-back",
+  payload: {
+    v: 1,
+    summary: "Capacitor renewed, plays",
+    oldParts: "returned",
+    warrantyMonths: 6,
+    nextService: "2029-11-01",
+    watch: "the dial lamp",
+  },
+};
+const test = (phase: "baseline" | "prove", condition: string, value: number): Content => ({
+  kind: "test-result",
+  payload: {
+    v: 1,
+    phase,
+    test: "output",
+    condition,
+    measured: { text: String(value), value },
+    unit: "W",
+    nominal: { text: "50", value: 50 },
+    sense: "at-least",
+  },
+});
+
+describe("the report for the owner", () => {
+  it("says what was wrong, what was done, how to use it, and what it comes to", () => {
+    const text = said("owner", [
+      TAKE_IN,
+      symptom("hum"),
+      replace("C14", "47n/630"),
+      { kind: "labour", payload: { v: 1, step: "fix", minutes: 60 } },
+      MOD,
+      OUT,
+    ]);
+    for (const words of [
+      "Hums.",
+      "You asked for: to play again.",
+      "Capacitor renewed, plays",
+      "How to use it: into a line input",
+      "It can be put back: take it out",
+      "Watch: the dial lamp",
+      "Old parts: returned in a bag.",
+      "Warranty on this work: 6 months.",
+      "Next service: 1 Nov 2029.",
+      "54.45 EUR",
+    ])
+      expect(text).toContain(words);
+  });
+
+  it("draws tests under three conditions or more as bars, with their limit", () => {
+    const bands = ["80 m", "40 m", "20 m"];
+    const text = said("owner", [
+      ...bands.map((band) => test("baseline", band, 40)),
+      ...bands.map((band) => test("prove", band, 60)),
+    ]);
+    expect(text).toContain("output, before and after");
+    expect(text.match(/^before$/gm)).toHaveLength(1);
+    expect(text).toContain("output at 80 m\n≥ 50 W\n40 W\n60 W\nmended");
+  });
+
+  it("can be made of a visit where nothing was done yet", () => expect(said("owner", [])).toContain("Nothing yet."));
+});
+
+describe("the report for the bench", () => {
+  it("has the log with who said it, what is open, and the seal", () => {
+    const text = said("bench", [
+      TAKE_IN,
+      symptom("hum"),
+      work(["R7"], "left", { why: "within tolerance" }),
+      note("x", { open: true }),
+      MOD,
+    ]);
+    for (const words of [
+      "The log of this visit",
+      "Wren",
+      "R7 left: within tolerance.",
+      "Audio outlet: level at the outlet.",
+      "Modifications of this set",
+      "The logbook had 5 entries",
+      "0".repeat(64),
+    ])
+      expect(text).toContain(words);
+  });
+});
+
+describe("the card for inside the cabinet", () => {
+  it("says what the set is, what can hurt, what was modified, and where its file is", () => {
+    const text = said("card", [TAKE_IN, MOD, OUT]);
+    for (const words of [
+      "Halvane 537",
+      "stays after unplugging",
+      "Audio outlet. into a line input To put it back: take it out.",
+      "QR http://127.0.0.1/sets/1",
+      "Next service: 1 Nov 2029.",
+    ])
+      expect(text).toContain(words);
+  });
+
+  it("stays one page, however long the history", async () => {
+    const many = Array.from({ length: 60 }, (_, index) =>
+      entry(index + 1, work([`C${index + 1}`], "left", { why: "x".repeat(300) })),
+    );
+    const pdf = (await renderReport(inputOf("card", many))).toString("latin1");
+    expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
+  });
+});
+
+it("makes a report of 3,000 entries, and tells how far it is", async () => {
+  const shares: number[] = [];
+  const pdf = (await renderReport(inputOf("bench", longLog(3000)), (share) => shares.push(share))).toString("latin1");
+  expect(pdf.match(/\/Type \/Page\b/g)?.length).toBeGreaterThan(60);
+  expect(shares.length).toBeGreaterThan(10);
+  expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+}, 120_000);
