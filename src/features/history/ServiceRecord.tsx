@@ -1,4 +1,13 @@
-import { describe, ofKind, openPoints, POLICY_NAMES, type Settled, type VisitOfTimeline } from "@/core/history";
+import {
+  describe,
+  MOD_STATE_WORDS,
+  modificationsOf,
+  ofKind,
+  openPoints,
+  POLICY_NAMES,
+  type Settled,
+  type VisitOfTimeline,
+} from "@/core/history";
 import { modelName } from "@/core/model";
 import { baselineWarning, compareVisit, OUTCOME_WORDS, setupsOf, workSummary } from "@/core/visit";
 import { describeSetup } from "@/core/history";
@@ -38,6 +47,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
   const cold = ofKind(mine, "reading").filter(({ content }) => content.payload.phase === "cold");
   const warning = baselineWarning(settled, visit.id);
   const drafted = workSummary(settled, visit.id);
+  const mods = modificationsOf(settled).filter(({ changes }) => changes.some(({ visitId }) => visitId === visit.id));
   return (
     <article className="print-page mx-auto max-w-4xl rounded-box border border-base-300 bg-base-100 p-8">
       <header className="flex items-start justify-between gap-6">
@@ -165,6 +175,17 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
           </table>
         </Section>
       ) : null}
+      {mods.length > 0 ? (
+        <Section title="Modifications">
+          {mods.map(({ id, payload, state }) => (
+            <p key={id}>
+              <strong>{payload.name}</strong> {MOD_STATE_WORDS[state]}: {payload.what}.
+              {payload.instructions ? ` How to use it: ${payload.instructions}` : ""}
+              {payload.undo ? ` To put it back: ${payload.undo}.` : ""}
+            </p>
+          ))}
+        </Section>
+      ) : null}
       {tests.length > 0 ? (
         <Section title="Tests">
           {tests.map(({ entry, content }) => {
@@ -191,6 +212,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
         <Section title="For the owner">
           {handBack.watch ? <p>Watch: {handBack.watch}</p> : null}
           <p>Old parts: {handBack.oldParts === "none" ? "there are none" : handBack.oldParts}.</p>
+          {handBack.warrantyMonths ? <p>Warranty on this work: {handBack.warrantyMonths} months.</p> : null}
           {handBack.nextService ? (
             <p>
               Next service: <Time iso={handBack.nextService} as="day" />

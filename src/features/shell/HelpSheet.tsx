@@ -40,6 +40,17 @@ const LINES: [string, string][] = [
   ["T1 primary, 1 to 2 24.5", "a cold check; open where there is no path"],
   ["power variac rectifier-in 50 %; amps 0.15; B+ 12", "a step of a power-up; then, heaters, held, seen"],
   ["setup baseline: as found; meter Bench digital; line 231 V", "the set-up that readings carry along"],
+  ["test output at 80 m 62 W min 50", "a test under a condition: band, level, mode"],
+  [
+    "mod found Zener regulator: two zeners; part D901 110V zener; reversible; undo …",
+    "a modification: found, fitted, kept, put back, not done; also tap, existing hole, drilled, verify, use, about #12",
+  ],
+  ["tick #12 step 3 done; out 6", "a line of a modification: prerequisite 2 done: what was seen, step 4 skipped: why"],
+  ["loan spare board; at AF socket / back #12", "in for a test only, and out again"],
+  ["soak start 4 h at 230 V", "a soak; soak pause, resume, end; B+ 251 soak is a reading in it"],
+  ["labour fix 1 h 20 min: recapping", "time that went into a step"],
+  ["estimate 310 EUR; labour 4 h; parts 18 EUR", "what the owner was told; approved 340 EUR; by whom; how phone"],
+  ["final fuse ok: T 0.5 A", "a line of the last look before it goes out"],
   ["done find: C14 leaks", "a step is done; pass baseline: why when it is passed over"],
   ["amend #12 R7 = 471k because misread", "correct an entry; withdraw #12 because …"],
 ];

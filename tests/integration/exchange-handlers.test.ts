@@ -1,0 +1,143 @@
+import { gunzipSync } from "node:zlib";
+import { v7 } from "uuid";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { append } from "@/db/entries";
+import { meter } from "@/db/schema";
+import {
+  handleArchive,
+  handleCalendar,
+  handleImport,
+  handleSchema,
+  handleSetFile,
+  handleTable,
+  LARGEST_SET_FILE,
+} from "@/server/exchange-handlers";
+import { handleReport, handleReportFile, handleReportStatus } from "@/server/report-handlers";
+import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+
+let held: Awaited<ReturnType<typeof freshDatabase>>;
+let shop: Shop;
+
+const write = async (kind: string, payload: object) => {
+  const done = await append(held.db, { ...draftNote(shop, ""), kind, payload }, shop.wren, Date.now());
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+};
+
+beforeAll(async () => {
+  held = await freshDatabase();
+  shop = await openShop(held.db);
+  vi.stubEnv("DATABASE_URL", held.url);
+  await held.db.insert(meter).values({ id: v7(), name: "Bench digital", inputOhms: 11e6, calibratedOn: "2026-02-28" });
+  await write("note", { v: 1, text: "=HYPERLINK(1), a cell that is no formula", open: false, closes: [] });
+  await write("hand-back", {
+    v: 1,
+    summary: `plays, ${"and plays ".repeat(12)}`,
+    oldParts: "none",
+    nextService: "2029-11-01",
+    warrantyMonths: 6,
+  });
+});
+afterAll(async () => {
+  vi.unstubAllEnvs();
+  await held.close();
+});
+
+const post = (path: string, body: BodyInit, headers: Record<string, string> = {}) =>
+  new Request(`http://127.0.0.1:3000${path}`, {
+    method: "POST",
+    body,
+    headers: { host: "127.0.0.1:3000", ...headers },
+    duplex: "half",
+  } as RequestInit);
+const message = async (answer: Response) =>
+  ((await answer.json()) as { problems: { message: string }[] }).problems[0]?.message;
+
+describe("a set's file", () => {
+  it("goes out as a download and comes in again", async () => {
+    const out = await handleSetFile(shop.set);
+    expect(out.headers.get("content-disposition")).toBe('attachment; filename="halvane-537-h-20417-set-file.json"');
+    const back = await handleImport(post("/api/sets/import", await out.text()));
+    expect(await back.json()).toMatchObject({ ok: true, added: 0 });
+    expect((await handleSetFile("nobody")).status).toBe(404);
+    expect((await handleSetFile(v7())).status).toBe(404);
+  });
+
+  it("is refused from another site, when it is something else, and when it is far too large", async () => {
+    expect((await handleImport(post("/api/sets/import", "{}", { origin: "https://elsewhere.example" }))).status).toBe(
+      403,
+    );
+    expect(await message(await handleImport(post("/api/sets/import", "%PDF-1.3")))).toContain("not JSON");
+    const said = await handleImport(post("/api/sets/import", "{}", { "content-length": String(200 * 1024 * 1024) }));
+    expect([said.status, await message(said)]).toEqual([413, expect.stringContaining("larger than 96 MB")]);
+  });
+
+  it("of 200 MB is not even read to its end, whatever its head says", async () => {
+    const piece = new Uint8Array(1024 * 1024).fill(32);
+    let sent = 0;
+    const stream = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        if (sent >= 200) return controller.close();
+        sent += 1;
+        controller.enqueue(piece);
+        return undefined;
+      },
+    });
+    const answer = await handleImport(post("/api/sets/import", stream));
+    expect(answer.status).toBe(413);
+    expect(sent).toBeLessThan(LARGEST_SET_FILE / piece.length + 4);
+  });
+});
+
+describe("tables, schema, archive and calendar", () => {
+  it("give CSV that a spreadsheet takes for text, never for a formula", async () => {
+    const csv = await (await handleTable(shop.set, "entries")).text();
+    expect(csv.startsWith("\ufeff") || csv.startsWith("at,")).toBe(true);
+    expect(csv).toContain("'=HYPERLINK(1)");
+    expect((await handleTable(shop.set, "secrets")).status).toBe(404);
+  });
+
+  it("publish the schema", async () => {
+    expect(await handleSchema().json()).toMatchObject({ title: "Set file", type: "object" });
+  });
+
+  it("stream everything as one file", async () => {
+    const packed = Buffer.from(await handleArchive().arrayBuffer());
+    const lines = gunzipSync(packed).toString("utf8").trim().split("\n");
+    expect(JSON.parse(lines[0] ?? "")).toMatchObject({ format: "jumelle-archive" });
+    expect(JSON.parse(lines.at(-1) ?? "")).toMatchObject({ end: true, rows: lines.length - 2 });
+  });
+
+  it("give a calendar of due dates in lines of at most 75 octets (RFC 5545)", async () => {
+    const text = await (await handleCalendar("http://127.0.0.1:3000")).text();
+    const lines = text.split("\r\n");
+    expect(lines[0]).toBe("BEGIN:VCALENDAR");
+    expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(3);
+    expect(text).toContain("DTSTART;VALUE=DATE:20291101");
+    expect(text).toContain("DTSTART;VALUE=DATE:20270228");
+    expect(text.replaceAll("\r\n ", "")).toContain(`URL;VALUE=URI:http://127.0.0.1:3000/sets/${shop.set}`);
+    for (const line of lines) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+  });
+});
+
+describe("a report", () => {
+  it("is made aside, followed, and fetched; what is asked wrongly is said", async () => {
+    expect((await handleReport(post("/api/reports", "{}"))).status).toBe(400);
+    expect((await handleReport(post("/api/reports", JSON.stringify({ setId: v7(), kind: "owner" })))).status).toBe(404);
+    const begun = await handleReport(post("/api/reports", JSON.stringify({ setId: shop.set, kind: "owner" })));
+    expect(begun.status).toBe(202);
+    const { id } = (await begun.json()) as { id: string };
+    await vi.waitFor(
+      async () => expect(await handleReportStatus(id).json()).toMatchObject({ state: "done", progress: 1 }),
+      { timeout: 30_000, interval: 200 },
+    );
+    const file = handleReportFile(id);
+    expect(file.headers.get("content-type")).toBe("application/pdf");
+    expect(
+      Buffer.from(await file.arrayBuffer())
+        .subarray(0, 5)
+        .toString(),
+    ).toBe("%PDF-");
+    expect(handleReportFile(v7()).status).toBe(404);
+    expect(handleReportStatus("x").status).toBe(404);
+  });
+});
