@@ -1,19 +1,13 @@
 "use client";
 
-import { Check, CircleAlert, CircleDashed, MinusCircle } from "lucide-react";
 import { useState } from "react";
 import type { CheckState } from "@/core/history";
 import { finalLines, type FinalLine } from "@/core/handback";
+import { ANSWER_MARKS, AnswerMark } from "@/ui/AnswerMark";
+import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-
-const MARKS = {
-  done: { icon: Check, tone: "text-success", word: "in order" },
-  na: { icon: MinusCircle, tone: "text-info", word: "does not apply" },
-  trouble: { icon: CircleAlert, tone: "text-warning", word: "wrong" },
-  open: { icon: CircleDashed, tone: "dim", word: "not looked at" },
-} as const;
 
 const ASKS: Record<CheckState, string> = {
   done: "what was read or measured: T 0.5 A; above 20 MΩ at 500 V",
@@ -24,9 +18,7 @@ const ASKS: Record<CheckState, string> = {
 function Line({ line }: { line: FinalLine }) {
   const { append } = useLogbook();
   const [asking, setAsking] = useState<CheckState>();
-  const [words, setWords] = useState("");
   const [error, setError] = useState<string>();
-  const { icon: Icon, tone, word } = MARKS[line.state];
   const write = async (state: CheckState, remark: string) => {
     if (state === "done" && line.seen && !remark.trim())
       return setError("Write down what the fuse says or the instrument showed: a tick is no measurement.");
@@ -35,7 +27,6 @@ function Line({ line }: { line: FinalLine }) {
     const outcome = await append({ kind: "check", payload });
     if (!outcome.ok) return setError(outcome.problems[0]?.message);
     setAsking(undefined);
-    setWords("");
     return setError(undefined);
   };
   const button = (state: CheckState, text: string, at: string) => (
@@ -49,9 +40,9 @@ function Line({ line }: { line: FinalLine }) {
     </button>
   );
   return (
-    <li className="border-b border-base-300 py-0.5" aria-label={`${line.text}: ${word}`}>
+    <li className="border-b border-base-300 py-0.5" aria-label={`${line.text}: ${ANSWER_MARKS[line.state].word}`}>
       <div className="flex min-h-11 flex-wrap items-center gap-2">
-        <Icon size={20} className={`shrink-0 ${tone}`} aria-hidden="true" />
+        <AnswerMark state={line.state} />
         <div className="min-w-60 flex-1">
           {line.text}
           {line.remark ? <span className="dim block text-sm">{line.remark}</span> : null}
@@ -63,30 +54,12 @@ function Line({ line }: { line: FinalLine }) {
         </div>
       </div>
       {asking ? (
-        <form
-          className="flex flex-wrap gap-2 pb-1 pl-7"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void write(asking, words);
-          }}
-        >
-          <input
-            className="input h-11 min-w-52 flex-1"
-            autoFocus
-            aria-label={ASKS[asking]}
-            placeholder={ASKS[asking]}
-            value={words}
-            onChange={(event) => {
-              setError(undefined);
-              setWords(event.target.value);
-            }}
-            onKeyDown={(event) => event.key === "Escape" && setAsking(undefined)}
-          />
-          <button className="btn btn-primary h-11">Write it</button>
-          <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(undefined)}>
-            Cancel
-          </button>
-        </form>
+        <AskWords
+          label={ASKS[asking]}
+          className="pl-7"
+          onWrite={(words) => void write(asking, words)}
+          onCancel={() => setAsking(undefined)}
+        />
       ) : null}
       {error ? <ErrorText>{error}</ErrorText> : null}
     </li>

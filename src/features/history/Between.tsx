@@ -5,6 +5,7 @@ import { differences, printPart, type Position, type Settled, type Visit } from 
 import type { Sheet } from "@/core/model";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { dateField, day as printDay } from "@/ui/dates";
+import { capital } from "@/ui/words";
 import { momentOf, stopsOf } from "./stops";
 
 type BetweenProps = {
@@ -77,10 +78,7 @@ export function Between({ settled, visits, sheet, now, onPart }: BetweenProps) {
       </p>
       {stages.map((stage) => (
         <div key={stage}>
-          <h3 className="font-bold">
-            {stage[0]?.toUpperCase()}
-            {stage.slice(1)}
-          </h3>
+          <h2 className="font-bold">{capital(stage)}</h2>
           <table className="table table-fixed">
             <colgroup>
               <col className="w-24" />

@@ -5,6 +5,7 @@ import { asBuilt, openPoints, originality, type PartState, type Position, type S
 import type { Sheet } from "@/core/model";
 import { PART_STATE_WORDS, PartShape } from "@/ui/PartStateMark";
 import { dateField } from "@/ui/dates";
+import { capital } from "@/ui/words";
 import { momentOf } from "./stops";
 
 type ChassisProps = { settled: readonly Settled[]; sheet: Sheet; now: string; onPart: (designator: string) => void };
@@ -60,14 +61,13 @@ export function Chassis({ settled, sheet, now, onPart }: ChassisProps) {
           const mine = places.filter((place) => stageOf(place) === stage);
           return (
             <div key={stage} className="rounded-box border border-base-300 bg-base-200 p-2">
-              <h3 className="font-bold">
-                {stage[0]?.toUpperCase()}
-                {stage.slice(1)}{" "}
+              <h2 className="font-bold">
+                {capital(stage)}{" "}
                 <span className="dim font-normal">
                   {mine.filter(({ state }) => ["original", "serviced", "left", "disconnected"].includes(state)).length}{" "}
                   of {mine.length}
                 </span>
-              </h3>
+              </h2>
               <div className="flex flex-wrap gap-1 pt-1">
                 {mine.map((place) => {
                   const suspect = out.has(place.designator);

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { CHASSIS_WORDS, MOD_STATE_WORDS, pendingLines, type Modification, type ModState } from "@/core/history";
+import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
@@ -24,16 +25,15 @@ function Row({ one, onOpen }: { one: Modification; onOpen: () => void }) {
   const { visit } = useLogbook();
   const { write, error, setError } = useWrite();
   const [asking, setAsking] = useState<(typeof NEXT)["found"][number]>();
-  const [words, setWords] = useState("");
   const { payload, state } = one;
   const pending = pendingLines(one);
   const mine = one.visitId === visit.id;
-  const change = async () => {
+  const change = async (words: string) => {
     if (!asking) return undefined;
-    if (!words.trim()) return setError("Say a word on why, and how.");
+    if (!words) return setError("Say a word on why, and how.");
     const done = await write({
       kind: "modification",
-      payload: { ...payload, state: asking.state, about: one.id, remark: words.trim() },
+      payload: { ...payload, state: asking.state, about: one.id, remark: words },
     });
     if (done) setAsking(undefined);
     return undefined;
@@ -80,30 +80,15 @@ function Row({ one, onOpen }: { one: Modification; onOpen: () => void }) {
         ))}
       </div>
       {asking ? (
-        <form
-          className="mt-1 flex flex-wrap gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void change();
-          }}
-        >
-          {asking.state === "undone" && payload.undo ? <p className="w-full">To put it back: {payload.undo}</p> : null}
-          <input
-            className="input h-11 min-w-60 flex-1"
-            autoFocus
-            aria-label={`${asking.button}: ${asking.asks}`}
+        <>
+          {asking.state === "undone" && payload.undo ? <p>To put it back: {payload.undo}</p> : null}
+          <AskWords
+            label={`${asking.button}: ${asking.asks}`}
             placeholder={asking.asks}
-            value={words}
-            onChange={(event) => {
-              setError(undefined);
-              setWords(event.target.value);
-            }}
+            onWrite={(words) => void change(words)}
+            onCancel={() => setAsking(undefined)}
           />
-          <button className="btn btn-primary h-11">Write it</button>
-          <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(undefined)}>
-            Cancel
-          </button>
-        </form>
+        </>
       ) : null}
       {error ? <ErrorText>{error}</ErrorText> : null}
     </li>

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import type { Modification } from "@/core/history";
 import { prerequisites, readyToOrder } from "@/core/modifications";
+import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
@@ -16,44 +17,22 @@ import { useWrite } from "./useWrite";
 function Drop({ modification }: { modification: Modification }) {
   const { write, error } = useWrite();
   const [asking, setAsking] = useState(false);
-  const [why, setWhy] = useState("");
   if (!asking)
     return (
       <button type="button" className="btn btn-ghost h-10" onClick={() => setAsking(true)}>
         Not after all
       </button>
     );
+  const drop = (why: string) => {
+    const { payload } = modification;
+    const remark = why ? { remark: why } : {};
+    void write({ kind: "modification", payload: { ...payload, state: "dropped", about: modification.id, ...remark } });
+  };
   return (
-    <form
-      className="flex flex-wrap gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const { payload } = modification;
-        void write({
-          kind: "modification",
-          payload: {
-            ...payload,
-            state: "dropped",
-            about: modification.id,
-            ...(why.trim() ? { remark: why.trim() } : {}),
-          },
-        });
-      }}
-    >
-      <input
-        className="input h-11 w-72"
-        autoFocus
-        aria-label="Why it is not done"
-        placeholder="why it is not done"
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      <button className="btn btn-primary h-11">Write it</button>
-      <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(false)}>
-        Cancel
-      </button>
+    <div>
+      <AskWords label="Why it is not done" onWrite={drop} onCancel={() => setAsking(false)} />
       {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
+    </div>
   );
 }
 

@@ -1,23 +1,12 @@
 "use client";
 
-import { Check, CircleAlert, CircleDashed, MinusCircle } from "lucide-react";
 import { useState } from "react";
 import type { Modification, TickList, TickPayload, TickState } from "@/core/history";
+import { AnswerMark } from "@/ui/AnswerMark";
+import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
+import { capital } from "@/ui/words";
 import { useWrite } from "./useWrite";
-
-const MARKS = {
-  done: { icon: Check, tone: "text-success", word: "done" },
-  na: { icon: MinusCircle, tone: "text-info", word: "does not apply" },
-  unmet: { icon: CircleAlert, tone: "text-warning", word: "not met" },
-  skipped: { icon: MinusCircle, tone: "text-info", word: "skipped" },
-  open: { icon: CircleDashed, tone: "dim", word: "open" },
-} as const;
-
-export function TickMark({ state, label }: { state: TickState | "open"; label?: string }) {
-  const { icon: Icon, tone, word } = MARKS[state];
-  return <Icon size={20} className={`shrink-0 ${tone}`} role="img" aria-label={label ?? word} />;
-}
 
 /** A way to answer a line: at once, or with words that it needs. */
 export type Answer = { state: TickState; button: string; asks?: string; example?: string };
@@ -41,7 +30,6 @@ type TickLineProps = {
 export function TickLine({ modification, list, line, tick, answers, disabled, met, extra, children }: TickLineProps) {
   const { write, error, setError } = useWrite();
   const [asking, setAsking] = useState<Answer>();
-  const [words, setWords] = useState("");
   const answer = async (given: Answer, said: string) => {
     const more = extra?.() ?? {};
     if ("problem" in more) return setError(more.problem);
@@ -50,17 +38,15 @@ export function TickLine({ modification, list, line, tick, answers, disabled, me
     const payload = { v: 1, about: modification.id, list, key: line.key, text: line.text, state: given.state } as const;
     if (!(await write({ kind: "tick", payload: { ...payload, ...reason, ...more } }))) return undefined;
     setAsking(undefined);
-    setWords("");
     return undefined;
   };
   const said = [tick?.saw, tick?.why].filter(Boolean).join("; ");
   return (
     <li className="border-b border-base-300 py-1">
       <div className="flex min-h-11 flex-wrap items-center gap-2">
-        <TickMark state={tick?.state ?? (met ? "done" : "open")} />
+        <AnswerMark state={tick?.state ?? (met ? "done" : "open")} />
         <div className="min-w-52 flex-1">
-          {line.text[0]?.toUpperCase()}
-          {line.text.slice(1)}
+          {capital(line.text)}
           {said ? <span className="dim block text-sm">{said}</span> : null}
           {children}
         </div>
@@ -80,30 +66,13 @@ export function TickLine({ modification, list, line, tick, answers, disabled, me
         </div>
       </div>
       {asking ? (
-        <form
-          className="flex flex-wrap gap-2 py-1 pl-7"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void answer(asking, words);
-          }}
-        >
-          <input
-            className="input h-11 min-w-52 flex-1"
-            autoFocus
-            aria-label={asking.asks}
-            placeholder={asking.example ?? asking.asks}
-            value={words}
-            onChange={(event) => {
-              setError(undefined);
-              setWords(event.target.value);
-            }}
-            onKeyDown={(event) => event.key === "Escape" && setAsking(undefined)}
-          />
-          <button className="btn btn-primary h-11">Write it</button>
-          <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(undefined)}>
-            Cancel
-          </button>
-        </form>
+        <AskWords
+          label={asking.asks ?? ""}
+          placeholder={asking.example ?? asking.asks ?? ""}
+          className="pl-7"
+          onWrite={(words) => void answer(asking, words)}
+          onCancel={() => setAsking(undefined)}
+        />
       ) : null}
       {error ? <ErrorText>{error}</ErrorText> : null}
     </li>

@@ -2,22 +2,12 @@
 
 import { useState } from "react";
 import { formatDeviation } from "@/core/quantity";
-import { OUTCOME_WORDS, type Outcome, type TestRow } from "@/core/visit";
+import type { TestRow } from "@/core/visit";
 import { ErrorText } from "@/ui/Field";
-import { VerdictMark, type Mark } from "@/ui/VerdictMark";
+import { OutcomeMark } from "@/ui/OutcomeMark";
+import { VerdictMark } from "@/ui/VerdictMark";
 import { useLogbook } from "@/ui/logbook";
 import { readTest } from "./test-fields";
-
-export const OUTCOME_MARKS: Record<Outcome, Mark> = {
-  mended: "good",
-  good: "good",
-  "still-out": "bad",
-  worse: "bad",
-  better: "watch",
-  "no-baseline": "none",
-  "to-measure": "none",
-  unjudged: "none",
-};
 
 /** The cell of a test that is made again, in the set-up of the first time. */
 function Again({ row }: { row: TestRow }) {
@@ -125,7 +115,7 @@ export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; provin
               ) : null}
               <td className="py-1.5">
                 {proving ? (
-                  <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} />
+                  <OutcomeMark outcome={row.outcome} />
                 ) : row.before && row.before.verdict !== "none" ? (
                   <VerdictMark mark={row.before.verdict} />
                 ) : (

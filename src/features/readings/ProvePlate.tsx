@@ -2,44 +2,21 @@
 
 import { useState } from "react";
 import { ofKind } from "@/core/history";
-import {
-  baselineWarning,
-  compareVisit,
-  OUTCOME_WORDS,
-  passesOf,
-  setupFor,
-  type Comparison,
-  type Outcome,
-} from "@/core/visit";
+import { baselineWarning, compareVisit, passesOf, setupFor, type Comparison } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
+import { OutcomeMark } from "@/ui/OutcomeMark";
 import { SymptomList } from "@/ui/SymptomList";
-import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { Detail } from "./Detail";
 import { ReadingsTable } from "./ReadingsTable";
 import { SetUp } from "./SetUp";
 import { useReadings, type Cell } from "./useReadings";
 import { VerdictCell } from "./VerdictCell";
 
-const OUTCOME_MARKS: Record<Outcome, Mark> = {
-  mended: "good",
-  good: "good",
-  "still-out": "bad",
-  worse: "bad",
-  better: "watch",
-  "no-baseline": "none",
-  "to-measure": "none",
-  unjudged: "none",
-};
-
 function OutcomeCell({ row, cell }: { row: Comparison; cell: Cell }) {
   return (
     <>
-      {row.after ? (
-        <VerdictMark mark={OUTCOME_MARKS[row.outcome]} note={OUTCOME_WORDS[row.outcome]} />
-      ) : (
-        <VerdictCell row={row} cell={cell} />
-      )}
+      {row.after ? <OutcomeMark outcome={row.outcome} /> : <VerdictCell row={row} cell={cell} />}
       {cell.stale ? (
         <span className="block text-sm text-warning">
           read {cell.stale.payload.measured.text} before the last work: measure again

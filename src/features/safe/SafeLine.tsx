@@ -1,30 +1,23 @@
 "use client";
 
-import { Check, CircleAlert, CircleDashed, MinusCircle } from "lucide-react";
 import { useId, useState } from "react";
 import type { CheckState } from "@/core/history";
 import { format, parseQuantity } from "@/core/quantity";
 import type { SafeLine as Line } from "@/core/visit";
+import { ANSWER_MARKS, AnswerMark } from "@/ui/AnswerMark";
+import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
-
-const MARKS = {
-  done: { icon: Check, tone: "text-success", word: "in order" },
-  na: { icon: MinusCircle, tone: "text-info", word: "does not apply" },
-  trouble: { icon: CircleAlert, tone: "text-warning", word: "wrong" },
-  open: { icon: CircleDashed, tone: "dim", word: "not looked at" },
-} as const;
 
 /** A line of the make-safe list: ticked, measured, found wrong, or not for this set; each is an entry of the log. */
 export function SafeLine({ line }: { line: Line }) {
   const { append } = useLogbook();
   const [asking, setAsking] = useState<"na" | "trouble">();
-  const [words, setWords] = useState("");
   const [volts, setVolts] = useState("");
   const [error, setError] = useState<string>();
   const id = useId();
   const record = line.record?.payload;
-  const { icon: Icon, tone, word } = MARKS[record?.state ?? "open"];
+  const state = record?.state ?? "open";
   const measured = line.limitVolts !== undefined;
 
   const write = async (state: CheckState, extra: { remark?: string; measured?: { text: string; value: number } }) => {
@@ -32,7 +25,6 @@ export function SafeLine({ line }: { line: Line }) {
     const outcome = await append({ kind: "check", payload });
     if (!outcome.ok) return setError(outcome.problems[0]?.message);
     setAsking(undefined);
-    setWords("");
     setVolts("");
     return setError(undefined);
   };
@@ -45,16 +37,16 @@ export function SafeLine({ line }: { line: Line }) {
     if (!parsed.ok) return setError(parsed.kind === "ambiguous" ? parsed.question : parsed.message);
     return void write("done", { measured: { text: volts.trim(), value: parsed.value } });
   };
-  const say = () => {
-    if (!words.trim())
+  const say = (words: string) => {
+    if (!words)
       return setError(asking === "na" ? "Say why it does not apply: not fitted, done before." : "Say what is wrong.");
-    return void write(asking ?? "trouble", { remark: words.trim() });
+    return void write(asking ?? "trouble", { remark: words });
   };
 
   return (
-    <li className="border-b border-base-300 py-0.5" aria-label={`${line.text}: ${word}`}>
+    <li className="border-b border-base-300 py-0.5" aria-label={`${line.text}: ${ANSWER_MARKS[state].word}`}>
       <div className="flex min-h-11 items-center gap-2">
-        <Icon size={20} className={`shrink-0 ${tone}`} aria-hidden="true" />
+        <AnswerMark state={state} />
         <div className={`min-w-0 grow ${line.learnt ? "font-semibold" : ""}`}>
           {line.text}
           {record?.measured ? (
@@ -120,30 +112,13 @@ export function SafeLine({ line }: { line: Line }) {
         )}
       </div>
       {asking ? (
-        <form
-          className="flex gap-2 pb-1 pl-7"
-          onSubmit={(event) => {
-            event.preventDefault();
-            say();
-          }}
-        >
-          <input
-            className="input h-11 grow"
-            autoFocus
-            aria-label={asking === "na" ? "Why it does not apply" : "What is wrong"}
-            value={words}
-            placeholder={asking === "na" ? "not fitted, done before" : "cracked at the plug"}
-            onChange={(event) => {
-              setError(undefined);
-              setWords(event.target.value);
-            }}
-            onKeyDown={(event) => event.key === "Escape" && setAsking(undefined)}
-          />
-          <button className="btn btn-primary h-11">Write it</button>
-          <button type="button" className="btn btn-ghost h-11" onClick={() => setAsking(undefined)}>
-            Cancel
-          </button>
-        </form>
+        <AskWords
+          label={asking === "na" ? "Why it does not apply" : "What is wrong"}
+          placeholder={asking === "na" ? "not fitted, done before" : "cracked at the plug"}
+          className="pl-7"
+          onWrite={say}
+          onCancel={() => setAsking(undefined)}
+        />
       ) : null}
       {error ? <ErrorText>{error}</ErrorText> : null}
     </li>

@@ -1,0 +1,2 @@
+/** Text that begins with a capital, as a heading or a line of a list does. */
+export const capital = (text: string): string => `${text.slice(0, 1).toUpperCase()}${text.slice(1)}`;
