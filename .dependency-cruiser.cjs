@@ -53,7 +53,7 @@ module.exports = {
       name: "areas-through-their-face",
       comment: "An area of core is used through its index.ts.",
       severity: "error",
-      from: { path: "^src/", pathNot: [core, "\\.test\\.ts$"] },
+      from: { path: "^src/", pathNot: [core, "\\.(test|bench)\\.ts$", "/fixtures\\.ts$"] },
       to: { path: "^src/core/[^/]+/(?!index\\.ts$)" },
     },
     { name: "resolvable", severity: "error", from: {}, to: { couldNotResolve: true } },
