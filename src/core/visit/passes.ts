@@ -27,14 +27,14 @@ export const setupFor = (settled: readonly Settled[], visitId: string, phase: Ph
 
 /**
  * The passes of a visit, in the order in which they began: one for each set-up that was used, and one for readings of
- * a phase without any. Cold checks are no pass.
+ * a phase without any. Cold checks and readings of a soak are no pass.
  */
 export function passesOf(settled: readonly Settled[], visitId: string): Pass[] {
   const setups = new Map(setupsOf(settled, visitId).map((one) => [one.id, one]));
   const passes = new Map<string, Pass>();
   for (const { entry, content } of ofKind(settled, "reading")) {
     const { phase, setup: setupId, designator } = content.payload;
-    if (entry.visitId !== visitId || phase === "cold" || designator) continue;
+    if (entry.visitId !== visitId || phase === "cold" || phase === "soak" || designator) continue;
     const setup = setupId ? setups.get(setupId) : undefined;
     const key = setup?.id ?? phase;
     if (passes.has(key)) continue;

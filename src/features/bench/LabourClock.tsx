@@ -70,7 +70,7 @@ export function LabourClock({ step }: { step: Step }) {
       onClick={() => (running ? void stop() : set({ step, since: Date.now() }))}
     >
       {running ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
-      <span className="text-sm leading-tight font-normal">
+      <span className={`text-sm leading-tight font-normal ${running ? "" : "hidden lg:inline"}`}>
         {running ? `${STEP_NAMES[running.step]}: ${printMinutes(minutes)}` : "Labour clock"}
       </span>
     </button>

@@ -17,8 +17,8 @@ type RunSheetProps = { sheet: readonly SheetStep[]; selected: Step; next: Step; 
 /** The visit's steps in working order, with their state and what each still lacks. On a tablet it lies along the top. */
 export function RunSheet({ sheet, selected, next, onSelect }: RunSheetProps) {
   return (
-    <div className="no-print overflow-auto border-b border-base-300 bg-base-200 lg:border-r lg:border-b-0">
-      <nav aria-label="Run sheet">
+    <div className="no-print flex overflow-auto border-b border-base-300 bg-base-200 lg:block lg:border-r lg:border-b-0">
+      <nav aria-label="Run sheet" className="min-w-0 grow">
         <ol className="grid grid-cols-10 gap-0.5 p-1 lg:flex lg:flex-col lg:gap-1 lg:p-1.5">
           {sheet.map((item) => {
             const { icon: Icon, word, tone } = MARKS[item.state];
@@ -52,7 +52,7 @@ export function RunSheet({ sheet, selected, next, onSelect }: RunSheetProps) {
           })}
         </ol>
       </nav>
-      <div className="hidden border-t border-base-300 p-1.5 lg:block">
+      <div className="flex shrink-0 items-center border-l border-base-300 p-0.5 lg:block lg:border-t lg:border-l-0 lg:p-1.5">
         <LabourClock step={selected} />
       </div>
     </div>
