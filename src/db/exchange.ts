@@ -139,6 +139,16 @@ async function layAround(
     kept.push(
       `The sheet of ${kind.maker} ${kind.designation} here differs from the one in the file: the one here stays.`,
     );
+  for (const { id, name, shop: at } of people.map(own)) {
+    const [same] = await tx
+      .select({ id: person.id })
+      .from(person)
+      .where(sql`${person.name} = ${name} and ${person.shop} = ${at} and ${person.id} <> ${id}`);
+    if (same)
+      throw new Refused(
+        `${name}${at ? ` of ${at}` : ""} is here under another number: the file does not fit to these books.`,
+      );
+  }
   for (const writer of people.map(own))
     await tx.insert(person).values(writer).onConflictDoNothing({ target: person.id });
   await tx

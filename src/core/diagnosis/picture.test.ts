@@ -84,7 +84,7 @@ describe("four stories that were not used while building", () => {
     expect(log.length).toBeLessThanOrEqual(14);
   });
 
-  it("two faults at once: after the first is mended the second is found", () => {
+  it("two faults at once: one of them is among the first four; the browser test and the simulator mend it and go on", () => {
     const faults = ["output.coupling-leaky", "reservoir.reservoir-dry"];
     const first = follow(
       "superhet",

@@ -6,7 +6,7 @@ import { freeOf, printMarking, type StockItem } from "@/core/stock";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { movePart } from "./actions";
-import { stockFor } from "./parts";
+import { shelved } from "./parts";
 import { useWrite } from "./useWrite";
 
 const UNREACHABLE = { ok: false, message: "The server cannot be reached: nothing was moved." } as const;
@@ -14,12 +14,14 @@ const UNREACHABLE = { ok: false, message: "The server cannot be reached: nothing
 type LineProps = {
   text: string;
   item: StockItem | undefined;
+  /** a piece of it is set aside for this part */
+  reserved: boolean;
   ready: boolean;
   name: string;
   onSaid: (message?: string) => void;
 };
 
-function StockLine({ text, item, ready, name, onSaid }: LineProps) {
+function StockLine({ text, item, reserved, ready, name, onSaid }: LineProps) {
   const { visit, refreshStock } = useLogbook();
   if (!item) return <span className="dim">not in stock: to order</span>;
   const change = async (kind: "reserved" | "released" | "sent-back") => {
@@ -29,14 +31,13 @@ function StockLine({ text, item, ready, name, onSaid }: LineProps) {
     onSaid(outcome.ok ? undefined : outcome.message);
     await refreshStock();
   };
-  const here = item.reservedHere > 0;
   return (
     <span className="flex flex-wrap items-center gap-2">
       <span>
         {printMarking(item)}
-        {item.bin ? ` in ${item.bin}` : ""}, {freeOf(item)} free{here ? `, ${item.reservedHere} set aside` : ""}
+        {item.bin ? ` in ${item.bin}` : ""}, {freeOf(item)} free{reserved ? ", set aside" : ""}
       </span>
-      {here ? (
+      {reserved ? (
         <button
           type="button"
           className="btn btn-outline h-10"
@@ -56,7 +57,7 @@ function StockLine({ text, item, ready, name, onSaid }: LineProps) {
           Set aside
         </button>
       )}
-      {freeOf(item) > 0 && !here ? (
+      {freeOf(item) > 0 && !reserved ? (
         <button
           type="button"
           className="btn btn-ghost h-10"
@@ -76,8 +77,9 @@ export function ModParts({ modification, ready }: { modification: Modification; 
   const { write, error } = useWrite();
   const [said, setSaid] = useState<string>();
   const { parts, name } = modification.payload;
-  const missing = parts.filter((part) => !stockFor(part, stock));
-  const order = missing.map(({ text }) => text).join(", ");
+  const lines = shelved(parts, stock);
+  const missing = lines.filter(({ item }) => !item);
+  const order = missing.map(({ part }) => part.text).join(", ");
   if (parts.length === 0) return <p className="dim">It takes no parts.</p>;
   return (
     <section aria-label="Parts of the modification" className="flex flex-col gap-2">
@@ -87,14 +89,14 @@ export function ModParts({ modification, ready }: { modification: Modification; 
         </p>
       )}
       <ul>
-        {parts.map((part) => (
+        {lines.map(({ part, item, reserved }) => (
           <li
             key={part.designator}
             className="flex min-h-11 flex-wrap items-center gap-x-3 border-b border-base-300 py-1"
           >
             <span className="w-16 font-mono font-bold">{part.designator}</span>
             <span className="min-w-40 flex-1">{part.text}</span>
-            <StockLine text={part.text} item={stockFor(part, stock)} ready={ready} name={name} onSaid={setSaid} />
+            <StockLine text={part.text} item={item} reserved={reserved} ready={ready} name={name} onSaid={setSaid} />
           </li>
         ))}
       </ul>

@@ -3,7 +3,7 @@ import { parsePart, quantityOfDesignator } from "@/core/quantity";
 import { freeOf, fromStockOf, quantityOfKind, type StockItem } from "@/core/stock";
 import { tubeType } from "@/core/tubes";
 
-/** Two markings name the same part: the same type of tube, or the same value with at least the rating. */
+/** Two markings name the same part: the same type of tube, or the same value with at least the rating asked for. */
 function sameMarking(wanted: string, designator: string, item: StockItem): boolean {
   if (item.kind === "tube") return tubeType(wanted) !== undefined && tubeType(wanted) === tubeType(item.marking);
   const quantity = quantityOfDesignator(designator);
@@ -15,23 +15,32 @@ function sameMarking(wanted: string, designator: string, item: StockItem): boole
   return (
     x.sections.length === y.sections.length &&
     x.sections.every((value, index) => Math.abs(value / (y.sections[index] ?? Number.NaN) - 1) < 1e-6) &&
-    (y.volts ?? Infinity) >= (x.volts ?? 0) &&
-    (y.watts ?? Infinity) >= (x.watts ?? 0)
+    (y.volts ?? 0) >= (x.volts ?? 0) &&
+    (y.watts ?? 0) >= (x.watts ?? 0)
   );
 }
 
-/** The stock line that a part of a modification is taken from: one that is set aside for it, else one that is free. */
-export function stockFor(
-  { designator, text }: Pick<Fitted, "designator" | "text">,
-  stock: readonly StockItem[],
-): StockItem | undefined {
-  const same = stock.filter((item) => sameMarking(text, designator, item));
-  return same.find(({ reservedHere }) => reservedHere > 0) ?? same.find((item) => freeOf(item) > 0);
+/** A part of a modification with the stock line that it is taken from, if any. */
+export type Shelved = { part: Fitted; item?: StockItem; reserved: boolean };
+
+/** Where each part comes from. A piece is given once: two parts alike need two of them, set aside or free. */
+export function shelved(parts: readonly Fitted[], stock: readonly StockItem[]): Shelved[] {
+  const given = new Map<string, { reserved: number; free: number }>();
+  const takenOf = (item: StockItem) => given.get(item.id) ?? { reserved: 0, free: 0 };
+  return parts.map((part): Shelved => {
+    const same = stock.filter((item) => sameMarking(part.text, part.designator, item));
+    const aside = same.find((item) => item.reservedHere > takenOf(item).reserved);
+    const free = same.find((item) => freeOf(item) - item.reservedHere > takenOf(item).free);
+    const item = aside ?? free;
+    if (!item) return { part, reserved: false };
+    const before = takenOf(item);
+    given.set(item.id, aside ? { ...before, reserved: before.reserved + 1 } : { ...before, free: before.free + 1 });
+    return { part, item, reserved: aside !== undefined };
+  });
 }
 
 /** The parts as they are fitted: those that are set aside come out of stock with their labels. */
 export const fittedFrom = (parts: readonly Fitted[], stock: readonly StockItem[]): Fitted[] =>
-  parts.map((part) => {
-    const item = stockFor(part, stock);
-    return item && item.reservedHere > 0 ? { ...part, stock: fromStockOf(item) } : part;
-  });
+  shelved(parts, stock).map(({ part, item, reserved }) =>
+    item && reserved ? { ...part, stock: fromStockOf(item) } : part,
+  );
