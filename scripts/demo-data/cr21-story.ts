@@ -109,6 +109,9 @@ export const CR21_BEFORE: Story["visits"] = [
           ["14:34", "tomasz", "tick #@mod verify 1 done: 0.82 V into 47 kΩ"],
           ["14:36", "tomasz", "tick #@mod verify 2 done: 1.1 mV of hum, aerial shorted"],
           ["14:38", "tomasz", "tick #@mod verify 3 done: no difference to hear"],
+          ["14:40", "tomasz", "B+ 249 @ 230 prove"],
+          ["14:41", "tomasz", "test output at 7 MHz 1.8 W min 1.5 on 3 Ω load"],
+          ["14:42", "tomasz", "test sensitivity at 7 MHz, 10 dB (S+N)/N 1.6 µV max 2 on generator, AM 30 %"],
           ["14:44", "tomasz", "tick #@mod recalibrate 1 done: 540, 900 and 1500 kHz on the mark"],
           [
             "15:00",

@@ -1,15 +1,11 @@
-import { CHANGES_NOTHING, asBuilt, ofKind, PHASES } from "../history";
-import { coldRows, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
+import { asBuilt, openPoints, PHASES } from "../history";
+import { coldRows, lastWorkAt, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
 import type { Phase } from "../history";
 import type { LineContext } from "./types";
 
-/** Which phase a reading taken now belongs to: baseline until there was work on a part, proof afterwards. */
-function phaseNow({ settled, visitId }: VisitInput): Phase {
-  const worked = ofKind(settled, "part-work").some(
-    ({ entry, content }) => entry.visitId === visitId && !CHANGES_NOTHING.includes(content.payload.action),
-  );
-  return worked ? "prove" : "baseline";
-}
+/** Which phase a reading taken now belongs to: baseline until something was changed, proof afterwards. */
+const phaseNow = ({ settled, visitId }: VisitInput): Phase =>
+  lastWorkAt(settled, visitId) === undefined ? "baseline" : "prove";
 
 /** What the bench line is read against, from the set's log and its model. */
 export function lineContext(input: VisitInput): LineContext {
@@ -20,6 +16,9 @@ export function lineContext(input: VisitInput): LineContext {
     return setup ? [[phase, setup] as const] : [];
   });
   const measured = takenIn(settled, visitId, "baseline").size > 0;
+  const barred = openPoints(settled, now)
+    .filter(({ kind, blocks }) => blocks && (kind === "modification" || kind === "loan"))
+    .map(({ text }) => text);
   const listed = sheet.components.length + sheet.tubes.length > 0;
   return {
     sheet,
@@ -31,6 +30,7 @@ export function lineContext(input: VisitInput): LineContext {
     ...(input.stock ? { stock: input.stock } : {}),
     setups: Object.fromEntries(setups),
     ...(measured ? {} : { warning: "Nothing is measured yet: without a baseline nobody can say what this did." }),
+    ...(barred.length > 0 ? { barred } : {}),
     points: [...pointRows(sheet, year, settled, visitId), ...coldRows(sheet)],
     // A model without a parts list has nothing to check a designator against.
     known: new Set(

@@ -105,6 +105,11 @@ describe("the last steps on the line", () => {
     expect(message("back #2")).toContain("by its number");
   });
 
+  it("does not hand back while something is on loan, or a modification is not through", () => {
+    const read = parseLine("hand back: plays", { ...context, barred: ["On loan at V4: spare 6V6"] });
+    expect(read).toMatchObject({ kind: "not-understood", message: expect.stringContaining("Not yet: On loan at V4") });
+  });
+
   it("says what is missing", () => {
     expect(message("soak start")).toContain("Say how many hours");
     expect(message("soak for a while")).toContain("A soak reads like");

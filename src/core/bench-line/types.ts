@@ -23,6 +23,8 @@ export type LineContext = {
   setups: Partial<Record<Phase, SetupOf>>;
   /** something that should be said before work on a part, where nothing was measured first */
   warning?: string;
+  /** what stands in the way of handing back, whatever is said of it: loans, and what modifications made necessary */
+  barred?: readonly string[];
   /** rows of the chart, of the cold checks, and of what was measured on this set; their names may contain spaces */
   points: PointRow[];
   /** designators of the set: from the model and from the log. Empty: nothing to check a designator against */

@@ -17,7 +17,12 @@ import { piece, textOf, type Piece } from "./values";
 
 type Reader = (rest: Piece, context: LineContext, word: string) => LineResult;
 
-const readHandBack: Reader = (rest) => {
+const readHandBack: Reader = (rest, context) => {
+  if (context.barred?.length && context.base?.kind !== "hand-back")
+    return notUnderstood(
+      rest.start,
+      `Not yet: ${context.barred.join("; ")}. Do it, waive it with its reason (tick … skipped: why), or take it out (back #12).`,
+    );
   const { first, named } = clauses(rest);
   const payload: Record<string, unknown> = { v: 1, summary: first, oldParts: "none" };
   for (const { word, value, at } of named) {

@@ -65,6 +65,28 @@ describe("tests before and after", () => {
     expect(row?.outcome).toBe("to-measure");
   });
 
+  it("do not count a proof from before a modification was fitted", () => {
+    const fitted: Content = {
+      kind: "modification",
+      payload: {
+        v: 1,
+        name: "Outlet",
+        state: "fitted",
+        what: "x",
+        needs: [],
+        parts: [],
+        taps: [],
+        chassis: "none",
+        steps: [],
+        verify: [],
+        recalibrate: [],
+        reversible: false,
+      },
+    };
+    expect(rows(test("baseline", 60), test("prove", 61), fitted)[0]?.outcome).toBe("to-measure");
+    expect(rows(test("baseline", 60), fitted, test("prove", 61))[0]?.outcome).toBe("good");
+  });
+
   it("take the first of the baseline, and one while searching where there is none", () => {
     expect(
       rows(test("check", 20), test("baseline", 47), test("baseline", 49), test("prove", 61))[0]?.before?.payload

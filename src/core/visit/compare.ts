@@ -1,6 +1,6 @@
 import { format } from "../quantity";
 import type { Sheet } from "../model";
-import { CHANGES_NOTHING, ofKind, type Settled } from "../history";
+import { CHANGES_NOTHING, type Settled } from "../history";
 import { setupsOf, type SetupPayload } from "./passes";
 import { pointRows, takenIn, type PointRow, type ReadingPayload, type Taken } from "./readings-table";
 
@@ -69,11 +69,14 @@ function outcomeOf(before: Taken | undefined, after: Taken | undefined): Outcome
   return distance(after) < distance(before) - 0.01 ? "better" : "still-out";
 }
 
-/** When the last work on a part of this visit was done; a proof taken before it proves nothing. */
+/** When the set was changed last in this visit, a part or by a modification; a proof taken before it proves nothing. */
 export function lastWorkAt(settled: readonly Settled[], visitId: string): string | undefined {
-  return ofKind(settled, "part-work")
-    .filter(({ entry, content }) => entry.visitId === visitId && !CHANGES_NOTHING.includes(content.payload.action))
-    .at(-1)?.at;
+  return settled.findLast(({ entry, content }) => {
+    if (entry.visitId !== visitId || !content) return false;
+    if (content.kind === "modification")
+      return content.payload.state === "fitted" || content.payload.state === "undone";
+    return content.kind === "part-work" && !CHANGES_NOTHING.includes(content.payload.action);
+  })?.at;
 }
 
 /** The baseline and the proof side by side, point by point. A proof older than the last work does not count. */
