@@ -132,7 +132,10 @@ async function layAround(
   own: Own,
 ): Promise<string[]> {
   const kept: string[] = [];
-  await tx.insert(customer).values(owner).onConflictDoNothing({ target: customer.id });
+  const [known] = await tx.select().from(customer).where(eq(customer.id, owner.id));
+  if (!known) await tx.insert(customer).values(owner);
+  else if (known.name !== owner.name || known.contact !== owner.contact || known.remarks !== owner.remarks)
+    kept.push(`What is written of the owner here differs from the file (${owner.name}): what is here stays.`);
   const [sheet] = await tx.select({ sheet: model.sheet }).from(model).where(eq(model.id, kind.id));
   if (!sheet) await layModel(tx, own(kind));
   else if (normalisedSheet(sheet.sheet) !== normalisedSheet(kind.sheet))

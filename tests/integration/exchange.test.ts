@@ -9,7 +9,7 @@ import { attach } from "@/db/attachments";
 import { connect, type Db } from "@/db/client";
 import { append, entriesOfSet } from "@/db/entries";
 import { exportSet, importSet } from "@/db/exchange";
-import { logChain, logEntry, person, set, shop as shopTable, visit } from "@/db/schema";
+import { customer, logChain, logEntry, person, set, shop as shopTable, visit } from "@/db/schema";
 import { setFile } from "@/db/sets";
 import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
@@ -108,6 +108,13 @@ describe("a set's file out and in", () => {
     ).toEqual(["", "Saltmarsh Wireless Repair"]);
     const [stay] = await theirs.db.select().from(visit).where(eq(visit.setId, here.set));
     expect(stay?.shop).toBe("Saltmarsh Wireless Repair");
+  });
+
+  it("says what it left as it is here: another owner's address, another sheet", async () => {
+    await theirs.db.update(customer).set({ contact: "moved to the harbour" });
+    const done = await importSet(theirs.db, JSON.stringify(await document(ours.db)));
+    expect(done).toMatchObject({ ok: true, added: 0, kept: [expect.stringContaining("what is here stays")] });
+    await theirs.db.update(customer).set({ contact: "" });
   });
 
   it("refuses one changed byte, wherever it is", async () => {
