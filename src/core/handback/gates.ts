@@ -13,6 +13,8 @@ export type Gate = {
   state: "ok" | "open" | "note";
   /** where it is answered */
   step?: Step;
+  /** it may go out so, if what was left says why */
+  explains?: boolean;
 };
 
 export type FinalLine = SafeItem & { state: "open" | "done" | "na" | "trouble"; remark?: string; entry?: string };
@@ -79,6 +81,7 @@ export function gates(input: VisitInput, terms: Terms, currency: string): Gate[]
       ? {
           key: "open",
           state: "open",
+          explains: true,
           text: `${count(open.length, "open point", "open points")} to settle, waive or explain`,
         }
       : { key: "open", state: "ok", text: "No open points" },
@@ -114,7 +117,8 @@ function soakGate(soak: ReturnType<typeof soakOf>): Gate {
   if (!soak) return { key, step, state: "note", text: "No soak in this visit" };
   const drifted = soak.drifts.filter(({ verdict }) => verdict === "drifts").map(({ point }) => point);
   if (soak.state !== "ended") return { key, step, state: "open", text: "The soak is not ended" };
-  if (drifted.length > 0) return { key, step, state: "open", text: `Drifted while it soaked: ${drifted.join(", ")}` };
+  if (drifted.length > 0)
+    return { key, step, state: "open", explains: true, text: `Drifted while it soaked: ${drifted.join(", ")}` };
   const hours = (soak.elapsedMinutes / 60).toFixed(1);
   return soak.elapsedMinutes < soak.hours * 60 - 1
     ? { key, step, state: "note", text: `Soaked ${hours} h of ${soak.hours} h` }

@@ -90,15 +90,20 @@ export function HandBackPlate() {
       return setError(
         `${gate.map((step) => STEP_NAMES[step]).join(" and ")} is not done: do it, or pass it with a reason above.`,
       );
-    const barred = gates(input, terms, shop.currency).filter(({ key, state }) => state === "open" && key !== "open");
+    const still = gates(input, terms, shop.currency).filter(({ state }) => state === "open");
+    const barred = still.filter(({ explains }) => !explains);
     if (barred.length > 0) return setError(`Not yet: ${barred.map(({ text }) => text).join("; ")}.`);
     const made = open.filter(({ kind }) => kind === "modification");
     if (made.length > 0)
       return setError(
         `A modification is not through: ${made.map(({ text }) => text).join("; ")}. Do it, or waive it above with the reason.`,
       );
-    if (open.length > 0 && !texts.left)
-      return setError("There are open points: settle them, or say in “What was left” why they stay.");
+    if (still.length > 0 && !texts.left)
+      return setError(
+        open.length > 0
+          ? "There are open points: settle them, or say in “What was left” why they stay."
+          : `${still.map(({ text }) => text).join("; ")}: say in “What was left” why it goes out so.`,
+      );
     if (!texts.summary) return setError("Say what was done.");
     const outcome = await append({ kind: "hand-back", payload });
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { openPoints, type OpenPoint } from "@/core/history";
+import { loansOut, openPoints, type Content, type OpenPoint } from "@/core/history";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 
@@ -74,6 +74,33 @@ function Settle({ point }: { point: OpenPoint }) {
   );
 }
 
+/** A loan and a soak are settled by what is done, and by no word on it. */
+function Act({ point, button, content }: { point: OpenPoint; button: string; content: Content }) {
+  const { append } = useLogbook();
+  return (
+    <button
+      type="button"
+      className="btn btn-outline h-10"
+      aria-label={`${button}: ${point.text}`}
+      onClick={() => void append(content)}
+    >
+      {button}
+    </button>
+  );
+}
+
+function Answer({ point }: { point: OpenPoint }) {
+  const { settled } = useLogbook();
+  if (point.kind === "loan") {
+    const what = loansOut(settled).find(({ id }) => id === point.id)?.what ?? point.text.slice(0, 120);
+    const content: Content = { kind: "loan", payload: { v: 1, what, state: "out", about: point.id } };
+    return <Act point={point} button="It is out again" content={content} />;
+  }
+  if (point.kind === "soak")
+    return <Act point={point} button="End the soak" content={{ kind: "soak", payload: { v: 1, state: "end" } }} />;
+  return <Settle point={point} />;
+}
+
 /** What the set still asks for; each point is settled with a word on how. */
 export function OpenPoints() {
   const { settled, input } = useLogbook();
@@ -91,7 +118,7 @@ export function OpenPoints() {
             className="flex min-h-11 flex-wrap items-center gap-2 border-b border-base-300 py-1"
           >
             <span className="grow">{point.text}</span>
-            <Settle point={point} />
+            <Answer point={point} />
           </li>
         ))}
       </ul>
