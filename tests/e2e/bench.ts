@@ -43,6 +43,24 @@ export async function write(page: Page, text: string, shows: string | RegExp): P
   await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
 }
 
+/** Goes through the last look of a set, line by line, and comes back to the hand-back. */
+export async function lastLook(page: Page): Promise<void> {
+  await plate(page).getByRole("tab", { name: "The last look" }).click();
+  const open = plate(page).getByRole("button", { name: /^In order: / });
+  for (let left = await open.count(); left > 0; left -= 1) {
+    const asks = await open.first().getAttribute("aria-label");
+    await open.first().click();
+    // What is read or measured is written down; the rest is ticked.
+    if (/fuse|Insulation/.test(asks ?? "")) {
+      const form = plate(page).locator("form", { has: page.getByRole("button", { name: "Write it" }) });
+      await form.getByRole("textbox").fill("T 0.5 A, above 20 MΩ");
+      await form.getByRole("button", { name: "Write it" }).click();
+    }
+    await expect(open).toHaveCount(left - 1);
+  }
+  await plate(page).getByRole("tab", { name: "Hand back" }).click();
+}
+
 let counter = 0;
 /** A serial number that no other test uses. */
 export const freshSerial = () => `T-${Date.now().toString(36)}-${(counter += 1)}`;

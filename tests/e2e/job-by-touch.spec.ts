@@ -1,4 +1,4 @@
-import { expect, freshSerial, plate, step, tape, test } from "./bench";
+import { expect, freshSerial, lastLook, plate, step, tape, test } from "./bench";
 
 test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
 
@@ -117,6 +117,9 @@ test("a set goes through the shop by touch", async ({ page }) => {
   await page.getByLabel("Why Prove is passed over").fill("the rest reads as the chart says by ear");
   await page.getByRole("button", { name: "Pass it" }).tap();
   await expect(page.getByLabel("What was done")).toHaveValue(/C1 replaced/);
+  await page.getByRole("button", { name: "Hand it back" }).tap();
+  await expect(plate(page).getByRole("alert")).toContainText("5 lines of the last look not ticked");
+  await lastLook(page);
   await page.getByRole("button", { name: "Hand it back" }).tap();
   await expect(plate(page).getByText(/^Handed back/)).toBeVisible();
   await plate(page).getByRole("link", { name: "Service record" }).tap();
