@@ -63,6 +63,9 @@ export function settle(entries: readonly Entry[]): Logbook {
     (amendmentsOf.get(id) ?? []).flatMap((entry) => [entry, ...allAmendments(entry.id)]);
 
   const settleOne = (entry: Entry & Content): Settled => {
+    // Most entries are never amended.
+    if (!amendmentsOf.has(entry.id))
+      return { entry, content: { kind: entry.kind, payload: entry.payload } as Content, at: entry.at, amendments: [] };
     const amendments = allAmendments(entry.id).sort(byMoment);
     const change = lastInForce(entry.id);
     const original = { kind: entry.kind, payload: entry.payload } as Content;
@@ -73,9 +76,17 @@ export function settle(entries: readonly Entry[]): Logbook {
   };
 
   const roots = [...byId.values()].filter((entry): entry is Entry & Content => entry.kind !== "amendment");
-  const reached = new Set(roots.flatMap((root) => allAmendments(root.id).map((entry) => entry.id)));
+  const reached = new Set(
+    roots.filter(({ id }) => amendmentsOf.has(id)).flatMap((root) => allAmendments(root.id).map((entry) => entry.id)),
+  );
+  // Each instant is read once, not at every comparison: a log may have thousands of entries.
+  const timed = roots.map((root) => {
+    const item = settleOne(root);
+    return { item, time: Date.parse(item.at), id: root.id };
+  });
+  timed.sort((a, b) => a.time - b.time || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
   return {
-    settled: roots.map(settleOne).sort((a, b) => byMoment({ at: a.at, id: a.entry.id }, { at: b.at, id: b.entry.id })),
+    settled: timed.map(({ item }) => item),
     waiting: [...byId.values()].filter((entry) => entry.kind === "amendment" && !reached.has(entry.id)).sort(byMoment),
   };
 }
@@ -88,5 +99,7 @@ export function ofKind<K extends ContentKind>(settled: readonly Settled[], kind:
 }
 
 /** What had happened up to a moment (inclusive), by everything known today. */
-export const upTo = (settled: readonly Settled[], moment: string): Settled[] =>
-  settled.filter((item) => Date.parse(item.at) <= Date.parse(moment));
+export function upTo(settled: readonly Settled[], moment: string): Settled[] {
+  const until = Date.parse(moment);
+  return settled.filter((item) => Date.parse(item.at) <= until);
+}
