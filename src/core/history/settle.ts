@@ -40,8 +40,14 @@ type Effect = { amendment: Amendment; reason: string } | "void";
 export function settle(entries: readonly Entry[]): Logbook {
   const byId = new Map(entries.map((entry) => [entry.id, entry]));
   const amendmentsOf = new Map<string, Entry[]>();
-  for (const entry of byId.values())
-    if (entry.amends !== null) amendmentsOf.set(entry.amends, [...(amendmentsOf.get(entry.amends) ?? []), entry]);
+  const roots: (Entry & Content)[] = [];
+  for (const entry of byId.values()) {
+    if (entry.kind !== "amendment") roots.push(entry);
+    if (entry.amends === null) continue;
+    const list = amendmentsOf.get(entry.amends);
+    if (list) list.push(entry);
+    else amendmentsOf.set(entry.amends, [entry]);
+  }
   for (const list of amendmentsOf.values()) list.sort(byMoment);
 
   const lastInForce = (id: string): { entry: Entry; amendment: Amendment; reason: string } | undefined => {
@@ -75,7 +81,6 @@ export function settle(entries: readonly Entry[]): Logbook {
     return { entry, content: change.amendment.content, at: change.amendment.at ?? entry.at, amendments, inForce };
   };
 
-  const roots = [...byId.values()].filter((entry): entry is Entry & Content => entry.kind !== "amendment");
   const reached = new Set(
     roots.filter(({ id }) => amendmentsOf.has(id)).flatMap((root) => allAmendments(root.id).map((entry) => entry.id)),
   );

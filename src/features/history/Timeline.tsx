@@ -52,7 +52,7 @@ function Item({ item }: { item: Settled }) {
 }
 
 /** So many entries of a visit are shown at once; a long visit is asked for the rest. */
-const AT_ONCE = 300;
+const AT_ONCE = 100;
 
 function Entries({ items }: { items: readonly Settled[] }) {
   const [all, setAll] = useState(false);
