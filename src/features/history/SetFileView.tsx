@@ -14,7 +14,8 @@ import { Years } from "./Years";
 
 type SetFileProps = {
   setId: string;
-  entries: readonly Entry[];
+  /** the log as JSON: of thousands of entries one text is sent far faster than so many objects */
+  log: string;
   visits: readonly Visit[];
   sheet: Sheet;
   people: readonly { id: string; name: string }[];
@@ -25,8 +26,8 @@ type SetFileProps = {
 };
 
 /** A set's file: what it is now and was on any day, its life, its measurements, and the ways out. */
-export function SetFileView({ setId, entries, visits, sheet, people, now, tab, out }: SetFileProps) {
-  const settled = useMemo(() => settle(entries).settled, [entries]);
+export function SetFileView({ setId, log, visits, sheet, people, now, tab, out }: SetFileProps) {
+  const settled = useMemo(() => settle(JSON.parse(log) as Entry[]).settled, [log]);
   const names = useMemo(() => new Map(people.map(({ id, name }) => [id, name])), [people]);
   const [open, setOpen] = useState<{ items: readonly Settled[]; title: string }>();
   const onPart = (designator: string) =>

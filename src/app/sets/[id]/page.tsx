@@ -38,7 +38,7 @@ export default async function SetPage({ params, searchParams }: Props) {
       </header>
       <SetFileView
         setId={file.id}
-        entries={file.entries}
+        log={JSON.stringify(file.entries)}
         visits={visits}
         sheet={model.sheet}
         people={people}
