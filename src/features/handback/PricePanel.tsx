@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { readMinutes } from "@/core/bench-line";
 import { printMinutes, WAYS, type Content } from "@/core/history";
 import { priceOf } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
@@ -11,22 +12,13 @@ import { TextField } from "@/ui/TextField";
 import { Time } from "@/ui/Time";
 import { useLogbook } from "@/ui/logbook";
 
-const MINUTES = /^\s*(?:(\d+(?:[.,]\d+)?)\s*h)?\s*(?:(\d+)\s*(?:min|m)?)?\s*$/i;
-
-/** Minutes of `45`, `45 min`, `1.5 h`, `1 h 20`. */
-function minutesOf(text: string): number | undefined {
-  const found = MINUTES.exec(text);
-  if (!found || (!found[1] && !found[2])) return undefined;
-  return Number((found[1] ?? "0").replace(",", ".")) * 60 + Number(found[2] ?? 0);
-}
-
 function AddLabour({ write }: { write: (content: Content) => Promise<string | undefined> }) {
   const [step, setStep] = useState<Step>("fix");
   const [time, setTime] = useState("");
   const [what, setWhat] = useState("");
   const [error, setError] = useState<string>();
   const save = async () => {
-    const minutes = minutesOf(time);
+    const minutes = readMinutes(time);
     if (minutes === undefined) return setError("Say how long: 45 min, 1 h 20 min.");
     const said = what.trim() ? { what: what.trim() } : {};
     const refused = await write({ kind: "labour", payload: { v: 1, step, minutes, ...said } });

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { readMinutes } from "@/core/bench-line";
 import { tickOf, type Modification, type TickList } from "@/core/history";
 import { hardware } from "@/core/modifications";
 import { aroundFitting } from "@/core/visit";
@@ -79,14 +80,15 @@ export function ModAfter({ modification, ready }: { modification: Modification; 
   const fitted = modification.state === "fitted";
   const missing = lacks(modification, ready);
   const fit = async () => {
+    const took = readMinutes(minutes);
+    if (minutes.trim() && !took) return setError(`“${minutes.trim()}” is no time: 70, or 1 h 10 min.`);
     if (missing.length > 0) return setError(`Not yet: ${missing.join("; ")}.`);
     const parts = fittedFrom(payload.parts, stock);
     const done = await write({
       kind: "modification",
       payload: { ...payload, parts, state: "fitted", about: modification.id },
     });
-    const took = Number(minutes);
-    if (done && minutes.trim() && took > 0)
+    if (done && took)
       await write({ kind: "labour", payload: { v: 1, step: "modify", minutes: took, what: payload.name } });
     if (done) await refreshStock();
     return undefined;
