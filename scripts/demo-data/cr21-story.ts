@@ -1,4 +1,4 @@
-import { MAINS, rise, safe, type Story } from "./story-lines";
+import { lastLook, MAINS, rise, safe, type Story } from "./story-lines";
 
 const YEAR = 365;
 
@@ -48,6 +48,7 @@ export const CR21_BEFORE: Story["visits"] = [
             "wren",
             "mod not done Line-level audio outlet; about #@mod; remark the back apron has no spare hole free: the owner asks again when the trimmer cover is off",
           ],
+          ...lastLook("15:40", "wren", "T 1 A", "above 50 MΩ at 500 V"),
           [
             "16:00",
             "ines",
@@ -113,6 +114,7 @@ export const CR21_BEFORE: Story["visits"] = [
           ["14:41", "tomasz", "test output at 7 MHz 1.8 W min 1.5 on 3 Ω load"],
           ["14:42", "tomasz", "test sensitivity at 7 MHz, 10 dB (S+N)/N 1.6 µV max 2 on generator, AM 30 %"],
           ["14:44", "tomasz", "tick #@mod recalibrate 1 done: 540, 900 and 1500 kHz on the mark"],
+          ...lastLook("14:50", "tomasz", "T 1 A", "above 50 MΩ at 500 V"),
           [
             "15:00",
             "ines",

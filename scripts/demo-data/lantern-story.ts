@@ -1,4 +1,4 @@
-import { MAINS, rise, safe, type Story } from "./story-lines";
+import { lastLook, MAINS, rise, safe, type Story } from "./story-lines";
 
 const NINE_YEARS = 3290;
 
@@ -64,6 +64,7 @@ export const LANTERN_STORY: Story = {
         {
           daysAgo: NINE_YEARS,
           lines: [
+            ...lastLook("14:40", "wren", "T 0.5 A", "above 50 MΩ at 500 V"),
             [
               "15:00",
               "ines",

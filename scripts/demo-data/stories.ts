@@ -1,6 +1,6 @@
 import { CR21_BEFORE } from "./cr21-story";
 import { LANTERN_STORY } from "./lantern-story";
-import { MAINS, rise, safe, type Story } from "./story-lines";
+import { lastLook, MAINS, rise, safe, type Story } from "./story-lines";
 
 export const STORIES: Story[] = [
   LANTERN_STORY,
@@ -274,6 +274,7 @@ export const STORIES: Story[] = [
               ["13:06", "tomasz", "test output at 80 m 58 W min 50 on dummy load, carrier"],
               ["13:10", "tomasz", "test output at 10 m 38 W min 35 on dummy load, carrier"],
               ["13:20", "tomasz", "gone no output on 10 m"],
+              ...lastLook("14:40", "tomasz", "T 3.15 A", "above 50 MΩ at 500 V", "interlock ok"),
               [
                 "15:00",
                 "ines",

@@ -27,15 +27,35 @@ export type Story = {
   visits: { job: number; days: Day[] }[];
 };
 
-/** The make-safe list gone through, a line a minute. */
-export function safe(at: string, who: Who, ...lines: string[]): Line[] {
+/** Lines one after the other, so many minutes apart. */
+function paced(at: string, who: Who, every: number, lines: readonly string[]): Line[] {
   const [hours = 0, minutes = 0] = at.split(":").map(Number);
   return lines.map((line, index): Line => {
-    const minute = hours * 60 + minutes + index;
+    const minute = hours * 60 + minutes + Math.round(index * every);
     const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
-    return [clock, who, `safe ${line}`];
+    return [clock, who, line];
   });
 }
+
+/** The make-safe list gone through, a line a minute. */
+export const safe = (at: string, who: Who, ...lines: string[]): Line[] =>
+  paced(
+    at,
+    who,
+    1,
+    lines.map((line) => `safe ${line}`),
+  );
+
+/** The last look before a mains set goes out, a line a minute. */
+export const lastLook = (at: string, who: Who, fuse: string, insulation: string, ...more: string[]): Line[] =>
+  paced(
+    at,
+    who,
+    1,
+    ["lead ok", `fuse ok: ${fuse}`, `isolation ok: ${insulation}`, ...more, "screws ok", "accessories ok"].map(
+      (line) => `final ${line}`,
+    ),
+  );
 
 /** Lines that every mains set has. */
 export const MAINS = [
@@ -50,11 +70,10 @@ export const MAINS = [
 ];
 
 /** Steps of a rise, two and a half minutes each. */
-export function rise(at: string, who: Who, ...steps: string[]): Line[] {
-  const [hours = 0, minutes = 0] = at.split(":").map(Number);
-  return steps.map((step, index): Line => {
-    const minute = hours * 60 + minutes + Math.round(index * 2.5);
-    const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
-    return [clock, who, `power ${step}`];
-  });
-}
+export const rise = (at: string, who: Who, ...steps: string[]): Line[] =>
+  paced(
+    at,
+    who,
+    2.5,
+    steps.map((step) => `power ${step}`),
+  );

@@ -1,4 +1,4 @@
-import { expect, plate, step, takeIn, tape, test, write } from "./bench";
+import { expect, lastLook, line, plate, step, takeIn, tape, test, write } from "./bench";
 
 test("a set comes back, and the first visit's history is there", async ({ page }) => {
   // First visit: one part replaced, one left, handed back.
@@ -7,6 +7,8 @@ test("a set comes back, and the first visit's history is there", async ({ page }
   await write(page, "C14 = 52n left: leakage not measured", "leakage not measured");
   await write(page, "C16 .02/600 burst -> 0.022/630", "22 nF 630 V");
   await write(page, "todo look at the mains lead next time", "look at the mains lead next time");
+  await step(page, "Hand back").click();
+  await lastLook(page);
   await write(
     page,
     "hand back: tone capacitor renewed; left the mains lead is old; old parts returned",
@@ -57,8 +59,13 @@ test("a set comes back, and the first visit's history is there", async ({ page }
 
 test("a hand-back that was too early is withdrawn, and the visit is open again", async ({ page }) => {
   await takeIn(page, "Halvane 537", "handed back too early");
-  await write(page, "hand back: plays; old parts none", "plays");
+  // The line hands nothing back that was not looked at.
+  await line(page).fill("hand back: plays; old parts none");
+  await expect(page.getByText(/the last look is not through \(final lead, final fuse/)).toBeVisible();
+  await line(page).fill("");
   await step(page, "Hand back").click();
+  await lastLook(page);
+  await write(page, "hand back: plays; old parts none", "plays");
   await expect(plate(page).getByText(/^Handed back/)).toBeVisible();
   await tape(page)
     .getByRole("button", { name: /Hand back, plays/ })

@@ -97,6 +97,11 @@ test("a set is taken in, repaired, proved, handed back, printed and found again 
   await typeLine("V4 plate 243 for 245 prove", /243 V/);
   await typeLine("V4 cathode 12.4 for 12.5 prove", /12\.4 V/);
   await expect(step(page, "Prove")).toContainText("done");
+  await typeLine("final lead ok", /Mains lead, plug/);
+  await typeLine("final fuse ok: T 0.5 A", /T 0.5 A/);
+  await typeLine("final isolation ok: above 50 MΩ at 500 V", /above 50 MΩ/);
+  await typeLine("final screws ok", /All screws back/);
+  await typeLine("final accessories ok", /goes back with it/);
   await typeLine(
     "hand back: capacitors renewed, plays on all bands; left R9 within tolerance; old parts returned",
     /plays on all bands/,

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { lineContext, parseLine } from ".";
 import { settle, type Entry } from "../history";
 import { amend, atOf, entry, idOf, note, replace, SHEET, VISIT, withdraw, work } from "../history/fixtures";
+import { finalList } from "../power";
 
 const context = (entries: Entry[], sheet = SHEET) =>
   lineContext({ sheet, year: 1937, settled: settle(entries).settled, visitId: VISIT, now: atOf(500) });
@@ -53,5 +54,21 @@ describe("what a line is read against", () => {
       context([entry(1, note("a")), amend(2, idOf(1), withdraw())]),
     );
     expect(result).toMatchObject({ kind: "not-understood", message: expect.stringContaining("withdrawn already") });
+  });
+
+  it("hands nothing back that was not looked at, and says what is left to look at", () => {
+    const looked = (key: string, state: "done" | "trouble" = "done") =>
+      entry(keys.indexOf(key) + 1, {
+        kind: "check",
+        payload: { v: 1, list: "hand-back", key, text: key, state, remark: "T 0.5 A" },
+      });
+    const keys = finalList(SHEET).map(({ key }) => key);
+    const read = (entries: Entry[]) => parseLine("hand back: plays", context(entries));
+    expect(read([])).toMatchObject({ message: expect.stringContaining("final lead, final fuse") });
+    expect(read(keys.slice(1).map((key) => looked(key)))).toMatchObject({
+      message: expect.stringContaining("(final lead)"),
+    });
+    expect(read(keys.map((key) => looked(key, key === "lead" ? "trouble" : "done"))).kind).toBe("not-understood");
+    expect(read(keys.map((key) => looked(key))).kind).toBe("draft");
   });
 });

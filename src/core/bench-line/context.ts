@@ -1,3 +1,4 @@
+import { finalLines } from "../handback";
 import { asBuilt, openPoints, PHASES } from "../history";
 import { coldRows, lastWorkAt, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
 import type { Phase } from "../history";
@@ -6,6 +7,17 @@ import type { LineContext } from "./types";
 /** Which phase a reading taken now belongs to: baseline until something was changed, proof afterwards. */
 const phaseNow = ({ settled, visitId }: VisitInput): Phase =>
   lastWorkAt(settled, visitId) === undefined ? "baseline" : "prove";
+
+/** What stands in the way of handing back whatever is said of it, as the form has it. */
+function barredBy(input: VisitInput): string[] {
+  const points = openPoints(input.settled, input.now)
+    .filter(({ kind, blocks }) => blocks && (kind === "modification" || kind === "loan"))
+    .map(({ text }) => text);
+  const unlooked = finalLines(input).filter(({ state }) => state === "open" || state === "trouble");
+  return unlooked.length === 0
+    ? points
+    : [...points, `the last look is not through (${unlooked.map(({ key }) => `final ${key}`).join(", ")})`];
+}
 
 /** What the bench line is read against, from the set's log and its model. */
 export function lineContext(input: VisitInput): LineContext {
@@ -16,9 +28,7 @@ export function lineContext(input: VisitInput): LineContext {
     return setup ? [[phase, setup] as const] : [];
   });
   const measured = takenIn(settled, visitId, "baseline").size > 0;
-  const barred = openPoints(settled, now)
-    .filter(({ kind, blocks }) => blocks && (kind === "modification" || kind === "loan"))
-    .map(({ text }) => text);
+  const barred = barredBy(input);
   const listed = sheet.components.length + sheet.tubes.length > 0;
   return {
     sheet,

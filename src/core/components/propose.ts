@@ -1,3 +1,4 @@
+import type { PartState } from "../history/part-state";
 import type { Policy, Switches } from "../history/policy";
 import { drawnSpec, drawnText, roleWord, type Component, type Role, type Sheet } from "../model";
 import { ELECTROLYTIC_ROLES } from "../model/roles";
@@ -67,16 +68,7 @@ export type PlanLine = {
 
 /** What the log says of a place. */
 export type PlaceHistory = {
-  state?:
-    | "original"
-    | "serviced"
-    | "left"
-    | "replaced"
-    | "restuffed"
-    | "substituted"
-    | "disconnected"
-    | "removed"
-    | "modified";
+  state?: PartState;
   /** what sits there now, as markings */
   fitted?: readonly string[];
   /** years since it was fitted */

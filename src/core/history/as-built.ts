@@ -4,18 +4,7 @@ import { ofKind, upTo, type Settled } from "./settle";
 import type { ContentOf } from "./entries";
 import type { Fitted } from "./payload-pieces";
 import type { OldPart } from "./payloads";
-
-export type PartState =
-  | "original"
-  | "serviced"
-  | "left"
-  | "replaced"
-  | "restuffed"
-  | "substituted"
-  | "disconnected"
-  | "removed"
-  /** put there by a modification */
-  | "modified";
+import type { PartState } from "./part-state";
 
 /** One place in the circuit, and what sits there. */
 export type Position = {

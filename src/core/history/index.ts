@@ -1,5 +1,6 @@
 /** The logbook: entry kinds, and the pure functions that fold entries into what is known about a set. */
-export { applyDifferences, asBuilt, differences, type Difference, type PartState, type Position } from "./as-built";
+export type { PartState } from "./part-state";
+export { applyDifferences, asBuilt, differences, type Difference, type Position } from "./as-built";
 export { describe, describeSetup, describeWork, printMinutes, printPart, type Line } from "./describe";
 export {
   bodySchema,

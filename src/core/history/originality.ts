@@ -1,4 +1,5 @@
-import type { PartState, Position } from "./as-built";
+import type { Position } from "./as-built";
+import type { PartState } from "./part-state";
 
 /** How original a set is, by counting places. */
 export type Originality = {
