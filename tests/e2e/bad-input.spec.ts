@@ -96,6 +96,32 @@ test.describe("the bench line", () => {
     await expect(tape(page).getByText("written in the cellar")).toHaveCount(1);
   });
 
+  test("shows what was kept without a network and is not taken afterwards, until it is written anew", async ({
+    page,
+    expectTrouble,
+  }) => {
+    expectTrouble.allowed = true;
+    await page.route("**/api/entries", (route) => route.abort("connectionrefused"));
+    await line(page).fill("note kept and then refused");
+    await line(page).press("Enter");
+    await expect(tape(page).getByText("not saved yet")).toBeVisible();
+    await page.unroute("**/api/entries");
+    await page.route("**/api/entries", (route) =>
+      route.fulfill({ status: 422, json: { problems: [{ path: "", message: "The visit is closed by now." }] } }),
+    );
+    const list = page.getByRole("list", { name: "Not taken by the server" });
+    await expect(list).toContainText("The visit is closed by now.");
+    await expect(tape(page).getByText("kept and then refused")).toHaveCount(0);
+    await page.unroute("**/api/entries");
+    await page.reload();
+    await list.getByRole("button", { name: "Write anew: note kept and then refused" }).click();
+    await expect(line(page)).toHaveValue("note kept and then refused");
+    await line(page).press("Enter");
+    await expect(tape(page).getByText("kept and then refused")).toBeVisible();
+    await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+    await expect(list).toHaveCount(0);
+  });
+
   test("gives back a line that the server refuses", async ({ page, expectTrouble }) => {
     expectTrouble.allowed = true;
     await page.route("**/api/entries", (route) =>

@@ -3,4 +3,4 @@ export { lineContext } from "./context";
 export { readMinutes } from "./job-line";
 export { parseLine } from "./parse";
 export type { LineContext, LineDraft, LineResult } from "./types";
-export { writeLine } from "./write";
+export { writeAmendment, writeLine } from "./write";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { parseLine, writeLine, type LineResult } from ".";
+import { parseLine, writeAmendment, writeLine, type LineResult } from ".";
 import type { Content } from "../history";
 import { idOf } from "../history/fixtures";
 import { CONTEXT } from "./context.fixture";
@@ -241,6 +241,15 @@ describe("amending", () => {
         expected: { text: "470000", value: 470e3 },
       });
   });
+
+  it.each(["amend #2 R7 470k = 471k because read on the wrong range", "withdraw #1 because noted twice"])(
+    "is written as it is read: %s",
+    (typed) => {
+      const { draft: made } = draft(typed);
+      if (made.type !== "amendment") throw new Error("no amendment");
+      expect(draft(writeAmendment(made.amendment, made.amends === idOf(2) ? 2 : 1)).draft).toEqual(made);
+    },
+  );
 
   it("withdraws, and asks for number and reason", () => {
     expect(draft("withdraw #1 because noted twice").draft).toMatchObject({

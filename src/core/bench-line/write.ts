@@ -1,5 +1,5 @@
 import { format } from "../quantity";
-import type { Content, ContentOf, OldPart } from "../history";
+import type { Amendment, Content, ContentOf, OldPart } from "../history";
 import { STEP_NAMES } from "../model";
 import { clause, escaped } from "./clauses";
 import { writeApproved, writeEstimate, writeLabour, writeLoan, writeMod, writeSoak, writeTick } from "./job-line";
@@ -155,3 +155,16 @@ export function writeLine(content: Content, numberOf: (id: string) => number | u
       return `note an entry of a kind “${payload.kind}”`;
   }
 }
+
+/**
+ * The line that makes an amendment again.
+ * @param n number of the amended entry on the tape @param numberOf number of an entry by its id
+ */
+export const writeAmendment = (
+  amendment: Amendment,
+  n: number,
+  numberOf?: (id: string) => number | undefined,
+): string =>
+  amendment.action === "withdraw"
+    ? `withdraw #${n} because ${amendment.reason}`
+    : `amend #${n} ${writeLine(amendment.content, numberOf)} because ${amendment.reason}`;

@@ -6,12 +6,52 @@ import type { Body } from "@/core/history";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";
+import { Time } from "@/ui/Time";
 import { useTyped } from "./typed";
 
 const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>
   draft.type === "content"
     ? { body: draft.content }
     : { body: { kind: "amendment", payload: draft.amendment }, amends: draft.amends };
+
+/** Entries that were kept on this device and that the server did not take afterwards: none goes out of sight by itself. */
+function Refused({ onTake }: { onTake: (line: string) => void }) {
+  const { refused, forget } = useLogbook();
+  if (refused.length === 0) return null;
+  return (
+    <ul aria-label="Not taken by the server" className="flex max-h-40 flex-col gap-1 overflow-y-auto">
+      {refused.map(({ id, at, line, message }) => (
+        <li key={id} role="alert" className="rounded-field border-2 border-warning p-2">
+          <p className="font-mono break-words">{line}</p>
+          <p>
+            Written at <Time iso={at} as="clock" /> and not taken: {message}
+          </p>
+          <div className="mt-1 flex gap-1">
+            <button
+              type="button"
+              className="btn btn-outline h-10"
+              aria-label={`Write anew: ${line}`}
+              onClick={() => {
+                forget(id);
+                onTake(line);
+              }}
+            >
+              Write it anew
+            </button>
+            <button
+              type="button"
+              className="btn btn-ghost h-10"
+              aria-label={`Give up: ${line}`}
+              onClick={() => forget(id)}
+            >
+              Give it up
+            </button>
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 /** One text field that turns shorthand into entries, showing what it understood before Enter. */
 export function BenchLine() {
@@ -69,6 +109,13 @@ export function BenchLine() {
         void write();
       }}
     >
+      <Refused
+        onTake={(taken) => {
+          if (text.trim()) remember(text);
+          change(taken);
+          field.current?.focus();
+        }}
+      />
       <input
         ref={field}
         value={text}

@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
-import { lineContext, writeLine, type LineContext } from "@/core/bench-line";
+import { lineContext, writeAmendment, writeLine, type LineContext } from "@/core/bench-line";
 import {
   draftSchema,
   sentences,
@@ -23,7 +23,7 @@ import type { Figures } from "@/core/diagnosis";
 import type { Attachment } from "@/db/attachments";
 import type { Meter, Shop } from "@/db/shop";
 import { hideFile, sendFile, type FileSent } from "./files";
-import { makeDraft, readOutbox, send, writeOutbox, type Problem } from "./outbox";
+import { makeDraft, outbox as waitingBox, refusals, send, type Problem, type Refused } from "./outbox";
 
 /** What the bench page is given by the server. */
 export type LogbookData = {
@@ -62,6 +62,10 @@ export type Logbook = LogbookData & {
   /** ids of entries that are not acknowledged yet */
   pending: ReadonlySet<string>;
   offline: boolean;
+  /** entries that were kept for a retry and then not taken, as the lines that make them again */
+  refused: readonly { id: string; at: string; line: string; message: string }[];
+  /** a refused entry is written anew, or given up */
+  forget: (id: string) => void;
   /** appends an entry; resolves when it is saved, kept for a retry, or refused */
   append: (body: Body, extra?: { at?: string; amends?: string }) => Promise<Outcome>;
   /** adds a photo or file to an entry that is saved */
@@ -94,13 +98,14 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   const [attachments, setAttachments] = useState(data.attachments);
   const [stock, setStock] = useState(data.stock);
   const [outbox, setOutbox] = useState<Draft[]>([]);
+  const [refused, setRefused] = useState<Refused[]>([]);
   const [offline, setOffline] = useState(false);
   const box = useRef<Draft[]>([]);
 
   const changeOutbox = useCallback(
     (change: (drafts: Draft[]) => Draft[]) => {
       box.current = change(box.current);
-      writeOutbox(setId, box.current);
+      waitingBox.write(setId, box.current);
       setOutbox(box.current);
     },
     [setId],
@@ -134,6 +139,32 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       return result.kind === "saved" ? { ok: true, id: draft.id } : { ok: false, problems: result.problems };
     },
     [changeOutbox, refreshStock],
+  );
+
+  const changeRefused = useCallback(
+    (change: (known: Refused[]) => Refused[]) => {
+      const next = change(refusals.read(setId));
+      refusals.write(setId, next);
+      setRefused(next);
+    },
+    [setId],
+  );
+  const forget = useCallback(
+    (id: string) => changeRefused((known) => known.filter(({ draft }) => draft.id !== id)),
+    [changeRefused],
+  );
+
+  /** Sends again what was kept. Nobody waits at a form for it any more: a refusal stays in sight. */
+  const deliverAgain = useCallback(
+    async (draft: Draft): Promise<void> => {
+      const outcome = await deliver(draft);
+      if (!outcome.ok)
+        changeRefused((known) => [
+          ...known.filter((one) => one.draft.id !== draft.id),
+          { draft, problems: outcome.problems },
+        ]);
+    },
+    [deliver, changeRefused],
   );
 
   const append = useCallback(
@@ -176,22 +207,24 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
 
   // What an earlier page could not deliver is sent again, with the same ids.
   useEffect(() => {
-    box.current = readOutbox(setId);
+    // What an earlier page left behind: kept drafts are shown while they wait, refused ones until their writer says.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setRefused(refusals.read(setId));
+    box.current = waitingBox.read(setId);
     if (box.current.length === 0) return;
-    for (const draft of box.current) void deliver(draft);
-    // The kept drafts are shown while they wait.
+    for (const draft of box.current) void deliverAgain(draft);
     setOutbox(box.current);
-  }, [setId, deliver]);
+  }, [setId, deliverAgain]);
 
   useEffect(() => {
-    const retry = () => box.current.forEach((draft) => void deliver(draft));
+    const retry = () => box.current.forEach((draft) => void deliverAgain(draft));
     const timer = offline ? window.setInterval(retry, RETRY_MS) : undefined;
     window.addEventListener("online", retry);
     return () => {
       window.clearInterval(timer);
       window.removeEventListener("online", retry);
     };
-  }, [offline, deliver]);
+  }, [offline, deliverAgain]);
 
   // Another tablet may write to the same set.
   useEffect(() => {
@@ -230,6 +263,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     };
     const context = lineContext(input);
     const numbers = new Map(context.tape.map((item) => [item.id, item.n]));
+    const numberOf = (id: string) => numbers.get(id);
     return {
       ...data,
       entries,
@@ -238,6 +272,16 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       context,
       pending: new Set(waiting.map((draft) => draft.id)),
       offline,
+      refused: refused.map(({ draft, problems }) => ({
+        id: draft.id,
+        at: draft.at,
+        line:
+          draft.kind === "amendment"
+            ? writeAmendment(draft.payload, numberOf(draft.amends ?? "") ?? 0, numberOf)
+            : writeLine(draft, numberOf),
+        message: problems[0]?.message ?? "The server did not take it.",
+      })),
+      forget,
       attachments,
       stock,
       append,
@@ -245,10 +289,26 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       hide,
       refreshStock,
       clock,
-      lineOf: (content) => writeLine(content, (id) => numbers.get(id)),
+      lineOf: (content) => writeLine(content, numberOf),
       nameOf: (id) => data.people.find((person) => person.id === id)?.name ?? "unknown",
     };
-  }, [data, saved, attachments, stock, outbox, offline, append, attach, hide, refreshStock, clock, personId, visit.id]);
+  }, [
+    data,
+    saved,
+    attachments,
+    stock,
+    outbox,
+    offline,
+    refused,
+    forget,
+    append,
+    attach,
+    hide,
+    refreshStock,
+    clock,
+    personId,
+    visit.id,
+  ]);
 
   return <Context value={logbook}>{children}</Context>;
 }

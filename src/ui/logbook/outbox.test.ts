@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { draftSchema } from "@/core/history";
 import { note, SET, VISIT } from "@/core/history/fixtures";
-import { makeDraft, readOutbox, send, writeOutbox } from "./outbox";
+import { makeDraft, outbox, refusals, send } from "./outbox";
 
 const draft = makeDraft(SET, VISIT, note("x"));
 
@@ -33,16 +33,23 @@ describe("a draft", () => {
 
 describe("the outbox", () => {
   it("outlives the page, one for each set", () => {
-    writeOutbox(SET, [draft]);
-    expect(readOutbox(SET)).toEqual([draft]);
-    expect(readOutbox(VISIT)).toEqual([]);
-    writeOutbox(SET, []);
-    expect(readOutbox(SET)).toEqual([]);
+    outbox.write(SET, [draft]);
+    expect(outbox.read(SET)).toEqual([draft]);
+    expect(outbox.read(VISIT)).toEqual([]);
+    outbox.write(SET, []);
+    expect(outbox.read(SET)).toEqual([]);
+  });
+
+  it("keeps what was refused apart from what waits", () => {
+    const refused = { draft, problems: [{ path: "at", message: "That lies in the future." }] };
+    refusals.write(SET, [refused]);
+    expect(refusals.read(SET)).toEqual([refused]);
+    expect(outbox.read(SET)).toEqual([]);
   });
 
   it("is empty rather than broken when what is kept does not read", () => {
     window.localStorage.setItem(`jumelle-outbox-${SET}`, "{half");
-    expect(readOutbox(SET)).toEqual([]);
+    expect(outbox.read(SET)).toEqual([]);
   });
 });
 

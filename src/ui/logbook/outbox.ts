@@ -4,21 +4,29 @@ import type { Body, Draft, Entry } from "@/core/history";
 export type Problem = { path: string; message: string };
 export type Sent = { kind: "saved"; entry: Entry } | { kind: "refused"; problems: Problem[] } | { kind: "unreachable" };
 
-/** Entries that are written but not acknowledged yet; they outlive a reload of the page. */
-const key = (setId: string) => `jumelle-outbox-${setId}`;
+/** An entry that was kept for a retry, and that the server then would not take: it waits for its writer's word. */
+export type Refused = { draft: Draft; problems: Problem[] };
 
-export function readOutbox(setId: string): Draft[] {
-  try {
-    return JSON.parse(window.localStorage.getItem(key(setId)) ?? "[]") as Draft[];
-  } catch {
-    return [];
-  }
-}
+/** A list that outlives a reload of the page; one that does not read is empty rather than broken. */
+const kept = <T>(name: string) => ({
+  read(setId: string): T[] {
+    try {
+      return JSON.parse(window.localStorage.getItem(`jumelle-${name}-${setId}`) ?? "[]") as T[];
+    } catch {
+      return [];
+    }
+  },
+  write(setId: string, items: readonly T[]): void {
+    const key = `jumelle-${name}-${setId}`;
+    if (items.length === 0) window.localStorage.removeItem(key);
+    else window.localStorage.setItem(key, JSON.stringify(items));
+  },
+});
 
-export function writeOutbox(setId: string, drafts: readonly Draft[]): void {
-  if (drafts.length === 0) window.localStorage.removeItem(key(setId));
-  else window.localStorage.setItem(key(setId), JSON.stringify(drafts));
-}
+/** Entries that are written but not acknowledged yet. */
+export const outbox = kept<Draft>("outbox");
+/** Entries that came back refused. */
+export const refusals = kept<Refused>("refused");
 
 /** A draft with an id of its own: sending it again with the same id never doubles it. */
 export function makeDraft(
