@@ -1,8 +1,7 @@
 import { createReadStream, createWriteStream } from "node:fs";
-import readline from "node:readline";
 import { once } from "node:events";
 import { pipeline } from "node:stream/promises";
-import { createGunzip, createGzip } from "node:zlib";
+import { createGzip } from "node:zlib";
 import path from "node:path";
 import { connect } from "@/db/client";
 import { restoreArchive, writeArchive } from "@/db/archive";
@@ -29,8 +28,7 @@ try {
     await done;
     console.log(`${rows} rows are in ${file}.`);
   } else {
-    const lines = readline.createInterface({ input: createReadStream(file).pipe(createGunzip()), crlfDelay: Infinity });
-    const restored = await restoreArchive(db, lines);
+    const restored = await restoreArchive(db, createReadStream(file));
     if (restored.ok) console.log(`${restored.rows} rows are restored.`);
     else {
       console.error(restored.message);

@@ -1,7 +1,12 @@
 import type { Metadata } from "next";
 import { cookies } from "next/headers";
+import { database } from "@/db/client";
+import { people } from "@/db/people";
+import { shopOf } from "@/db/shop";
+import { RestoreForm } from "@/features/exchange/RestoreForm";
 import { Shell } from "@/features/shell/Shell";
-import { currentPerson, PERSON_COOKIE } from "@/server/person";
+import { FirstDay } from "@/features/shop/FirstDay";
+import { chosenOf, PERSON_COOKIE } from "@/server/person";
 import "./globals.css";
 
 export const metadata: Metadata = {
@@ -14,14 +19,19 @@ export const dynamic = "force-dynamic";
 
 export default async function Layout({ children }: { children: React.ReactNode }) {
   const jar = await cookies();
-  const { person, everyone } = await currentPerson(jar.get(PERSON_COOKIE)?.value);
+  const everyone = await people(database());
+  const person = chosenOf(everyone, jar.get(PERSON_COOKIE)?.value);
   const theme = jar.get("jumelle-theme")?.value === "cellar" ? "cellar" : "paper";
   return (
     <html lang="en" data-theme={theme}>
       <body className="bg-base-100 text-base-content">
-        <Shell people={everyone.map(({ id, name }) => ({ id, name }))} personId={person.id} theme={theme}>
-          {children}
-        </Shell>
+        {person ? (
+          <Shell people={everyone.map(({ id, name }) => ({ id, name }))} personId={person.id} theme={theme}>
+            {children}
+          </Shell>
+        ) : (
+          <FirstDay shop={await shopOf(database())} restore={<RestoreForm />} />
+        )}
       </body>
     </html>
   );

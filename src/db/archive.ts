@@ -1,6 +1,10 @@
 import { createHash } from "node:crypto";
+import type { Readable } from "node:stream";
+import { pipeline } from "node:stream/promises";
+import { createGunzip } from "node:zlib";
 import { sql } from "drizzle-orm";
 import type { Db, Tx } from "./client";
+import { oneAtATime } from "./first-day";
 
 export const ARCHIVE_FORMAT = "jumelle-archive";
 export const ARCHIVE_VERSION = 1;
@@ -105,10 +109,36 @@ async function lay(tx: Tx, table: string, rows: readonly unknown[]): Promise<voi
   );
 }
 
+/** Codes of a stream that is no gzip file, or that ends in the middle of one. */
+const NOT_ZIPPED = new Set(["Z_DATA_ERROR", "Z_BUF_ERROR"]);
+
+/** The lines of a packed archive. An error of the stream is thrown where they are read. */
+async function* linesOf(zipped: Readable): AsyncGenerator<string> {
+  const unzip = createGunzip();
+  // Whatever goes wrong on either side ends the reading below.
+  const through = pipeline(zipped, unzip).catch((error: Error) => void unzip.destroy(error));
+  unzip.setEncoding("utf8");
+  let rest = "";
+  try {
+    for await (const piece of unzip as AsyncIterable<string>) {
+      const lines = (rest + piece).split("\n");
+      rest = lines.pop() ?? "";
+      yield* lines;
+    }
+  } catch (error) {
+    if (NOT_ZIPPED.has((error as NodeJS.ErrnoException).code ?? ""))
+      throw new Refused("This is no archive, or it is cut off: an archive is a whole .ndjson.gz file.");
+    throw error;
+  }
+  await through;
+  if (rest) yield rest;
+}
+
 /** Lays an archive into an empty database, all or nothing. One that was cut off or changed is refused. */
-export async function restoreArchive(db: Db, lines: AsyncIterable<string>): Promise<Restored> {
+export async function restoreArchive(db: Db, zipped: Readable): Promise<Restored> {
   try {
     return await db.transaction(async (tx): Promise<Restored> => {
+      await oneAtATime(tx);
       if (!(await isEmpty(tx)))
         throw new Refused(
           "This database is not empty: an archive is restored into an empty one, so that nothing is mixed up.",
@@ -122,7 +152,7 @@ export async function restoreArchive(db: Db, lines: AsyncIterable<string>): Prom
         await lay(tx, batch.table, batch.rows);
         batch = { table: "", rows: [] };
       };
-      for await (const line of lines) {
+      for await (const line of linesOf(zipped)) {
         if (line === "") continue;
         at += 1;
         const value = parse(line, at);

@@ -2,9 +2,10 @@ import ical, { ICalEventTransparency } from "ical-generator";
 import Papa from "papaparse";
 import { once } from "node:events";
 import { Readable } from "node:stream";
+import type { ReadableStream as WebStream } from "node:stream/web";
 import { createGzip } from "node:zlib";
 import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema } from "@/core/exchange";
-import { writeArchive } from "@/db/archive";
+import { restoreArchive, writeArchive } from "@/db/archive";
 import { database } from "@/db/client";
 import { exportSet, importSet } from "@/db/exchange";
 import { writers } from "@/db/people";
@@ -100,6 +101,21 @@ export function handleArchive(): Response {
     "application/gzip",
     `jumelle-archive-${now.slice(0, 10)}.ndjson.gz`,
   );
+}
+
+/** Lays an archive into the database, if that is empty; the file streams through. */
+export async function handleRestore(request: Request): Promise<Response> {
+  if (foreign(request)) return refuse(403, "This request came from another site.");
+  if (!request.body) return refuse(400, "There is no file: choose the archive.");
+  try {
+    const done = await restoreArchive(database(), Readable.fromWeb(request.body as WebStream));
+    return done.ok ? Response.json(done) : refuse(422, done.message);
+  } catch (error) {
+    return refuse(
+      500,
+      `The archive could not be laid down; nothing was changed. Reference ${logFailure("restore", error)}.`,
+    );
+  }
 }
 
 /** Due dates as a calendar (RFC 5545) that other programs subscribe to or take in. */

@@ -1,5 +1,7 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
+import { Readable } from "node:stream";
+import { gzipSync } from "node:zlib";
 import { eq, sql } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -212,7 +214,7 @@ describe("everything in one archive", () => {
       await seedWhenEmpty(demo.url, new Date());
       const lines: string[] = [];
       const rows = await writeArchive(demo.db, NOW, (line) => void lines.push(line));
-      const restored = await restoreArchive(empty.db, stream(lines));
+      const restored = await restoreArchive(empty.db, packed(lines));
       expect(restored).toEqual({ ok: true, rows });
       const again: string[] = [];
       await writeArchive(empty.db, NOW, (line) => void again.push(line));
@@ -228,7 +230,7 @@ describe("everything in one archive", () => {
         .returning();
       const highest = await demo.db.select({ job: visit.job }).from(visit);
       expect(next?.job).toBeGreaterThan(Math.max(...highest.map(({ job }) => job)));
-      expect(await restoreArchive(empty.db, stream(lines))).toMatchObject({
+      expect(await restoreArchive(empty.db, packed(lines))).toMatchObject({
         ok: false,
         message: expect.stringContaining("not empty"),
       });
@@ -243,10 +245,10 @@ describe("everything in one archive", () => {
     try {
       const lines: string[] = [];
       await writeArchive(ours.db, NOW, (line) => void lines.push(line));
-      const cut = await restoreArchive(empty.db, stream(lines.slice(0, -1)));
+      const cut = await restoreArchive(empty.db, packed(lines.slice(0, -1)));
       expect(cut).toMatchObject({ ok: false, message: expect.stringContaining("cut off") });
       const changed = lines.map((line) => line.replace("old varnish", "new varnish"));
-      expect(await restoreArchive(empty.db, stream(changed))).toMatchObject({
+      expect(await restoreArchive(empty.db, packed(changed))).toMatchObject({
         ok: false,
         message: expect.stringContaining("digest"),
       });
@@ -259,6 +261,6 @@ describe("everything in one archive", () => {
   });
 });
 
-async function* stream(lines: readonly string[]): AsyncGenerator<string> {
-  for (const line of lines) yield await Promise.resolve(line);
-}
+/** An archive as it lies on a disk. */
+const packed = (lines: readonly string[]): Readable =>
+  Readable.from([gzipSync(lines.map((line) => `${line}\n`).join(""))]);

@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
+import { people } from "@/db/people";
 import { Meters } from "@/features/shop/Meters";
+import { People } from "@/features/shop/People";
 import { TermsForm } from "@/features/shop/TermsForm";
 import { ShopForm } from "@/features/shop/ShopForm";
 import { database } from "@/db/client";
@@ -9,19 +11,22 @@ export const metadata: Metadata = { title: "Shop" };
 
 export default async function ShopPage() {
   const db = database();
-  const [shop, owned, terms] = await Promise.all([shopOf(db), meters(db), shopTerms(db)]);
+  const [shop, owned, terms, staff] = await Promise.all([shopOf(db), meters(db), shopTerms(db), people(db)]);
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-4">
       <h1 className="text-2xl font-bold">Shop</h1>
       <ShopForm shop={shop} />
+      <h2 className="text-xl font-bold">Who works here</h2>
+      <People people={staff} />
       <h2 className="text-xl font-bold">What it works by</h2>
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
       <Meters meters={owned} today={new Date().toISOString()} />
       <h2 className="text-xl font-bold">Everything, out and due</h2>
       <p className="dim max-w-3xl">
-        The archive holds all that the database has, photos too, and is restored into an empty one with{" "}
-        <code>npm run restore</code>. The calendar has the next services, ends of warranty and calibrations.
+        The archive holds all that the database has, photos too. An empty database asks for it on its first page;{" "}
+        <code>npm run restore</code> does the same. The calendar has the next services, ends of warranty and
+        calibrations.
       </p>
       <div className="flex flex-wrap gap-2">
         <a href="/api/archive" download className="btn btn-outline h-11">

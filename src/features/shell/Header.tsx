@@ -4,6 +4,7 @@ import { Keyboard, Moon, Sun, UserRound } from "lucide-react";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useTransition } from "react";
+import { Emblem } from "@/ui/Emblem";
 import { choosePerson, chooseTheme } from "./actions";
 import { PLACES } from "./places";
 
@@ -14,23 +15,6 @@ type HeaderProps = {
   onHelp: () => void;
 };
 
-function Mark() {
-  return (
-    <svg width="26" height="26" viewBox="0 0 32 32" aria-hidden="true">
-      <path d="M11 4h16a3 3 0 0 1 3 3v18a3 3 0 0 1-3 3H11L2 19v-6z" className="fill-primary" />
-      <circle cx="10" cy="16" r="2.6" className="fill-base-100" />
-      <path
-        d="M16 16h3l1.5-5 2.5 10 1.5-5H28"
-        fill="none"
-        className="stroke-base-100"
-        strokeWidth="2"
-        strokeLinecap="round"
-        strokeLinejoin="round"
-      />
-    </svg>
-  );
-}
-
 export function Header({ people, personId, theme, onHelp }: HeaderProps) {
   const path = usePathname();
   const [pending, start] = useTransition();
@@ -38,7 +22,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
   return (
     <header className="no-print flex h-12 shrink-0 items-center gap-1 border-b border-base-300 bg-base-200 px-3">
       <Link href="/" className="mr-3 flex items-center gap-2 text-lg font-bold">
-        <Mark /> Jumelle
+        <Emblem /> Jumelle
       </Link>
       <nav aria-label="Places" className="flex">
         {PLACES.map(({ href, name }) => (

@@ -9,7 +9,7 @@ import { ErrorText, Field } from "@/ui/Field";
 import { Time } from "@/ui/Time";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { changeMeter } from "./actions";
-import { readMeter, type TypedMeter } from "./typed";
+import { readMeter, UNREACHABLE, type TypedMeter } from "./typed";
 
 const typedOf = (meter: Meter): TypedMeter => ({
   name: meter.name,
@@ -35,9 +35,7 @@ function MeterForm({ id, version, initial, onDone }: MeterFormProps) {
   const save = async () => {
     const read = readMeter(typed);
     if (!read.ok) return setProblems(read.problems);
-    const answer = await changeMeter(id, typed, version).catch(
-      () => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const,
-    );
+    const answer = await changeMeter(id, typed, version).catch(() => UNREACHABLE);
     if (answer.ok) return onDone();
     return setMessage(answer.message);
   };

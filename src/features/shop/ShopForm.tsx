@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Shop } from "@/db/shop";
 import { ErrorText, Field } from "@/ui/Field";
 import { changeShop } from "./actions";
-import { readShop, type TypedShop } from "./typed";
+import { readShop, UNREACHABLE, type TypedShop } from "./typed";
 
 const FIELDS: [keyof TypedShop, string, string][] = [
   ["name", "Name of the shop, for printed records", "Saltmarsh Wireless Repair"],
@@ -13,8 +13,6 @@ const FIELDS: [keyof TypedShop, string, string][] = [
   ["currency", "Currency", "EUR"],
   ["lamps", "Series lamps in the box, W", "25, 40, 60, 100, 150"],
 ];
-
-const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
 
 /** What the shop says of itself: the line that every plan of a power-up starts from. */
 export function ShopForm({ shop }: { shop: Shop }) {

@@ -6,8 +6,7 @@ import { ErrorText } from "@/ui/Field";
 import { TextField } from "@/ui/TextField";
 import { changeTerms } from "./actions";
 import { readTerms, typedTerms, type TypedTerms } from "./terms-typed";
-
-const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
+import { UNREACHABLE } from "./typed";
 
 const FIELDS = (currency: string): readonly [keyof Terms, string][] => [
   ["hourMinor", `An hour of labour, ${currency}`],

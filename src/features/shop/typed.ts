@@ -12,6 +12,12 @@ export type TypedMeter = {
   retired: boolean;
 };
 
+/** What a form says when its action did not answer. */
+export const UNREACHABLE = {
+  ok: false,
+  message: "The server cannot be reached; what you typed is still here.",
+} as const;
+
 export type Read<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
 
 const valueOf = (text: string, quantity: Quantity): number | undefined => {
@@ -58,6 +64,19 @@ export function readShop(typed: TypedShop): Read<{
       lamps: [...new Set(lamps)].sort((a, b) => a - b),
     },
   };
+}
+
+export type TypedPerson = { name: string; role: string };
+
+/** Reads somebody who works here. */
+export function readPerson(typed: TypedPerson): Read<TypedPerson> {
+  const [name, role] = [typed.name.trim(), typed.role.trim()];
+  const problems: Record<string, string> = {};
+  if (!name) problems.person = "Say who is at the bench: every entry carries a name.";
+  if (name.length > 80) problems.person = "A name is shorter than 80 characters.";
+  if (role.length > 80) problems.role = "What somebody does is said in fewer than 80 characters.";
+  if (Object.keys(problems).length > 0) return { ok: false, problems };
+  return { ok: true, value: { name, role: role || "technician" } };
 }
 
 /** Reads a meter as it was typed; its input is ohms per volt (`20 kΩ/V`) or ohms (`10 MΩ`). */
