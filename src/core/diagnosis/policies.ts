@@ -3,7 +3,8 @@ import { KINDS } from "./data/kinds";
 import { observe, posterior, priorWeights, type Weights } from "./infer";
 import { culprits, type Bench } from "./outlook";
 import { rankTests } from "./rank";
-import { checkId, pathId } from "./tests";
+import { pathId } from "./path-tests";
+import { checkId } from "./tests";
 import type { Evidence, System, Test } from "./types";
 
 /** What a policy knows when it chooses. */

@@ -1,6 +1,6 @@
 import type { Circuit } from "../model/circuit";
 import { KINDS } from "./data/kinds";
-import { pathId } from "./tests";
+import { pathId } from "./path-tests";
 
 /** What words of a complaint or a symptom say: outcomes of tests. */
 export type Said = { test: string; outcome: string };
