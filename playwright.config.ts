@@ -1,18 +1,23 @@
 import { defineConfig, devices } from "@playwright/test";
 
-/** Started by bin/test, which brings the server and its address. Debian's Chromium is used, and none is downloaded. */
+/**
+ * Started by bin/test, which brings the servers and their addresses: a lane of tests for each. By hand, `SHOPS` names
+ * the address of a demo that is running. Debian's Chromium is used, and none is downloaded.
+ */
+const shops = (process.env.SHOPS ?? "http://127.0.0.1:3000").split(" ");
+
 export default defineConfig({
   testDir: "tests/e2e",
   fullyParallel: false,
-  workers: 1,
-  retries: 0,
-  timeout: 60_000,
+  workers: shops.length,
+  // A test that passes the second time is named as flaky in the report, and by bin/test.
+  retries: 1,
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: [["list"], ["json", { outputFile: process.env.E2E_REPORT ?? "test-results/report.json" }]],
   use: {
     actionTimeout: 20_000,
     ...devices["Desktop Chrome"],
-    baseURL: process.env.BASE_URL ?? "http://127.0.0.1:3000",
     viewport: { width: 1280, height: 800 },
     trace: "off",
     launchOptions: {

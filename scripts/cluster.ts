@@ -202,13 +202,13 @@ export async function startCluster(
   };
 }
 
-/** Makes a database on a server unless it is there. */
-export async function ensureDatabase(url: string, name: string, anew = false): Promise<void> {
+/** Makes a database on a server unless it is there, empty or as the copy of another one. */
+export async function ensureDatabase(url: string, name: string, anew = false, like?: string): Promise<void> {
   const sql = postgres(url, { max: 1, onnotice: () => {} });
   try {
     if (anew) await sql.unsafe(`drop database if exists "${name}" with (force)`);
     const [found] = await sql`select 1 from pg_database where datname = ${name}`;
-    if (!found) await sql.unsafe(`create database "${name}"`);
+    if (!found) await sql.unsafe(`create database "${name}"${like ? ` template "${like}"` : ""}`);
   } finally {
     await sql.end();
   }

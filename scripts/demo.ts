@@ -11,18 +11,24 @@ import { build, end, ended, ROOT, serve } from "./server";
 
 const say = (line: string) => console.log(line);
 
-function options(): { port: number; reset: boolean } {
+function options(): { port: number; reset: boolean; empty: boolean } {
   try {
     const { values } = parseArgs({
-      options: { port: { type: "string", default: "3000" }, reset: { type: "boolean", default: false } },
+      options: {
+        port: { type: "string", default: "3000" },
+        reset: { type: "boolean", default: false },
+        empty: { type: "boolean", default: false },
+      },
     });
     const port = Number(values.port);
     if (!Number.isInteger(port) || port < 1 || port > 65535)
       throw new Trouble(`--port takes a number from 1 to 65535, not “${values.port}”.`);
-    return { port, reset: values.reset };
+    if (values.empty && values.reset)
+      throw new Trouble("--reset makes the demo's data anew; a shop that began empty is never erased by it.");
+    return { port, reset: values.reset, empty: values.empty };
   } catch (error) {
     if (error instanceof Trouble) throw error;
-    throw new Trouble(`${(error as Error).message.split(".")[0]}. Usage: bin/demo [--port N] [--reset]`);
+    throw new Trouble(`${(error as Error).message.split(".")[0]}. Usage: bin/demo [--port N] [--reset | --empty]`);
   }
 }
 
@@ -109,7 +115,7 @@ async function shutDown(code: number, word?: string): Promise<never> {
 }
 
 async function main(): Promise<void> {
-  const { port, reset } = options();
+  const { port, reset, empty } = options();
   const external = process.env.DATABASE_URL;
   if (external && reset)
     throw new Trouble(
@@ -121,11 +127,13 @@ async function main(): Promise<void> {
   await portFree(port);
   if (!url) {
     cluster = await startCluster(path.join(data, "pg"), say);
-    await ensureDatabase(cluster.url("postgres"), "jumelle", reset);
-    url = cluster.url("jumelle");
+    // A shop of one's own lies beside the demo's, and neither touches the other.
+    const name = empty ? "shop" : "jumelle";
+    await ensureDatabase(cluster.url("postgres"), name, reset);
+    url = cluster.url(name);
   }
   await migrateDatabase(url, path.join(ROOT, "drizzle"));
-  if (await seedWhenEmpty(url, new Date())) say("The demo shop is loaded.");
+  if (!empty && (await seedWhenEmpty(url, new Date()))) say("The demo shop is loaded.");
   await build(track, say);
   if (stopping) return;
   const server = await serve(port, url, (started) => {

@@ -1,20 +1,15 @@
 import type { ChildProcess } from "node:child_process";
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, existsSync, chmodSync } from "node:fs";
-import os from "node:os";
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import path from "node:path";
-import { migrateDatabase } from "@/db/migrate";
-import { ensureDatabase, freePort, startCluster, Trouble, type Cluster } from "./cluster";
-import { seedWhenEmpty } from "./demo-data/seed";
-import { build, end, ended, ROOT, serve, start } from "./server";
+import { closeShops, openShops } from "./browser-tests";
+import { Trouble } from "./cluster";
+import { build, end, ended, ROOT, start } from "./server";
 
 const REPORTS = path.join(ROOT, ".data/reports");
 const report = (name: string) => path.join(REPORTS, `${name}.json`);
 const tool = (name: string) => path.join(ROOT, "node_modules", name);
 
 let running: ChildProcess | undefined;
-let server: ChildProcess | undefined;
-let cluster: Cluster | undefined;
-let folder: string | undefined;
 
 async function command(args: string[], env: Record<string, string> = {}): Promise<void> {
   running = start(args, env);
@@ -33,19 +28,12 @@ const vitest = (project: string) => () =>
     `--outputFile.json=${report(project)}`,
   ]);
 
-/** The browser tests: a throw-away database with the demo shop, the production build, a server of their own. */
+/** The browser tests, against the production build. */
 async function browserTests(): Promise<void> {
-  folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-e2e-"));
-  chmodSync(folder, 0o755);
-  cluster = await startCluster(path.join(folder, "pg"), () => {}, ["-c", "fsync=off"]);
-  await ensureDatabase(cluster.url("postgres"), "jumelle");
-  const url = cluster.url("jumelle");
-  await migrateDatabase(url, path.join(ROOT, "drizzle"));
-  await seedWhenEmpty(url, new Date());
-  const port = await freePort();
-  server = await serve(port, url, (child) => (server = child));
+  const shops = await openShops();
   await command([tool("@playwright/test/cli.js"), "test"], {
-    BASE_URL: `http://127.0.0.1:${port}`,
+    SHOPS: shops.open.join(" "),
+    EMPTY_SHOPS: shops.empty.join(" "),
     E2E_REPORT: report("e2e"),
   });
 }
@@ -90,20 +78,21 @@ type PlaywrightReport = { stats: { expected: number; unexpected: number; flaky: 
 function tally(): string {
   let passed = 0;
   let failed = 0;
+  let flaky = 0;
   for (const name of ["unit", "integration", "e2e"]) {
     if (!existsSync(report(name))) continue;
     const json = JSON.parse(readFileSync(report(name), "utf8")) as VitestReport | PlaywrightReport;
+    flaky += "stats" in json ? json.stats.flaky : 0;
     passed += "stats" in json ? json.stats.expected + json.stats.flaky : json.numPassedTests;
     failed += "stats" in json ? json.stats.unexpected : json.numFailedTests;
   }
+  if (flaky > 0) console.log(`${flaky} of them passed only the second time: see “flaky” above.`);
   return `${passed} passed, ${failed} failed`;
 }
 
 async function cleanUp(): Promise<void> {
   await end(running);
-  await end(server);
-  cluster?.stop();
-  if (folder) rmSync(folder, { recursive: true, force: true });
+  await closeShops();
 }
 
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)

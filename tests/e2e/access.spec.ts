@@ -1,4 +1,4 @@
-import AxeBuilder from "@axe-core/playwright";
+import { violationsOf } from "./axe";
 import { expect, line, test } from "./bench";
 
 const STEPS = ["take-in", "make-safe", "first-power", "baseline", "find", "fix", "modify", "prove", "hand-back"];
@@ -96,12 +96,11 @@ for (const { name, theme, views, files } of ROUNDS) {
     for (const view of [...views, ...(files ? ofFiles : [])]) {
       await page.goto(view);
       await expect(page.locator("main")).toBeVisible();
-      const axe = new AxeBuilder({ page });
       // Tape, tag and run sheet are the same at every step: after the first bench they are looked at no more.
-      if (onBench(view) && benched) axe.include('section[aria-label="Work plate"]');
+      const within = onBench(view) && benched ? 'section[aria-label="Work plate"]' : undefined;
       benched ||= onBench(view);
-      const { violations } = await (theme === "cellar" ? axe.withRules(["color-contrast"]) : axe).analyze();
-      expect(violations.map(({ id, nodes }) => `${view} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+      const rules = theme === "cellar" ? ["color-contrast"] : undefined;
+      expect(await violationsOf(page, { within, rules }), view).toEqual([]);
     }
   });
 }
@@ -111,12 +110,10 @@ test("the draft chip, a question and the amend dialog have no axe violations", a
   for (const text of ["C14 leaky -> 0.1/250", "C99 leaky -> 0.1/630", "nonsense"]) {
     await line(page).fill(text);
     await expect(line(page)).toHaveValue(text);
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(violations.map(({ id, nodes }) => `${text} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+    expect(await violationsOf(page), text).toEqual([]);
   }
   await page.getByRole("button", { name: /^Entry .*VR1/ }).click();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `dialog ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  expect(await violationsOf(page)).toEqual([]);
 });
 
 test("what is pressed at the bench is at least 40 px high", async ({ page }) => {

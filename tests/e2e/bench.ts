@@ -8,8 +8,22 @@ function waitUntilAlive(page: Page): void {
   page.reload = (options) => reload({ waitUntil: "networkidle", ...options });
 }
 
+const addresses = (name: string) => (process.env[name] ?? "").split(" ").filter(Boolean);
+
+/** The address of a shop that nobody has opened yet. */
+export const emptyShop = (n: number): string => {
+  const address = addresses("EMPTY_SHOPS")[n];
+  if (!address) throw new Error("bin/test brings the empty shops that this test opens");
+  return address;
+};
+
 /** Every test fails on an error in the console or an exception on the page. Tests that break things on purpose say so. */
 export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
+  // Every lane has a shop of its own.
+  baseURL: async ({}, give, { parallelIndex }) => {
+    const shops = addresses("SHOPS");
+    await give(shops[parallelIndex % shops.length] ?? "http://127.0.0.1:3000");
+  },
   expectTrouble: [
     async ({ page }, use) => {
       const trouble = { allowed: false };

@@ -270,6 +270,7 @@ test("questions across all sets: where a batch sits, what came back, what fails 
   await page.getByRole("combobox", { name: /^What/ }).selectOption("batch");
   await page.getByLabel("Its name").fill("2411");
   await page.getByRole("button", { name: "Look" }).first().click();
+  await expect(page).toHaveURL(/kind=batch.*text=2411/);
   await expect(page.getByRole("row", { name: /CR-21.*C31/ })).toBeVisible();
   const back = page.getByRole("region", { name: "Comebacks" });
   // Other tests bring sets back as well: this one is looked at.

@@ -91,7 +91,8 @@ describe("bin/demo", () => {
       status: 1,
       text: expect.stringContaining("--port takes a number"),
     });
-    expect(demo(["--prot", "3000"]).text).toContain("Usage: bin/demo [--port N] [--reset]");
+    expect(demo(["--prot", "3000"]).text).toContain("Usage: bin/demo [--port N] [--reset | --empty]");
+    expect(demo(["--reset", "--empty"]).text).toContain("a shop that began empty is never erased");
     expect(demo(["--reset"], elsewhere).text).toContain("--reset erases only a database that bin/demo made itself");
   });
 

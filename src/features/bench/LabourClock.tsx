@@ -9,6 +9,8 @@ import { useLogbook } from "@/ui/logbook";
 type Running = { step: Step; since: number };
 
 const key = (visitId: string) => `jumelle-labour-${visitId}`;
+/** Nobody works longer than a day at one step. Minutes. */
+const LONGEST = 1440;
 const CHANGED = "jumelle-labour-changed";
 
 function readRunning(text: string | null): Running | undefined {
@@ -30,6 +32,7 @@ function subscribe(changed: () => void) {
 export function LabourClock({ step }: { step: Step }) {
   const { visit, append } = useLogbook();
   const [now, setNow] = useState(0);
+  const [said, setSaid] = useState<string>();
   const text = useSyncExternalStore(
     subscribe,
     () => window.localStorage.getItem(key(visit.id)),
@@ -54,25 +57,42 @@ export function LabourClock({ step }: { step: Step }) {
   const stop = async () => {
     if (!running) return;
     const minutes = Math.round((Date.now() - running.since) / 60_000);
-    // A clock that was set back, or one that nobody stopped overnight, is no labour.
-    if (minutes > 0 && minutes <= 1440)
-      await append({ kind: "labour", payload: { v: 1, step: running.step, minutes } });
-    set(undefined);
+    const payload = { v: 1, step: running.step, minutes } as const;
+    if (minutes <= 0) setSaid("Under a minute: not written down.");
+    // One that nobody stopped is no labour, and one that is refused goes on.
+    else if (minutes > LONGEST)
+      setSaid(`It ran ${printMinutes(minutes)}: type what it was, labour ${running.step} 2 h.`);
+    else {
+      const outcome = await append({ kind: "labour", payload });
+      if (!outcome.ok) return setSaid(outcome.problems[0]?.message ?? "It was not taken.");
+    }
+    return set(undefined);
   };
   const minutes = running ? Math.max(0, (now - running.since) / 60_000) : 0;
   return (
-    <button
-      type="button"
-      className="btn btn-ghost h-11 w-full justify-start gap-2 px-2 text-left"
-      aria-label={
-        running ? `Stop the labour clock: ${STEP_NAMES[running.step]}` : `Start the labour clock: ${STEP_NAMES[step]}`
-      }
-      onClick={() => (running ? void stop() : set({ step, since: Date.now() }))}
-    >
-      {running ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
-      <span className={`text-sm leading-tight font-normal ${running ? "" : "hidden lg:inline"}`}>
-        {running ? `${STEP_NAMES[running.step]}: ${printMinutes(minutes)}` : "Labour clock"}
-      </span>
-    </button>
+    <>
+      <button
+        type="button"
+        className="btn btn-ghost h-11 w-full justify-start gap-2 px-2 text-left"
+        aria-label={
+          running ? `Stop the labour clock: ${STEP_NAMES[running.step]}` : `Start the labour clock: ${STEP_NAMES[step]}`
+        }
+        onClick={() => {
+          setSaid(undefined);
+          if (running) void stop();
+          else set({ step, since: Date.now() });
+        }}
+      >
+        {running ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
+        <span className={`text-sm leading-tight font-normal ${running ? "" : "hidden lg:inline"}`}>
+          {running ? `${STEP_NAMES[running.step]}: ${printMinutes(minutes)}` : "Labour clock"}
+        </span>
+      </button>
+      {said ? (
+        <p role="status" className="px-2 text-sm text-warning">
+          {said}
+        </p>
+      ) : null}
+    </>
   );
 }

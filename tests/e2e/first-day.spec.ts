@@ -1,0 +1,94 @@
+import { readFileSync } from "node:fs";
+import type { Download, Page } from "@playwright/test";
+import { normalised, readSetFile } from "@/core/exchange";
+import { violationsOf } from "./axe";
+import { emptyShop, expect, test } from "./bench";
+
+const download = async (page: Page, name: string): Promise<Download> => {
+  const [file] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name }).click()]);
+  return file;
+};
+
+/** What a set's file says, whoever wrote it out and when. */
+const says = (text: string): string => {
+  const read = readSetFile(text);
+  if (!read.ok) throw new Error(read.problems.join("; "));
+  return normalised(read.document);
+};
+
+test("an empty shop is opened, and a set's file from another shop is the same in it", async ({ page, baseURL }) => {
+  // The file goes out of the demo's shop.
+  await page.goto("/sets?q=CR-1174");
+  const set = await page
+    .getByRole("row", { name: /CR-1174/ })
+    .getByRole("link")
+    .first()
+    .getAttribute("href");
+  await page.goto(`${set}?tab=out`);
+  const file = await (await download(page, "Set file (JSON)")).path();
+  const before = readFileSync(file, "utf8");
+
+  const empty = emptyShop(0);
+  await page.goto(`${empty}/sets`);
+  await expect(page.getByRole("heading", { name: "Jumelle: this shop is empty" })).toBeVisible();
+  expect(await violationsOf(page)).toEqual([]);
+  const open = page.getByRole("region", { name: "Open a shop" });
+  await open.getByLabel("Line at the bench, V").fill("12");
+  await open.getByRole("button", { name: "Open the shop" }).click();
+  await expect(open.getByText("Say who is at the bench")).toBeVisible();
+  await expect(open.getByText("lies between 90 and 480 V")).toBeVisible();
+  await open.getByLabel("Line at the bench, V").fill("240");
+  await open.getByLabel("Who is at the bench").fill("Ines Marchetti");
+  await open.getByRole("button", { name: "Open the shop" }).click();
+  await expect(page.getByRole("link", { name: "Board" })).toBeVisible();
+  await expect(page.getByRole("combobox", { name: /bench/i })).toContainText("Ines Marchetti");
+
+  // Somebody else is taken on, once.
+  await page.goto(`${empty}/shop`);
+  await expect(page.getByLabel("Line at the bench, V")).toHaveValue("240");
+  const people = page.getByRole("region", { name: "People" });
+  for (const said of ["Tomasz Bielak is on.", "Tomasz Bielak works here already."]) {
+    await people.getByLabel("Somebody new").fill("Tomasz Bielak");
+    await people.getByRole("button", { name: "Take on" }).click();
+    await expect(people.getByText(said)).toBeVisible();
+  }
+  await expect(people.getByRole("listitem")).toHaveCount(2);
+
+  await page.goto(`${empty}/sets/import`);
+  await page.getByLabel("Set file").setInputFiles(file);
+  await expect(page.getByText("As it was written: the chain and the digest hold.")).toBeVisible();
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await page.getByRole("link", { name: "Open the set’s file" }).click();
+  await expect(page.getByRole("heading", { name: /Tidewell CR-21/ })).toBeVisible();
+  const id = page.url().split("/sets/")[1] ?? "";
+  const after = await (await page.request.get(`${empty}/api/sets/${id}/file`)).text();
+  expect(after).not.toBe(before);
+  expect(says(after)).toBe(says(before));
+  expect(baseURL).not.toBe(empty);
+});
+
+test("an archive is laid down in an empty shop, and everything is there", async ({ page, expectTrouble }) => {
+  // A refused file answers 422, which the console reports.
+  expectTrouble.allowed = true;
+  await page.goto("/shop");
+  const archive = await download(page, "Archive of everything");
+  expect(archive.suggestedFilename()).toMatch(/^jumelle-archive-\d{4}-\d\d-\d\d\.ndjson\.gz$/);
+  const calendar = await download(page, "Calendar of due dates (iCalendar)");
+  expect(readFileSync(await calendar.path(), "utf8")).toContain("BEGIN:VEVENT");
+  await page.goto("/");
+  const jobs = await page.getByRole("link", { name: /^Job \d+/ }).count();
+
+  await page.goto(emptyShop(1));
+  const bring = page.getByRole("region", { name: "Bring everything back" });
+  await bring.getByRole("button", { name: "Lay it down" }).click();
+  await expect(bring.getByRole("alert")).toContainText("Choose the archive first");
+  await bring
+    .getByLabel("Archive")
+    .setInputFiles({ name: "a.ndjson.gz", mimeType: "application/gzip", buffer: Buffer.from("no archive") });
+  await bring.getByRole("button", { name: "Lay it down" }).click();
+  await expect(bring.getByRole("alert")).toContainText("This is no archive, or it is cut off");
+  await bring.getByLabel("Archive").setInputFiles(await archive.path());
+  await bring.getByRole("button", { name: "Lay it down" }).click();
+  await expect(page.getByRole("link", { name: "Board" })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("link", { name: /^Job \d+/ })).toHaveCount(jobs);
+});
