@@ -106,7 +106,8 @@ export function asBuilt(
       parts: [],
       work: [],
     };
-  for (const { content, entry, at } of ofKind(upTo(settled, moment), "part-work")) {
+  const past = upTo(settled, moment);
+  for (const { content, entry, at } of ofKind(past, "part-work")) {
     const work = content.payload;
     const [first = ""] = work.designators;
     const lead = find(first).designator;
@@ -131,7 +132,7 @@ export function asBuilt(
       });
     }
   }
-  return overlaid([...places.values()], upTo(settled, moment));
+  return overlaid([...places.values()], past);
 }
 
 /**

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { asBuilt, differences, openPoints, settle, timeline } from ".";
+import { asBuilt, differences, openPoints, settle, timeline, upTo } from ".";
 import type { Entry } from "./entries";
 import {
   amend,
@@ -23,6 +23,20 @@ import {
 const END = atOf(100_000);
 const texts = (entries: Entry[]) =>
   settle(entries).settled.map(({ content }) => (content?.kind === "note" ? content.payload.text : null));
+
+describe("what had happened up to a moment", () => {
+  it("is all that lies at it or before it, in whatever order it came and however many share an hour", () => {
+    const hours = fc.array(fc.integer({ min: 0, max: 20 }), { maxLength: 40 });
+    fc.assert(
+      fc.property(hours, fc.integer({ min: -1, max: 21 }), (moments, until) => {
+        const { settled } = settle(moments.map((hour, index) => ({ ...entry(index, note("x")), at: atOf(hour) })));
+        expect(upTo(settled, atOf(until))).toEqual(
+          settled.filter(({ at }) => Date.parse(at) <= Date.parse(atOf(until))),
+        );
+      }),
+    );
+  });
+});
 
 describe("amendments", () => {
   const first = entry(1, note("B+ is at pin 3"));

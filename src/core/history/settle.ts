@@ -103,8 +103,17 @@ export function ofKind<K extends ContentKind>(settled: readonly Settled[], kind:
   return settled.filter((item) => item.content?.kind === kind) as Standing<K>[];
 }
 
-/** What had happened up to a moment (inclusive), by everything known today. */
+/**
+ * What had happened up to a moment (inclusive), by everything known today.
+ * @param settled in order of when things happened, so that few instants have to be read
+ */
 export function upTo(settled: readonly Settled[], moment: string): Settled[] {
   const until = Date.parse(moment);
-  return settled.filter((item) => Date.parse(item.at) <= until);
+  let [from, to] = [0, settled.length];
+  while (from < to) {
+    const middle = (from + to) >>> 1;
+    if (Date.parse(settled[middle]?.at ?? "") <= until) from = middle + 1;
+    else to = middle;
+  }
+  return settled.slice(0, from);
 }
