@@ -1,6 +1,7 @@
 import { asc, eq, inArray, sql } from "drizzle-orm";
 import { headOf, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
 import { chainOf, sealEntries } from "./chain";
+import { hideAttachment } from "./attachments";
 import type { Db, Tx } from "./client";
 import { attachment, customer, logChain, logEntry, model, person, set, shop, visit } from "./schema";
 
@@ -100,11 +101,7 @@ export async function importSet(db: Db, text: string): Promise<Imported> {
       const kept = await layAround(tx, document, own);
       const fresh = document.entries.slice(here.length);
       await layEntries(tx, setId, fresh, here.length);
-      for (const { content, thumb, ...file } of document.attachments)
-        await tx
-          .insert(attachment)
-          .values({ ...file, setId, content: bytesOf(content), thumb: thumb ? bytesOf(thumb) : null })
-          .onConflictDoNothing({ target: attachment.id });
+      kept.push(...(await layFiles(tx, document, fresh.length > 0)));
       return { ok: true, setId, added: fresh.length, kept, unknown };
     });
   } catch (error) {
@@ -187,6 +184,30 @@ async function layModel(tx: Tx, kind: SetFileDocument["model"]): Promise<void> {
       `${kind.maker} ${kind.designation} is here under another number: the file does not fit to these books.`,
     );
   await tx.insert(model).values(kind);
+}
+
+/** Files come in once. Whether one is in sight follows the file that has more entries; between equals it stays as it is. */
+async function layFiles(tx: Tx, { set: one, attachments }: SetFileDocument, newer: boolean): Promise<string[]> {
+  const kept: string[] = [];
+  for (const { content, thumb, ...file } of attachments) {
+    const [known] = await tx
+      .select({ hidden: attachment.hidden, setId: attachment.setId })
+      .from(attachment)
+      .where(eq(attachment.id, file.id));
+    if (!known)
+      await tx
+        .insert(attachment)
+        .values({ ...file, setId: one.id, content: bytesOf(content), thumb: thumb ? bytesOf(thumb) : null });
+    else if (known.setId !== one.id)
+      throw new Refused(`${file.name} is another set's here: the file does not fit to these books.`);
+    else if (known.hidden === file.hidden) continue;
+    else if (newer) await hideAttachment(tx, file.id, file.hidden);
+    else
+      kept.push(
+        `${file.name} is ${known.hidden ? "taken away" : "in sight"} here and ${file.hidden ? "taken away" : "in sight"} in the file: it stays as it is here.`,
+      );
+  }
+  return kept;
 }
 
 async function layEntries(tx: Tx, setId: string, fresh: SetFileDocument["entries"], before: number): Promise<void> {

@@ -7,11 +7,11 @@ import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { canonical, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
 import { restoreArchive, writeArchive } from "@/db/archive";
-import { attach } from "@/db/attachments";
+import { attach, hideAttachment } from "@/db/attachments";
 import { connect, type Db } from "@/db/client";
 import { append, entriesOfSet } from "@/db/entries";
 import { exportSet, importSet } from "@/db/exchange";
-import { customer, logChain, logEntry, person, set, shop as shopTable, visit } from "@/db/schema";
+import { attachment, customer, logChain, logEntry, person, set, shop as shopTable, visit } from "@/db/schema";
 import { setFile } from "@/db/sets";
 import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
@@ -39,7 +39,7 @@ beforeAll(async () => {
   theirs = await freshDatabase();
   here = await openShop(ours.db);
   await ours.db.insert(shopTable).values({ name: "Saltmarsh Wireless Repair" });
-  await theirs.db.insert(shopTable).values({ name: "Northgate Radio" });
+  await theirs.db.insert(shopTable).values({ name: "Eastholm Harbour Museum" });
   await theirs.db.insert(person).values({ id: v7(), name: "Wren Okafor", role: "somebody else of that name" });
   const noted = await add(ours.db, draftNote(here, "old varnish on the dial"));
   await add(ours.db, draftNote(here, "µ and Ω and “quotes”"));
@@ -72,7 +72,7 @@ describe("a set's file out and in", () => {
     const done = await importSet(theirs.db, JSON.stringify(out));
     expect(done).toMatchObject({ ok: true, added: 3, kept: [], unknown: [] });
     const back = await document(theirs.db);
-    expect(back.exportedBy).toBe("Northgate Radio");
+    expect(back.exportedBy).toBe("Eastholm Harbour Museum");
     expect(normalised(back)).toBe(normalised(out));
     expect(back.digest).toBe(out.digest);
     const [file, copy] = [await setFile(ours.db, here.set), await setFile(theirs.db, here.set)];
@@ -88,12 +88,27 @@ describe("a set's file out and in", () => {
     expect((await entriesOfSet(theirs.db, here.set)).length).toBe(4);
   });
 
+  it("takes a photo away where the file is newer, and says it where both are as old", async () => {
+    const [photo] = await ours.db.select({ id: attachment.id }).from(attachment);
+    await hideAttachment(ours.db, photo?.id ?? "", true);
+    const hidden = async () => (await theirs.db.select({ hidden: attachment.hidden }).from(attachment))[0]?.hidden;
+    expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
+      ok: true,
+      added: 0,
+      kept: ["underside.png is in sight here and taken away in the file: it stays as it is here."],
+    });
+    expect(await hidden()).toBe(false);
+    await add(ours.db, draftNote(here, "the photo showed another set"));
+    expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({ added: 1, kept: [] });
+    expect(await hidden()).toBe(true);
+  });
+
   it("can come twice at the same moment", async () => {
     const third = await freshDatabase();
     try {
       const text = JSON.stringify(await document(ours.db));
       const both = await Promise.all([importSet(third.db, text), importSet(third.db, text)]);
-      expect(both.map((one) => (one.ok ? one.added : -1)).sort()).toEqual([0, 4]);
+      expect(both.map((one) => (one.ok ? one.added : -1)).sort()).toEqual([0, 5]);
       expect(normalised(await document(third.db))).toBe(normalised(await document(ours.db)));
     } finally {
       await third.close();
@@ -149,7 +164,7 @@ describe("a set's file out and in", () => {
     await add(ours.db, draftNote(here, "written here"));
     expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
       ok: false,
-      problems: [expect.stringContaining("part at entry 5")],
+      problems: [expect.stringContaining(`part at entry ${out.entries.length + 1}`)],
     });
   });
 
