@@ -69,6 +69,19 @@ describe("what a line is read against", () => {
       message: expect.stringContaining("(final lead)"),
     });
     expect(read(keys.map((key) => looked(key, key === "lead" ? "trouble" : "done"))).kind).toBe("not-understood");
-    expect(read(keys.map((key) => looked(key))).kind).toBe("draft");
+    const through = keys.map((key) => looked(key));
+    expect(read(through).kind).toBe("draft");
+
+    // What stands in the way of the form stands in the way of the line: a soak that runs, a sum that nobody agreed to.
+    const soak = entry(80, { kind: "soak", payload: { v: 1, state: "start", hours: 2 } });
+    expect(read([...through, soak])).toMatchObject({ message: expect.stringContaining("The soak is not ended") });
+    const agreed = entry(81, {
+      kind: "approval",
+      payload: { v: 1, limit: { minor: 3000, currency: "EUR" }, who: "Marguerite Osei", how: "phone" },
+    });
+    const labour = entry(82, { kind: "labour", payload: { v: 1, step: "fix", minutes: 60 } });
+    expect(read([...through, agreed, labour])).toMatchObject({
+      message: expect.stringContaining("above what was agreed (30 EUR)"),
+    });
   });
 });

@@ -1,26 +1,34 @@
-import { finalLines } from "../handback";
+import { finalLines, gates, USUAL_TERMS, type Terms } from "../handback";
 import { asBuilt, openPoints, PHASES } from "../history";
 import { coldRows, lastWorkAt, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
 import type { Phase } from "../history";
 import type { LineContext } from "./types";
+
+type Works = { terms: Terms; currency: string };
 
 /** Which phase a reading taken now belongs to: baseline until something was changed, proof afterwards. */
 const phaseNow = ({ settled, visitId }: VisitInput): Phase =>
   lastWorkAt(settled, visitId) === undefined ? "baseline" : "prove";
 
 /** What stands in the way of handing back whatever is said of it, as the form has it. */
-function barredBy(input: VisitInput): string[] {
-  const points = openPoints(input.settled, input.now)
-    .filter(({ kind, blocks }) => blocks && (kind === "modification" || kind === "loan"))
+function barredBy(input: VisitInput, { terms, currency }: Works): string[] {
+  const made = openPoints(input.settled, input.now)
+    .filter(({ kind, blocks }) => blocks && kind === "modification")
     .map(({ text }) => text);
   const unlooked = finalLines(input).filter(({ state }) => state === "open" || state === "trouble");
-  return unlooked.length === 0
-    ? points
-    : [...points, `the last look is not through (${unlooked.map(({ key }) => `final ${key}`).join(", ")})`];
+  const stands = gates(input, terms, currency)
+    .filter(({ state, explains }) => state === "open" && !explains)
+    .map(({ key, text }) =>
+      key === "final" ? `the last look is not through (${unlooked.map((one) => `final ${one.key}`).join(", ")})` : text,
+    );
+  return [...made, ...stands];
 }
 
-/** What the bench line is read against, from the set's log and its model. */
-export function lineContext(input: VisitInput): LineContext {
+/**
+ * What the bench line is read against, from the set's log and its model.
+ * @param works what the shop works by, and its currency: they tell what a visit comes to
+ */
+export function lineContext(input: VisitInput, works: Works = { terms: USUAL_TERMS, currency: "EUR" }): LineContext {
   const { sheet, year, settled, visitId, now } = input;
   const places = asBuilt(settled, sheet, now);
   const setups = PHASES.flatMap((phase) => {
@@ -28,7 +36,7 @@ export function lineContext(input: VisitInput): LineContext {
     return setup ? [[phase, setup] as const] : [];
   });
   const measured = takenIn(settled, visitId, "baseline").size > 0;
-  const barred = barredBy(input);
+  const barred = barredBy(input, works);
   const listed = sheet.components.length + sheet.tubes.length > 0;
   return {
     sheet,

@@ -23,7 +23,7 @@ export type LineContext = {
   setups: Partial<Record<Phase, SetupOf>>;
   /** something that should be said before work on a part, where nothing was measured first */
   warning?: string;
-  /** what stands in the way of handing back, whatever is said of it: loans, what modifications made necessary, the last look */
+  /** what stands in the way of handing back, whatever is said of it: loans, modifications, a soak, the last look, the price */
   barred?: readonly string[];
   /** rows of the chart, of the cold checks, and of what was measured on this set; their names may contain spaces */
   points: PointRow[];

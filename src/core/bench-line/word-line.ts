@@ -21,7 +21,7 @@ const readHandBack: Reader = (rest, context) => {
   if (context.barred?.length && context.base?.kind !== "hand-back")
     return notUnderstood(
       rest.start,
-      `Not yet: ${context.barred.join("; ")}. Do it, waive it with its reason (tick … skipped: why), take it out (back #12), or look at it (final screws ok).`,
+      `Not yet: ${context.barred.join("; ")}. Do it, waive it with its reason (tick … skipped: why), take it out (back #12), look at it (final screws ok), or write down the owner's answer (approved 90 EUR; by …; how phone).`,
     );
   const { first, named } = clauses(rest);
   const payload: Record<string, unknown> = { v: 1, summary: first, oldParts: "none" };

@@ -261,7 +261,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       rules: rulesOf(data.partRules),
       stock,
     };
-    const context = lineContext(input);
+    const context = lineContext(input, { terms: data.terms, currency: data.shop.currency });
     const numbers = new Map(context.tape.map((item) => [item.id, item.n]));
     const numberOf = (id: string) => numbers.get(id);
     return {
