@@ -9,11 +9,12 @@ const REPORTS = path.join(ROOT, ".data/reports");
 const report = (name: string) => path.join(REPORTS, `${name}.json`);
 const tool = (name: string) => path.join(ROOT, "node_modules", name);
 
-let running: ChildProcess | undefined;
+const running = new Set<ChildProcess>();
 
 async function command(args: string[], env: Record<string, string> = {}): Promise<void> {
-  running = start(args, env);
-  if ((await ended(running)) !== 0)
+  const child = start(args, env);
+  running.add(child);
+  if ((await ended(child)) !== 0)
     throw new Trouble(`failed: ${path.relative(ROOT, args[0] ?? "")} ${args.slice(1).join(" ")}`);
 }
 
@@ -58,18 +59,34 @@ const production: Stage = {
   name: "production build",
   run: () =>
     build(
-      (child) => (running = child),
+      (child) => running.add(child),
       () => {},
     ),
 };
 const e2e: Stage = { name: "browser tests", run: browserTests };
 
-const PLANS: Record<string, Stage[]> = {
-  all: [layout, lint, routes, types, rule, unit, integration, production, e2e],
-  unit: [unit],
-  integration: [integration],
-  e2e: [production, e2e],
+/** Stages of a lane follow one another; the lanes of a round run at the same time, one for each core. */
+const PLANS: Record<string, Stage[][][]> = {
+  all: [
+    [
+      [layout, lint, routes, types, rule, production],
+      [unit, integration],
+    ],
+    [[e2e]],
+  ],
+  unit: [[[unit]]],
+  integration: [[[integration]]],
+  e2e: [[[production, e2e]]],
 };
+
+async function runLane(stages: readonly Stage[]): Promise<void> {
+  for (const stage of stages) {
+    const from = Date.now();
+    console.log(`── ${stage.name}`);
+    await stage.run();
+    console.log(`   ${stage.name} passed in ${Math.round((Date.now() - from) / 1000)} s`);
+  }
+}
 
 type VitestReport = { numPassedTests: number; numFailedTests: number };
 type PlaywrightReport = { stats: { expected: number; unexpected: number; flaky: number } };
@@ -91,7 +108,7 @@ function tally(): string {
 }
 
 async function cleanUp(): Promise<void> {
-  await end(running);
+  await Promise.all([...running].map(end));
   await closeShops();
 }
 
@@ -102,12 +119,7 @@ rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });
 let code = 0;
 try {
-  for (const stage of PLANS[process.argv[2] ?? "all"] ?? []) {
-    const from = Date.now();
-    console.log(`── ${stage.name}`);
-    await stage.run();
-    console.log(`   ${stage.name} passed in ${Math.round((Date.now() - from) / 1000)} s`);
-  }
+  for (const round of PLANS[process.argv[2] ?? "all"] ?? []) await Promise.all(round.map(runLane));
 } catch (error) {
   code = 1;
   console.error(error instanceof Trouble ? error.message : error);

@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
+import { expect } from "./bench";
 
 type Ask = {
   /** only this part of the page */
@@ -17,4 +18,20 @@ export async function violationsOf(page: Page, { within, rules }: Ask = {}): Pro
     .setLegacyMode(true);
   const { violations } = await (within ? axe.include(within) : axe).analyze();
   return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
+}
+
+/** Looks at a page in both themes: between them nothing differs but colour, so in the second one only that is asked for. */
+export async function expectAccess(page: Page, view: string, within?: string): Promise<void> {
+  expect(await violationsOf(page, { within }), view).toEqual([]);
+  await page.evaluate(() => (document.documentElement.dataset.theme = "cellar"));
+  expect(await violationsOf(page, { within, rules: ["color-contrast"] }), `${view} in the cellar`).toEqual([]);
+}
+
+/** Opens views one after the other and looks at each. */
+export async function lookAt(page: Page, views: readonly string[]): Promise<void> {
+  for (const view of views) {
+    await page.goto(view);
+    await expect(page.locator("main")).toBeVisible();
+    await expectAccess(page, view);
+  }
 }

@@ -69,6 +69,7 @@ export async function lastLook(page: Page): Promise<void> {
       const form = plate(page).locator("form", { has: page.getByRole("button", { name: "Write it" }) });
       await form.getByRole("textbox").fill("T 0.5 A, above 20 MΩ");
       await form.getByRole("button", { name: "Write it" }).click();
+      await expect(form).toHaveCount(0);
     }
     await expect(open).toHaveCount(left - 1);
   }

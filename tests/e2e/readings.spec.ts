@@ -1,3 +1,4 @@
+import { writeFileSync } from "node:fs";
 import { expect, plate, step, takeIn, tape, test } from "./bench";
 import type { Page } from "@playwright/test";
 
@@ -95,14 +96,14 @@ test("files: a photo is shown on the tape, a program and 30 MB are refused", asy
     .click();
   const dialog = page.getByRole("dialog");
   const choose = dialog.getByLabel("Photo or file");
+  const [photo, huge] = [test.info().outputPath("R7.png"), test.info().outputPath("huge.jpg")];
   const png = Buffer.from(
     "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
     "base64",
   );
-  await choose.setInputFiles([
-    { name: "R7.png", mimeType: "image/png", buffer: png },
-    { name: "huge.jpg", mimeType: "image/jpeg", buffer: Buffer.alloc(30 * 1024 * 1024) },
-  ]);
+  writeFileSync(photo, png);
+  writeFileSync(huge, Buffer.alloc(30 * 1024 * 1024));
+  await choose.setInputFiles([photo, huge]);
   await expect(dialog.getByRole("alert")).toContainText("“huge.jpg” is 30 MB; at most 12 MB are taken.");
   await expect(dialog.getByRole("link", { name: "R7.png" })).toBeVisible();
   await dialog.getByRole("button", { name: "Take R7.png away" }).click();
