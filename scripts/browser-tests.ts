@@ -19,9 +19,9 @@ let cluster: Cluster | undefined;
 let folder: string | undefined;
 const servers: ChildProcess[] = [];
 
-async function shopOf(database: string): Promise<string> {
+async function shopOf(database: string, name?: string): Promise<string> {
   const port = await freePort();
-  await serve(port, cluster?.url(database) ?? "", (child) => servers.push(child));
+  await serve(port, cluster?.url(database) ?? "", (child) => servers.push(child), name);
   return `http://127.0.0.1:${port}`;
 }
 
@@ -42,7 +42,7 @@ export async function openShops(): Promise<Shops> {
   }
   for (let n = 1; n <= EMPTY; n += 1) {
     await ensureDatabase(root, `empty-${n}`, false, "empty");
-    shops.empty.push(await shopOf(`empty-${n}`));
+    shops.empty.push(await shopOf(`empty-${n}`, ""));
   }
   return shops;
 }

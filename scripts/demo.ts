@@ -136,10 +136,11 @@ async function main(): Promise<void> {
   if (!empty && (await seedWhenEmpty(url, new Date()))) say("The demo shop is loaded.");
   await build(track, say);
   if (stopping) return;
-  const server = await serve(port, url, (started) => {
+  const known = (started: ChildProcess) => {
     track(started);
     if (stateFile) writeFileSync(stateFile, `${process.pid} ${port} ${started.pid}\n`);
-  });
+  };
+  const server = await (empty ? serve(port, url, known, "") : serve(port, url, known));
   say(`\nJumelle is open at http://127.0.0.1:${port}\nCtrl-C stops it; the data stays.`);
   await ended(server);
   if (!stopping) await shutDown(1, "The application ended by itself.");

@@ -71,15 +71,19 @@ export async function build(track: (child: ChildProcess) => void, say: (line: st
 /** The name on a printed record, unless `SHOP_NAME` gives another. */
 const DEMO_SHOP = "Saltmarsh Wireless Repair, Eastholm";
 
-/** Serves the build and waits until it answers. */
+/**
+ * Serves the build and waits until it answers.
+ * @param shop what the shop is called until somebody has said so
+ */
 export async function serve(
   port: number,
   databaseUrl: string,
   track: (child: ChildProcess) => void,
+  shop = DEMO_SHOP,
 ): Promise<ChildProcess> {
   const child = start(
     [NEXT, "start", "-H", "127.0.0.1", "-p", String(port)],
-    { SHOP_NAME: process.env.SHOP_NAME ?? DEMO_SHOP, DATABASE_URL: databaseUrl, NODE_ENV: "production" },
+    { SHOP_NAME: process.env.SHOP_NAME ?? shop, DATABASE_URL: databaseUrl, NODE_ENV: "production" },
     "ignore",
   );
   track(child);

@@ -40,7 +40,7 @@ export function RestoreForm() {
           setFile(event.target.files?.[0]);
         }}
       />
-      <button className="btn btn-primary h-11" aria-disabled={busy}>
+      <button className="btn btn-outline h-11" aria-disabled={busy}>
         Lay it down
       </button>
       {busy ? <p role="status">It is being laid down and checked…</p> : null}
