@@ -1,4 +1,5 @@
 import { defineConfig, devices } from "@playwright/test";
+import { CHROMIUM } from "./scripts/chromium";
 
 /**
  * Started by bin/test, which brings the servers and their addresses: a lane of tests for each. By hand, `SHOPS` names
@@ -20,17 +21,6 @@ export default defineConfig({
     ...devices["Desktop Chrome"],
     viewport: { width: 1280, height: 800 },
     trace: "off",
-    launchOptions: {
-      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-quic",
-        "--no-first-run",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 });

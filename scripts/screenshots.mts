@@ -1,0 +1,64 @@
+import path from "node:path";
+import { chromium, type Page } from "@playwright/test";
+import { CHROMIUM } from "./chromium";
+
+/** `npm run screenshots -- [URL]` takes the pictures of docs/screenshots anew, from a demo that is running. */
+const [url = "http://127.0.0.1:3000"] = process.argv.slice(2);
+const FOLDER = path.resolve(import.meta.dirname, "../docs/screenshots");
+
+type Picture = { view: string; size?: [number, number]; theme?: "cellar"; before?: (page: Page) => Promise<void> };
+
+const hrefOn = async (page: Page, view: string, name: RegExp): Promise<string> => {
+  await page.goto(url + view);
+  return (await page.getByRole("link", { name }).first().getAttribute("href")) ?? "";
+};
+
+const browser = await chromium.launch(CHROMIUM);
+try {
+  const start = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const lantern = await hrefOn(start, "/sets?q=H-20417", /Lantern/);
+  const receiver = await hrefOn(start, "/sets?q=CR-1174", /CR-21/);
+  const sheet = await hrefOn(start, "/reference", /Lantern/);
+  await start.close();
+
+  const pictures: Record<string, Picture> = {
+    bench: { view: "/bench/1187?step=prove" },
+    board: { view: "/" },
+    modify: { view: "/bench/1185?step=modify" },
+    chassis: { view: `${receiver}?tab=chassis` },
+    baseline: {
+      view: "/bench/1187?step=baseline",
+      before: (page) => page.getByRole("textbox", { name: "Bench line" }).fill("C14 .05/400 leaky -> 0.047/630"),
+    },
+    fix: { view: "/bench/1187?step=fix" },
+    tubes: {
+      view: "/bench/1183?step=fix&tab=tubes",
+      before: (page) => page.getByRole("button", { name: /^V5/ }).click(),
+    },
+    heaters: { view: "/bench/1190?step=fix&tab=heaters" },
+    parts: { view: "/parts" },
+    "set-file": { view: lantern },
+    model: { view: `${sheet}?table=parts` },
+    "new-job": { view: "/sets/new" },
+    search: { view: "/bench/1192?step=find" },
+    "make-safe": { view: "/bench/1187?step=make-safe" },
+    "first-power": { view: "/bench/1176?step=first-power" },
+    tools: { view: "/tools" },
+    tablet: { view: "/bench/1187?step=baseline", size: [820, 1180] },
+    cellar: { view: "/bench/1191?step=prove&tab=tests", theme: "cellar" },
+  };
+  for (const [name, { view, size: [width, height] = [1280, 800], theme = "paper", before }] of Object.entries(
+    pictures,
+  )) {
+    const page = await browser.newPage({ viewport: { width, height }, reducedMotion: "reduce" });
+    await page.context().addCookies([{ name: "jumelle-theme", value: theme, url }]);
+    await page.goto(url + view, { waitUntil: "networkidle" });
+    await before?.(page);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: path.join(FOLDER, `${name}.png`) });
+    await page.close();
+    console.log(name);
+  }
+} finally {
+  await browser.close();
+}
