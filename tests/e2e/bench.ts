@@ -1,10 +1,17 @@
 import { expect, test as base, type Page } from "@playwright/test";
 
-/** A page is used once it is alive: what is typed before its scripts run would be lost to a form. */
+/**
+ * A page is used once it is alive: what is typed before its scripts run would be lost to a form. It is left once what
+ * was written is saved, as somebody who looks at the tape would: the tests look at the next page at once.
+ */
 function waitUntilAlive(page: Page): void {
   const goto = page.goto.bind(page);
   const reload = page.reload.bind(page);
-  page.goto = (url, options) => goto(url, { waitUntil: "networkidle", ...options });
+  page.goto = async (url, options) => {
+    const waiting = tape(page).getByText("not saved yet");
+    await waiting.first().waitFor({ state: "detached" });
+    return goto(url, { waitUntil: "networkidle", ...options });
+  };
   page.reload = (options) => reload({ waitUntil: "networkidle", ...options });
 }
 

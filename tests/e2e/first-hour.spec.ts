@@ -241,3 +241,24 @@ test("something seen stops a rise at once, whatever the meters say", async ({ pa
   await expect(page.getByRole("region", { name: "Stop" })).toContainText("a smell of burning");
   await expect(tape(page).getByText(/Stop: Seen: a smell of burning/)).toBeVisible();
 });
+
+test("what is typed at the next step stays while the server is slow with the one before", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for a slow server");
+  await step(page, "First power").click();
+  await expect(plate(page).locator("form").getByText("57.5 V", { exact: true })).toBeVisible();
+  await page.route("**/api/entries", async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 2500));
+    await route.continue();
+  });
+  const WORDS: Record<string, string> = { Line: "57", Settled: "0.05", "B+": "0", Heaters: "1.5", End: "0.05" };
+  for (const [word, digits] of Object.entries(WORDS)) {
+    const field = plate(page).getByLabel(new RegExp(`^${word.replace("+", "\\+")}, [VA]$`));
+    if (await field.isVisible()) await field.fill(digits);
+  }
+  await page.getByRole("button", { name: "Write, go on" }).click();
+  await expect(tape(page).getByText("not saved yet")).toBeVisible();
+  await expect(plate(page).locator("form").getByText("115 V", { exact: true })).toBeVisible();
+  await plate(page).getByLabel("Line, V").fill("114");
+  await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+  await expect(plate(page).getByLabel("Line, V")).toHaveValue("114");
+});

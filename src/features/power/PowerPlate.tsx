@@ -128,8 +128,8 @@ export function PowerPlate() {
             onChange={change}
             onStart={start}
             onDone={() => {
-              clear();
-              setSelected(undefined);
+              clear(step.key);
+              setSelected((current) => (current === step.key ? undefined : current));
             }}
           />
         ) : (

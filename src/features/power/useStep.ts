@@ -30,10 +30,9 @@ export function useStep(visitId: string, step: string | undefined) {
   }, [visitId]);
   const mine = kept && kept.step === step ? kept : undefined;
   const typed = mine?.typed ?? EMPTY;
-  const put = (next: Kept | undefined) => {
+  const put = (next: Kept) => {
     setKept(next);
-    if (next) window.localStorage.setItem(keyOf(visitId), JSON.stringify(next));
-    else window.localStorage.removeItem(keyOf(visitId));
+    window.localStorage.setItem(keyOf(visitId), JSON.stringify(next));
   };
   return {
     typed,
@@ -45,6 +44,10 @@ export function useStep(visitId: string, step: string | undefined) {
         ...(mine?.startedAt === undefined ? {} : { startedAt: mine.startedAt }),
       }),
     start: () => put({ step: step ?? "", typed, startedAt: mine?.startedAt ?? Date.now() }),
-    clear: () => put(undefined),
+    /** Forgets a step that is written; what is typed at the next one by then stays. */
+    clear: (written: string) => {
+      setKept((current) => (current?.step === written ? undefined : current));
+      if (read(visitId)?.step === written) window.localStorage.removeItem(keyOf(visitId));
+    },
   };
 }
