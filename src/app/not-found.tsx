@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { Empty } from "@/ui/Empty";
 
 export default function NotFound() {

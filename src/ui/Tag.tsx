@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { Model } from "@/core/model";
 import { modelName } from "@/core/model";
 

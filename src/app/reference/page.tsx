@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { modelName, SUPPLY_WORDS } from "@/core/model";
 import { database } from "@/db/client";
 import { models } from "@/db/models";

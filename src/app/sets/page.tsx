@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { SearchBox } from "@/features/sets/SearchBox";
 import { SetList } from "@/features/sets/SetList";
 import { database } from "@/db/client";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { comebacks, failures, holders, namesOf, type FileOf, type Wanted } from "@/core/across";
 import { modelName } from "@/core/model";
 import { day } from "@/ui/dates";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Printer } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { STEPS, type Step } from "@/core/model";
 import { hazards, hazardsAt } from "@/core/power";

@@ -1,5 +1,5 @@
 import { Hourglass, Wrench } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { closedAt, settle, WAITS, type Wait } from "@/core/history";
 import { boardState, type BoardState } from "@/core/visit";
 import type { SetFile } from "@/db/sets";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import type { Cause } from "@/core/diagnosis";
 import { percent } from "./words";
 

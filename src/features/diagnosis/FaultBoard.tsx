@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { NEED_NAMES, type Cause, type Need } from "@/core/diagnosis";
 import { describe, ofKind } from "@/core/history";

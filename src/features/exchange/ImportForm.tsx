@@ -2,7 +2,7 @@
 
 import { wrap } from "comlink";
 import { ShieldAlert, ShieldCheck } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import type { FileChecked, FileWorker } from "@/workers/file.worker";
 import { ErrorText } from "@/ui/Field";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Printer } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { ofKind, openPoints } from "@/core/history";
 import { STEP_NAMES } from "@/core/model";

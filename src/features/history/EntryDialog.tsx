@@ -1,7 +1,7 @@
 "use client";
 
 import { X } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useEffect, useRef } from "react";
 import { describe, type Content, type Settled, type Visit } from "@/core/history";
 import { Time } from "@/ui/Time";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Printer } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { Fragment, useState } from "react";
 import { describe, type ContentKind, type Settled, type VisitOfTimeline } from "@/core/history";
 import { day } from "@/ui/dates";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { ofKind } from "@/core/history";
 import { bodyOf, suitability, type Recipe, type SuitLine } from "@/core/modifications";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { allocate, costOf, piecesOf, shortages } from "@/core/components";
 import { ofKind, POLICY_NAMES } from "@/core/history";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { CAPACITOR_RULES, KIND_WORDS, MAINS_ROLES, type RatedFrom, type ShopRules } from "@/core/components";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { printPart } from "@/core/history";
 import { modelName } from "@/core/model";
 import type { Hit } from "@/db/search";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Keyboard, Moon, Sun, UserRound } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import { useTransition } from "react";
 import { Emblem } from "@/ui/Emblem";

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import QRCode from "qrcode";
 import { printMarking } from "@/core/stock";
 import { database } from "@/db/client";

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { notFound } from "next/navigation";
 import { database } from "@/db/client";
 import { recipes } from "@/db/recipes";

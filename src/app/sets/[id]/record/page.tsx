@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import Link from "next/link";
+import { Link } from "@/ui/Link";
 import { notFound } from "next/navigation";
 import { settle, timeline } from "@/core/history";
 import { PrintButton } from "@/ui/PrintButton";
