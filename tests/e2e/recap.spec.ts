@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, freshSerial, line, plate, tape, test } from "./bench";
+import { expect, freshSerial, line, plate, takeIn, tape, test } from "./bench";
 
 /** Forty lines: what an ordinary superhet of 1938 holds, as its parts list has them. */
 const ROWS: [string, string, string, string][] = [
@@ -227,9 +227,11 @@ test("two people at two benches cannot both take the last one; the other is told
   const link = page.getByRole("link", { name: /33 nF 2 kV/ });
   await expect(link).toBeVisible();
   const code = /parts\/(JP\w+)/.exec((await link.getAttribute("href")) ?? "")?.[1] ?? "";
+  // Two sets of their own: which of them gets it is left to chance.
   const other = await (await browser.newContext()).newPage();
-  await page.goto("/bench/1187?step=fix");
-  await other.goto(new URL("/bench/1183?step=fix", page.url()).href, { waitUntil: "networkidle" });
+  await takeIn(page, "Tidewell CR-21", "for one of the last one");
+  await other.goto(page.url(), { waitUntil: "networkidle" });
+  await takeIn(page, "Halvane 537", "for the other of the last one");
   await line(page).fill(`C16 -> 0.033/2000 from ${code}: to try`);
   await line(other).fill(`C31 -> 0.033/2000 from ${code}: to try`);
   await expect(page.getByLabel("Enter writes it")).toBeVisible();

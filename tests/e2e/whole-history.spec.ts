@@ -11,6 +11,7 @@ async function answer(page: Page, button: string, line: RegExp, words?: string):
   const form = plate(page).locator("form", { has: page.getByRole("button", { name: "Write it" }) });
   await form.getByRole("textbox").fill(words);
   await form.getByRole("button", { name: "Write it" }).click();
+  await expect(form).toHaveCount(0);
   await expect(tape(page).getByText(words).last()).toBeVisible();
 }
 

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { describe, ofKind } from "@/core/history";
 import type { FindingState } from "@/core/visit";
+import { emptied } from "@/ui/emptied";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 
@@ -28,7 +29,7 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
     // What was said when it was reopened belongs to that word alone.
     const { why: _why, ...kept } = latest;
     const outcome = await append({ kind: "finding", payload: { ...kept, state: "found", about: id, ...change } });
-    if (outcome.ok) setWords("");
+    if (outcome.ok) setWords(emptied(words));
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   const mended = () => {

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { AnyTest } from "@/core/diagnosis";
+import { emptied } from "@/ui/emptied";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
@@ -14,7 +15,7 @@ export function AddSymptom() {
   const add = async () => {
     if (!what.trim()) return setError("Describe what the set does, and when: hum, worse when warm.");
     const outcome = await append({ kind: "symptom", payload: { v: 1, what: what.trim(), state: "present" } });
-    if (outcome.ok) setWhat("");
+    if (outcome.ok) setWhat(emptied(what));
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   return (

@@ -6,6 +6,7 @@ import { printMinutes, WAYS, type Content } from "@/core/history";
 import { priceOf } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
 import { format, formatMoney, parseMoney } from "@/core/quantity";
+import { emptied } from "@/ui/emptied";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { TextField } from "@/ui/TextField";
@@ -24,8 +25,8 @@ function AddLabour({ write }: { write: (content: Content) => Promise<string | un
     const refused = await write({ kind: "labour", payload: { v: 1, step, minutes, ...said } });
     setError(refused);
     if (!refused) {
-      setTime("");
-      setWhat("");
+      setTime(emptied(time));
+      setWhat(emptied(what));
     }
     return undefined;
   };

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { loansOut } from "@/core/history";
+import { emptied } from "@/ui/emptied";
 import { ErrorText } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
@@ -23,8 +24,8 @@ export function Loans() {
       payload: { v: 1, what: what.trim(), ...(at ? { place: at } : {}), state: "in" },
     });
     if (!done) return undefined;
-    setWhat("");
-    setPlace("");
+    setWhat(emptied(what));
+    setPlace(emptied(place));
     return undefined;
   };
   const n = (id: string) => context.tape.find((item) => item.id === id)?.n;

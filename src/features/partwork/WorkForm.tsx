@@ -10,7 +10,7 @@ import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { EMPTY_WORK, lineOfFields, putsIn, stillMissing, type WorkFields } from "./fields";
 
-type WorkFormProps = { fields: WorkFields; onChange: (fields: WorkFields) => void };
+type WorkFormProps = { fields: WorkFields; onChange: React.Dispatch<React.SetStateAction<WorkFields>> };
 
 /** One piece of work on a part. The form writes a bench line, and shows what the line is understood as. */
 export function WorkForm({ fields, onChange }: WorkFormProps) {
@@ -31,9 +31,13 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
 
   const save = async () => {
     if (result.kind !== "draft" || result.draft.type !== "content") return;
+    // The form is free for the next part at once; refused, what was typed comes back unless something new stands there.
+    const written = fields;
+    onChange(EMPTY_WORK);
     const outcome = await append(result.draft.content);
-    if (outcome.ok) onChange(EMPTY_WORK);
-    else setRefusal(outcome.problems[0]?.message);
+    if (outcome.ok) return;
+    onChange((current) => (current === EMPTY_WORK ? written : current));
+    setRefusal(outcome.problems[0]?.message);
   };
   const reasonNeeded = NEEDS_REASON.includes(fields.action);
 

@@ -26,7 +26,7 @@ export function TestForm({ phase }: { phase: Phase }) {
     const outcome = await append({ kind: "test-result", payload: read.payload });
     if (!outcome.ok) return setError(outcome.problems[0]?.message);
     // The next band is usually next: only what differs is cleared.
-    return setFields({ ...fields, condition: "", measured: "" });
+    return setFields((now) => (now === fields ? { ...fields, condition: "", measured: "" } : now));
   };
   return (
     <form

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { CHOICES, inCircuit, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
 import { formatDeviation, formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
+import { emptied } from "@/ui/emptied";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { MeasureForm } from "./MeasureForm";
@@ -29,7 +30,7 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
       kind: "plan-line",
       payload: { v: 1, designator, action: decision, why: why.trim() },
     });
-    if (outcome.ok) setWhy("");
+    if (outcome.ok) setWhy(emptied(why));
     return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   const effect = (value: number) => {

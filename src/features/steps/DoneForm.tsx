@@ -3,6 +3,7 @@
 import { useState } from "react";
 import type { Step } from "@/core/model";
 import { ofKind } from "@/core/history";
+import { emptied } from "@/ui/emptied";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
@@ -33,7 +34,7 @@ export function DoneForm({ step, label, placeholder, button, check }: DoneFormPr
     if ("problem" in checked) return setError(checked.problem);
     const outcome = await append(contentOf(checked.prefix));
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
-    if (outcome.ok) setNote("");
+    if (outcome.ok) setNote(emptied(note));
     return undefined;
   };
   const preview = check?.() ?? { prefix: "" };
