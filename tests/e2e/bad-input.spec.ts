@@ -122,6 +122,37 @@ test.describe("the bench line", () => {
     await expect(list).toHaveCount(0);
   });
 
+  test("a form is free for the next part while the server is slow, and gives back what is refused", async ({
+    page,
+    expectTrouble,
+  }) => {
+    expectTrouble.allowed = true;
+    let refuse = false;
+    await page.route("**/api/entries", async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 1500));
+      if (refuse)
+        await route.fulfill({ status: 422, json: { problems: [{ path: "", message: "Refused for a test." }] } });
+      else await route.continue();
+    });
+    await step(page, "Fix").click();
+    await page.getByRole("tab", { name: "Any part" }).click();
+    const part = plate(page).getByLabel("Part", { exact: true });
+    const write = async (designator: string) => {
+      await part.fill(designator);
+      await page.getByLabel("New part 1, value and rating").fill("0.022/630");
+      await plate(page).getByRole("button", { name: "Write it down" }).click();
+    };
+    await write("C16");
+    await expect(tape(page).getByText("not saved yet")).toBeVisible();
+    await part.fill("C19");
+    await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+    await expect(part).toHaveValue("C19");
+    refuse = true;
+    await write("C16");
+    await expect(plate(page).getByRole("alert").filter({ hasText: "Refused for a test." })).toBeVisible();
+    await expect(part).toHaveValue("C16");
+  });
+
   test("gives back a line that the server refuses", async ({ page, expectTrouble }) => {
     expectTrouble.allowed = true;
     await page.route("**/api/entries", (route) =>
