@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Entry } from "../history";
-import { atOf, entry, idOf, replace, SET, SHEET, VISIT, work } from "../history/fixtures";
+import { atOf, bareModification, entry, idOf, replace, SET, SHEET, VISIT, work } from "../history/fixtures";
 import { comebacks, failures, holders, namesOf, type FileOf } from ".";
 
 const SECOND = idOf(900);
@@ -42,24 +42,8 @@ describe("where something sits today", () => {
   });
 
   it("finds a modification while it is in", () => {
-    const mod = (state: "fitted" | "undone", about?: string): Content => ({
-      kind: "modification",
-      payload: {
-        v: 1,
-        name: "Audio outlet",
-        state,
-        what: "x",
-        needs: [],
-        parts: [],
-        taps: [],
-        chassis: "none",
-        steps: [],
-        verify: [],
-        recalibrate: [],
-        reversible: false,
-        ...(about ? { about } : {}),
-      },
-    });
+    const mod = (state: "fitted" | "undone", about?: string): Content =>
+      bareModification("Audio outlet", { state, ...(about ? { about } : {}) });
     expect(holders([file([entry(1, mod("fitted"))])], { kind: "modification", text: "outlet" }, LATE)).toMatchObject([
       { where: "fitted", what: "Audio outlet", since: atOf(1) },
     ]);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Entry } from "../history";
-import { atOf, entry, idOf, note, SHEET, VISIT, work } from "../history/fixtures";
+import { atOf, bareModification, entry, idOf, note, SHEET, VISIT, work } from "../history/fixtures";
 import { finalLines, gates, ownersInstructions } from "./gates";
 import { priceOf } from "./price";
 import { USUAL_TERMS } from "./terms";
@@ -195,25 +195,8 @@ describe("before a set goes out", () => {
   });
 
   it("gathers how to use what was fitted or kept in this visit", () => {
-    const mod = (name: string, state: "fitted" | "kept" | "dropped"): Content => ({
-      kind: "modification",
-      payload: {
-        v: 1,
-        name,
-        state,
-        what: "x",
-        needs: [],
-        parts: [],
-        taps: [],
-        chassis: "none",
-        steps: [],
-        verify: [],
-        recalibrate: [],
-        reversible: false,
-        instructions: "turn it",
-        ...(state === "dropped" ? { remark: "no" } : {}),
-      },
-    });
+    const mod = (name: string, state: "fitted" | "kept" | "dropped") =>
+      bareModification(name, { state, instructions: "turn it", ...(state === "dropped" ? { remark: "no" } : {}) });
     expect(ownersInstructions(view([mod("Outlet", "fitted"), mod("Mute", "kept"), mod("None", "dropped")]))).toBe(
       "Outlet: turn it\nMute: turn it",
     );

@@ -1,5 +1,5 @@
 import type { Sheet } from "../model";
-import type { Amendment, Content, Entry } from "./entries";
+import type { Amendment, Content, ContentOf, Entry } from "./entries";
 import type { Settled } from "./settle";
 
 /** Made-up entries for tests: ids and times grow with a counter. */
@@ -97,3 +97,26 @@ export const SHEET: Sheet = {
 
 /** What the settled entries say, without the entries themselves. */
 export const says = (settled: readonly Settled[]) => settled.map((item) => item.content?.payload ?? null);
+
+/** A modification of which nothing is known but its name and where it stands. */
+export const bareModification = (
+  name: string,
+  extra: Partial<ContentOf<"modification">["payload"]> = {},
+): ContentOf<"modification"> => ({
+  kind: "modification",
+  payload: {
+    v: 1,
+    name,
+    state: "fitted",
+    what: "x",
+    needs: [],
+    parts: [],
+    taps: [],
+    chassis: "none",
+    steps: [],
+    verify: [],
+    recalibrate: [],
+    reversible: false,
+    ...extra,
+  },
+});

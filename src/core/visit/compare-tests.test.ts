@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Phase } from "../history";
-import { entry, replace, VISIT } from "../history/fixtures";
+import { bareModification, entry, replace, VISIT } from "../history/fixtures";
 import { lastWorkAt } from "./compare";
 import { currentRow, testRows, tubeRows } from "./compare-tests";
 
@@ -66,23 +66,7 @@ describe("tests before and after", () => {
   });
 
   it("do not count a proof from before a modification was fitted", () => {
-    const fitted: Content = {
-      kind: "modification",
-      payload: {
-        v: 1,
-        name: "Outlet",
-        state: "fitted",
-        what: "x",
-        needs: [],
-        parts: [],
-        taps: [],
-        chassis: "none",
-        steps: [],
-        verify: [],
-        recalibrate: [],
-        reversible: false,
-      },
-    };
+    const fitted = bareModification("Outlet");
     expect(rows(test("baseline", 60), test("prove", 61), fitted)[0]?.outcome).toBe("to-measure");
     expect(rows(test("baseline", 60), fitted, test("prove", 61))[0]?.outcome).toBe("good");
   });
