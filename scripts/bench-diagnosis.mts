@@ -1,7 +1,7 @@
-import { TOPOLOGIES } from "@/core/diagnosis/circuit";
-import { POLICIES } from "@/core/diagnosis/policies";
-import { boundOf, chanceFrom, drawCase, remembering, search, wrongBy, type Search } from "@/core/diagnosis/simulate";
-import { systemOf } from "@/core/diagnosis/system";
+import { TOPOLOGIES, systemOf } from "@/core/diagnosis";
+import { POLICIES } from "@/core/policy";
+import { boundOf, chanceFrom, drawCase, remembering, search, wrongBy } from "@/core/diagnosis/simulate";
+import type { Search } from "@/core/visit";
 
 /**
  * How well the engine searches: prints, for every topology, the tests and minutes that each way of searching takes.

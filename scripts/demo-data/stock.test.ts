@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { allocate, needsOf, orderList, propose, rulesOf, shortages, type PlanInput } from "@/core/components";
 import { priceListTable, specOf, stockFieldsSchema, stockKey } from "@/core/stock";
-import { stockItem } from "@/core/stock/fixtures";
 import { readRows } from "@/core/tables";
 import { tubeType } from "@/core/tubes";
+import { stockItem } from "@/core/fixtures";
 import { MODELS } from "./models";
 import { priceLists, STOCK } from "./stock";
 

@@ -1,5 +1,6 @@
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
-import { asBuilt, isThere, modificationsOf, ofKind, openPoints, originality, POLICY_NAMES } from "@/core/history";
+import { asBuilt, isThere, modificationsOf, ofKind, openPoints, originality } from "@/core/history";
+import { POLICY_NAMES } from "@/core/policy";
 import { modelName, SUPPLY_WORDS } from "@/core/model";
 import { hazards } from "@/core/power";
 import { benchReport } from "./bench";

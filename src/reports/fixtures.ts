@@ -1,6 +1,6 @@
 import { USUAL_TERMS } from "@/core/handback";
 import type { Entry } from "@/core/history";
-import { atOf, entry, note, PERSON, replace, SET, SHEET, VISIT } from "@/core/history/fixtures";
+import { atOf, entry, note, PERSON, replace, SET, SHEET, VISIT } from "@/core/fixtures";
 import type { ReportInput, ReportKind } from "./input";
 
 /** A made-up set for tests of reports. */

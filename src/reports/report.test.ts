@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Content } from "@/core/history";
-import { entry, note, replace, symptom, work } from "@/core/history/fixtures";
+import { entry, note, replace, symptom, work } from "@/core/fixtures";
 import { reportDocument } from "./document";
 import { inputOf, longLog } from "./fixtures";
 import { renderReport } from "./render";

@@ -1,4 +1,4 @@
-import type { PartState } from "@/core/history";
+import type { PartState } from "@/core/components";
 
 const SHAPES: Record<PartState, { path: React.ReactNode; word: string; tone: string }> = {
   original: {

@@ -1,6 +1,5 @@
 import { Link } from "@/ui/Link";
-import type { Model } from "@/core/model";
-import { modelName } from "@/core/model";
+import { type Model, modelName } from "@/core/model";
 
 type TagProps = {
   job: number;

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { rowsOf, writeTable } from "@/core/tables";
 import { previewCsv, type PreviewInput } from "./preview";
 

@@ -1,6 +1,6 @@
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { customers, saveCustomer, type Customer } from "@/db/customers";
 import { modelById, models, saveSheet } from "@/db/models";
 import { people } from "@/db/people";

@@ -1,7 +1,7 @@
 import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { customer, logEntry, model, set, visit } from "@/db/schema";
 import { setFile, setsPerhapsInShop, takeIn, visitById, visitByJob, type Intake } from "@/db/sets";
 import { append } from "@/db/entries";

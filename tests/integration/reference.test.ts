@@ -1,6 +1,6 @@
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { keepCaution, modelById, revisionAt, revisionsOf, saveSheet } from "@/db/models";
 import { meters, saveMeter, saveShop, shopOf, type Meter } from "@/db/shop";
 import { freshDatabase, openShop, type Shop } from "./shop";

@@ -6,7 +6,7 @@ import { ensureDatabase } from "../../scripts/cluster";
 import { connect, type Db } from "@/db/client";
 import { migrateDatabase } from "@/db/migrate";
 import { customer, model, person, set, visit } from "@/db/schema";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 
 export const MIGRATIONS = path.resolve(import.meta.dirname, "../../drizzle");
 

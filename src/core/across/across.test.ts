@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Entry } from "../history";
-import { atOf, bareModification, entry, idOf, replace, SET, SHEET, VISIT, work } from "../history/fixtures";
+import { atOf, bareModification, entry, idOf, replace, SET, SHEET, VISIT, work } from "../fixtures";
 import { comebacks, failures, holders, namesOf, type FileOf } from ".";
 
 const SECOND = idOf(900);

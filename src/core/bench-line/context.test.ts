@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { lineContext, parseLine } from ".";
 import { settle, type Entry } from "../history";
-import { amend, atOf, entry, idOf, note, replace, SHEET, VISIT, withdraw, work } from "../history/fixtures";
 import { finalList } from "../power";
+import { amend, atOf, entry, idOf, note, replace, SHEET, VISIT, withdraw, work } from "../fixtures";
 
 const context = (entries: Entry[], sheet = SHEET) =>
   lineContext({ sheet, year: 1937, settled: settle(entries).settled, visitId: VISIT, now: atOf(500) });

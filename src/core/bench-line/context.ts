@@ -1,7 +1,7 @@
 import { finalLines, gates, USUAL_TERMS, type Terms } from "../handback";
-import { asBuilt, openPoints, PHASES } from "../history";
+import { asBuilt, openPoints } from "../history";
+import { PHASES, type Phase } from "../readings";
 import { coldRows, lastWorkAt, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
-import type { Phase } from "../history";
 import type { LineContext } from "./types";
 
 type Works = { terms: Terms; currency: string };

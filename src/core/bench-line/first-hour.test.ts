@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { lineContext, parseLine, writeLine, type LineContext } from ".";
 import { settle, type Content } from "../history";
-import { atOf, entry, idOf, SHEET, VISIT } from "../history/fixtures";
 import type { Sheet } from "../model";
+import { atOf, entry, idOf, SHEET, VISIT } from "../fixtures";
 
 const sheet: Sheet = {
   ...SHEET,

@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { CONTEXT } from "./context.fixture";
+import { CONTEXT, idOf } from "../fixtures";
+import type { Content } from "../history";
 import { parseLine } from "./parse";
 import { writeLine } from "./write";
-import type { Content } from "../history";
-import { idOf } from "../history/fixtures";
 
 const MOD = idOf(40);
 const outlet: Content = {

@@ -1,5 +1,5 @@
 import { MOD_STATE_WORDS, MOD_STATES, TICK_LISTS, WAYS, type ContentOf } from "../history";
-import { readPart, readTap, writeTap } from "../modifications/lines";
+import { readPart, readTap, writeTap } from "../modifications";
 import { STEP_NAMES, STEPS } from "../model";
 import { format, formatMoney, parseMoney, parseQuantity, type Money } from "../quantity";
 import { draftOf } from "./check";

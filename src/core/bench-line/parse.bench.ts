@@ -1,6 +1,6 @@
 import { bench, describe } from "vitest";
 import { parseLine } from ".";
-import { CONTEXT } from "./context.fixture";
+import { CONTEXT } from "../fixtures";
 
 /** Target: under 5 ms for each keystroke, on a set with a long parts list and a long tape. */
 const big = {

@@ -2,8 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { parseLine, writeAmendment, writeLine, type LineResult } from ".";
 import type { Content } from "../history";
-import { idOf } from "../history/fixtures";
-import { CONTEXT } from "./context.fixture";
+import { idOf, CONTEXT } from "../fixtures";
 
 const parse = (line: string, extra = {}): LineResult => parseLine(line, { ...CONTEXT, ...extra });
 const draft = (line: string, extra = {}) => {

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Content } from "../history";
 import { format } from "../quantity";
-import { CONTEXT } from "./context.fixture";
+import { CONTEXT } from "../fixtures";
 import { parseLine, writeLine, type LineContext } from ".";
 
 const context: LineContext = { ...CONTEXT, known: new Set() };

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { stockItem } from "../stock/fixtures";
+import { stockItem, CONTEXT } from "../fixtures";
 import { labelCode } from "../stock";
-import { CONTEXT } from "./context.fixture";
 import { parseLine, writeLine, type LineContext } from ".";
 
 const CODE = labelCode(7);

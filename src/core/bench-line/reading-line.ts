@@ -1,5 +1,5 @@
-import { judgeReading, PHASES, type ContentOf, type Phase } from "../history";
-import { CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
+import { judgeReading, type ContentOf } from "../history";
+import { PHASES, type Phase, CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
 import { QUANTITIES, parseQuantity, type Quantity } from "../quantity";
 import type { PointRow } from "../visit";
 import { draftOf } from "./check";

@@ -1,4 +1,4 @@
-import { SHEET } from "../history/fixtures";
+import { SHEET } from "../fixtures";
 import type { Sheet } from "../model";
 
 /** A superhet whose stages follow from its tubes. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { modelsSheet } from "./search-line.fixture";
-import { CONTEXT } from "./context.fixture";
+import { CONTEXT } from "../fixtures";
 import { parseLine, writeLine, type LineContext } from ".";
 
 const context: LineContext = { ...CONTEXT, sheet: modelsSheet, known: new Set(["C14", "V3", "V4"]) };

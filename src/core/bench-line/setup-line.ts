@@ -1,6 +1,6 @@
-import { PHASES, type ContentOf } from "../history";
+import { PHASES, parseMeterLoad, printMeterLoad } from "../readings";
+import type { ContentOf } from "../history";
 import { format, parseQuantity } from "../quantity";
-import { parseMeterLoad, printMeterLoad } from "../readings";
 import { draftOf } from "./check";
 import { clause, clauses, escaped, list } from "./clauses";
 import { notUnderstood, type LineContext, type LineResult } from "./types";

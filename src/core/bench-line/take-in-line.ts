@@ -1,4 +1,5 @@
-import { GRADES, POLICIES, SWITCH_NAMES, SWITCHES, type ContentOf, type SwitchName } from "../history";
+import { GRADES, POLICIES, SWITCH_NAMES, SWITCHES, type SwitchName } from "../policy";
+import type { ContentOf } from "../history";
 import { formatMoney, parseMoney } from "../quantity";
 import { draftOf } from "./check";
 import { clause, clauses, escaped, list, type Clause } from "./clauses";

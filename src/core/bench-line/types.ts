@@ -1,5 +1,7 @@
 import type { Rules } from "../components";
-import type { Amendment, Content, Line, Phase, Policy, Switches } from "../history";
+import type { Amendment, Content, Line } from "../history";
+import type { Phase } from "../readings";
+import type { Policy, Switches } from "../policy";
 import type { Sheet } from "../model";
 import type { Line as MainsLine } from "../power";
 import type { StockItem } from "../stock";

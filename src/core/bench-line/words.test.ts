@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { parseLine, writeLine } from ".";
 import type { Content } from "../history";
-import { idOf } from "../history/fixtures";
 import { STEP_NAMES, STEPS } from "../model";
-import { CONTEXT } from "./context.fixture";
+import { idOf, CONTEXT } from "../fixtures";
 
 const content = (line: string): Content => {
   const result = parseLine(line, CONTEXT);

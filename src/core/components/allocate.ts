@@ -1,4 +1,4 @@
-import type { StockItem } from "../stock/item";
+import type { StockItem } from "../stock";
 import { choose, readStock, type Choice } from "./choose";
 import type { Need, PlanLine } from "./propose";
 

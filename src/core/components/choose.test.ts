@@ -12,7 +12,7 @@ import {
   type Need,
   type PlanLine,
 } from ".";
-import { stockItem } from "../stock/fixtures";
+import { stockItem } from "../fixtures";
 
 const coupling: Need = {
   designator: "C14",

@@ -1,6 +1,5 @@
-import type { PartSpec } from "../quantity";
-import { format } from "../quantity";
-import { freeOf, specOf, type StockItem, type StockKind } from "../stock/item";
+import { type PartSpec, format } from "../quantity";
+import { freeOf, specOf, type StockItem, type StockKind } from "../stock";
 import { findPairs, type Pair } from "./combine";
 import type { Need } from "./propose";
 import { KINDS, type Kind } from "./rules";

@@ -29,6 +29,7 @@ export {
 } from "./judge";
 export { needText, orderList, type Order } from "./order";
 export { capacitorPlace } from "./place";
+export type { PartState } from "./part-state";
 export { inCircuit } from "./rc";
 export {
   CHOICES,

@@ -1,7 +1,7 @@
-import type { Policy, Switches } from "../history/policy";
-import type { Role } from "../model/roles";
+import type { Policy, Switches } from "../policy";
+import type { Role } from "../model";
 import { format, formatDeviation } from "../quantity";
-import { judge } from "../readings/judge";
+import { judge } from "../readings";
 import { HOT_SHARE } from "./rules";
 
 export type PartVerdict = "good" | "watch" | "bad" | "none";

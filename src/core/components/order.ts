@@ -1,6 +1,5 @@
 import { formatPart, roundTo } from "../quantity";
-import type { Offer } from "../stock/price-list";
-import type { StockItem } from "../stock/item";
+import type { Offer, StockItem } from "../stock";
 import { choose, readStock } from "./choose";
 import type { Need } from "./propose";
 import { KIND_WORDS } from "./rules";

@@ -1,7 +1,7 @@
 import { bench, describe } from "vitest";
 import type { Component, Sheet } from "../model";
-import { stockItem } from "../stock/fixtures";
 import { tubeType, substitutes } from "../tubes";
+import { stockItem } from "../fixtures";
 import { allocate, findPairs, recapPlan, rulesOf } from ".";
 
 /** Limits: a full plan of 120 components against 1,000 stock lines 100 ms; a pair out of 1,000 values 20 ms; a substitution over the whole table 20 ms. */

@@ -1,9 +1,8 @@
-import type { PartState } from "../history/part-state";
-import type { Policy, Switches } from "../history/policy";
-import { drawnSpec, drawnText, roleWord, type Component, type Role, type Sheet } from "../model";
-import { ELECTROLYTIC_ROLES } from "../model/roles";
+import type { PartState } from "./part-state";
+import type { Policy, Switches } from "../policy";
+import { drawnSpec, drawnText, roleWord, type Component, type Role, type Sheet, ELECTROLYTIC_ROLES } from "../model";
 import { format, parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
-import { UNMARKED_PART_TOLERANCE } from "../readings/judge";
+import { UNMARKED_PART_TOLERANCE } from "../readings";
 import { dissipation } from "./dissipation";
 import { hotSpot, resistorSchool, type PartJudgement } from "./judge";
 import {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { inCircuit } from ".";
-import { SHEET } from "../history/fixtures";
+import { SHEET } from "../fixtures";
 
 const sheet: typeof SHEET = {
   ...SHEET,

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ROLES, type Role } from "../model/roles";
+import { ROLES, type Role } from "../model";
 
 /** What a replacement is made of. */
 export const KINDS = ["electrolytic", "film", "X", "Y", "low-loss", "buffer", "resistor"] as const;

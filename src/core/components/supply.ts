@@ -1,6 +1,6 @@
 import { mainRail, tapsOf, type Sheet } from "../model";
 import { format } from "../quantity";
-import { loaded, meterOhms, rangeFor } from "../readings/loading";
+import { loaded, meterOhms, rangeFor } from "../readings";
 import { pointNear, rectifierTubes, tubeType } from "../tubes";
 
 export type Volts = { volts: number; from: string };

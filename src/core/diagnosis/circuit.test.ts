@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { circuitSchema } from "../model/circuit";
+import { circuitSchema } from "../model";
 import { addStage, fedBy, feedersOf, freeId, removeStage, TOPOLOGIES, topologyOf, withFeeders } from "./circuit";
 
 const superhet = topologyOf("superhet")?.circuit;

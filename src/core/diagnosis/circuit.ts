@@ -1,5 +1,12 @@
-import { circuitSchema, type Circuit, type Device, type PathKey, type Stage, type StageKind } from "../model/circuit";
-import { STAGE_KINDS } from "../model/circuit";
+import {
+  circuitSchema,
+  type Circuit,
+  type Device,
+  type PathKey,
+  type Stage,
+  type StageKind,
+  STAGE_KINDS,
+} from "../model";
 import { KINDS } from "./data/kinds";
 import { TOPOLOGY_TEXTS, type TopologyText } from "./data/topologies";
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { sheetSchema, type Sheet } from "../model/sheet";
+import { sheetSchema, type Sheet } from "../model";
 import { circuitOf, nearestTopology, placedParts, stageNamed } from "./from-sheet";
 
 const sheet = (kind: string, supply: Sheet["supply"], tubes: string): Sheet =>

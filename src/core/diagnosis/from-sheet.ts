@@ -1,5 +1,4 @@
-import type { Circuit, Stage, StageKind } from "../model/circuit";
-import type { Component, Sheet, Tube } from "../model/sheet";
+import type { Circuit, Stage, StageKind, Component, Sheet, Tube } from "../model";
 import { removeStage, TOPOLOGIES, topologyOf, type Topology } from "./circuit";
 import { KINDS } from "./data/kinds";
 import type { PlacedPart } from "./system";

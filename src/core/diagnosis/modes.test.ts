@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { DEVICES, STAGE_KINDS } from "../model/circuit";
+import { DEVICES, STAGE_KINDS } from "../model";
 import { TOPOLOGIES } from "./circuit";
 import { AGEING } from "./data/ageing";
 import { PARTS } from "./data/faults";

@@ -1,4 +1,4 @@
-import { STAGE_KINDS, type Stage, type StageKind } from "../model/circuit";
+import { STAGE_KINDS, type Stage, type StageKind } from "../model";
 import { FAULT_TEXTS } from "./data/faults";
 import { KINDS } from "./data/kinds";
 import { ELECTRODES, MOVES, SHOWS, SIGNAL_EFFECTS, type FaultMode, type Share } from "./types";

@@ -1,4 +1,4 @@
-import type { Circuit, PathKey } from "../model/circuit";
+import type { Circuit, PathKey } from "../model";
 import { withFeeders } from "./circuit";
 import type { Hazard, Need } from "./data/faults";
 import * as OUT from "./outcomes";

@@ -1,4 +1,4 @@
-import type { Circuit, Stage } from "../model/circuit";
+import type { Circuit, Stage } from "../model";
 import { fedBy } from "./circuit";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";

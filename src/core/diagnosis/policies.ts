@@ -1,4 +1,4 @@
-import type { Circuit } from "../model/circuit";
+import type { Circuit } from "../model";
 import { KINDS } from "./data/kinds";
 import { observe, posterior, priorWeights, type Weights } from "./infer";
 import { culprits, type Bench } from "./outlook";

@@ -1,4 +1,4 @@
-import type { Circuit } from "../model/circuit";
+import type { Circuit } from "../model";
 import type { Need } from "./data/faults";
 import { infer, pairTable, type Weights } from "./infer";
 import type { Policy } from "./policies";

@@ -1,5 +1,4 @@
-import type { Circuit, Stage } from "../model/circuit";
-import type { Role } from "../model/roles";
+import type { Circuit, Stage, Role } from "../model";
 import { MODES } from "./modes";
 import {
   ageFactor,

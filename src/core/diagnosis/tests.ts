@@ -1,4 +1,4 @@
-import type { Circuit } from "../model/circuit";
+import type { Circuit } from "../model";
 import { PARTS, type Need } from "./data/faults";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";

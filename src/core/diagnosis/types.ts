@@ -1,4 +1,4 @@
-import type { Stage } from "../model/circuit";
+import type { Stage } from "../model";
 import type { Hazard, Need } from "./data/faults";
 
 /** How surely an effect shows: a share of the times that one looks. */

@@ -1,4 +1,4 @@
-import type { Circuit } from "../model/circuit";
+import type { Circuit } from "../model";
 import { KINDS } from "./data/kinds";
 import { pathId } from "./path-tests";
 

@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
 import type { Entry } from "../history";
-import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../history/fixtures";
+import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../fixtures";
 import {
   brokenAt,
   canonical,

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Entry } from "../history";
-import { atOf, bareModification, entry, idOf, note, SHEET, VISIT, work } from "../history/fixtures";
+import { atOf, bareModification, entry, idOf, note, SHEET, VISIT, work } from "../fixtures";
 import { finalLines, gates, ownersInstructions } from "./gates";
 import { priceOf } from "./price";
 import { USUAL_TERMS } from "./terms";

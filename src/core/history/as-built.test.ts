@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { asBuilt, differences, openPoints, settle } from ".";
 import type { Entry } from "./entries";
-import { amend, atOf, entry, idOf, note, replace, resistance, SHEET, symptom, withdraw, work } from "./fixtures";
+import { amend, atOf, entry, idOf, note, replace, resistance, SHEET, symptom, withdraw, work } from "../fixtures";
 
 const at = (entries: Entry[], moment: string, designator: string) =>
   asBuilt(settle(entries).settled, SHEET, moment).find((position) => position.designator === designator);

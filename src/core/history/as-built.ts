@@ -1,10 +1,10 @@
 import type { Sheet } from "../model";
+import type { PartState } from "../components";
 import { isThere, modificationsOf } from "./modifications";
 import { ofKind, upTo, type Settled } from "./settle";
 import type { ContentOf } from "./entries";
 import type { Fitted } from "./payload-pieces";
 import type { OldPart } from "./payloads";
-import type { PartState } from "./part-state";
 
 /** One place in the circuit, and what sits there. */
 export type Position = {

@@ -1,6 +1,6 @@
 import { describe as group, expect, it } from "vitest";
 import { describe, judgeReading, ofKind, settle, upTo, type Content } from ".";
-import { amend, atOf, entry, idOf, note, resistance, SHEET, symptom, withdraw, work } from "./fixtures";
+import { amend, atOf, entry, idOf, note, resistance, SHEET, symptom, withdraw, work } from "../fixtures";
 import { printPart } from "./describe";
 
 const line = (content: Content) => {

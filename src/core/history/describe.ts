@@ -2,8 +2,8 @@ import { format, formatDeviation, formatMoney, formatPart, parsePart, quantityOf
 import { judgeTest, printMeasured, printMeterLoad } from "../readings";
 import { METHOD_NAMES, STAGE_NAMES } from "../power";
 import { partRules, STEP_NAMES, type Sheet } from "../model";
-import type { Content, ContentOf } from "./entries";
 import { PLAN_ACTION_WORDS } from "../components";
+import type { Content, ContentOf } from "./entries";
 import { judgeComponentTest, judgeTubeTest } from "./judged";
 import { judgePowerStep, judgeReading } from "./open-points";
 import { PUTS_IN, WAIT_NAMES } from "./payloads";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { bodySchema, describe as describeEntry, draftSchema, sentences, upgrade, wrongDate } from ".";
-import { atOf, entry, note, replace, resistance, work } from "./fixtures";
+import { atOf, entry, note, replace, resistance, work } from "../fixtures";
 
 const problems = (kind: string, payload: object) => {
   const result = bodySchema.safeParse({ kind, payload: { v: 1, ...payload } });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { answerOf, bodySchema, openPoints, settle, SWITCH_NAMES, SWITCHES, switchesOf } from ".";
-import { atOf, entry } from "./fixtures";
+import { answerOf, SWITCH_NAMES, SWITCHES, switchesOf } from "../policy";
+import { atOf, entry } from "../fixtures";
+import { bodySchema, openPoints, settle } from ".";
 
 const check = (extra: object) =>
   bodySchema.safeParse({

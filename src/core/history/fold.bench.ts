@@ -1,6 +1,6 @@
 import { bench, describe } from "vitest";
 import { asBuilt } from "./as-built";
-import { amend, atOf, correct, entry, idOf, note, replace, resistance, SHEET } from "./fixtures";
+import { amend, atOf, correct, entry, idOf, note, replace, resistance, SHEET } from "../fixtures";
 import type { Entry } from "./entries";
 import { openPoints } from "./open-points";
 import { settle } from "./settle";

@@ -1,5 +1,4 @@
 /** The logbook: entry kinds, and the pure functions that fold entries into what is known about a set. */
-export type { PartState } from "./part-state";
 export { applyDifferences, asBuilt, differences, type Difference, type Position } from "./as-built";
 export { describe, describeSetup, describeWork, printMinutes, printPart, type Line } from "./describe";
 export {
@@ -29,7 +28,6 @@ export {
   NEEDS_REASON,
   OLD_PART_NAMES,
   OLD_PARTS,
-  PHASES,
   PUTS_IN,
   RESIDUAL,
   WAIT_NAMES,
@@ -38,7 +36,6 @@ export {
   type Action,
   type CheckState,
   type OldPart,
-  type Phase,
   type Wait,
   type Where,
 } from "./payloads";
@@ -86,20 +83,6 @@ export {
   type PendingLine,
   type TickPayload,
 } from "./modifications";
-export {
-  answerOf,
-  GRADED_PARTS,
-  GRADES,
-  POLICIES,
-  POLICY_NAMES,
-  SWITCH_NAMES,
-  SWITCHES,
-  switchesOf,
-  type Grade,
-  type Policy,
-  type SwitchName,
-  type Switches,
-} from "./policy";
 export { ofKind, settle, upTo, type Logbook, type Settled } from "./settle";
 export { closedAt, timeline, type Visit, type VisitOfTimeline } from "./timeline";
 export { originality, type Originality } from "./originality";

@@ -1,5 +1,5 @@
 import { judgeCapacitor, judgeResistor, type PartJudgement } from "../components";
-import { UNMARKED_PART_TOLERANCE } from "../readings/judge";
+import { UNMARKED_PART_TOLERANCE } from "../readings";
 import { judgeTube } from "../tubes";
 import type { ContentOf } from "./entries";
 

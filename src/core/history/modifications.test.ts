@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyDifferences, asBuilt, differences } from "./as-built";
 import { draftSchema, readBody, type Content, type Entry } from "./entries";
-import { amend, atOf, entry, idOf, note, replace, SHEET, withdraw, work } from "./fixtures";
+import { amend, atOf, entry, idOf, note, replace, SHEET, withdraw, work } from "../fixtures";
 import { loansOut, modificationsOf, pendingLines } from "./modifications";
 import { openPoints } from "./open-points";
 import { originality } from "./originality";

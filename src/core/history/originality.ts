@@ -1,5 +1,5 @@
 import type { Position } from "./as-built";
-import type { PartState } from "./part-state";
+import type { PartState } from "../components";
 
 /** How original a set is, by counting places. */
 export type Originality = {

@@ -9,7 +9,7 @@ import {
   type Content,
   type ContentOf,
 } from ".";
-import { amend, atOf, entry, idOf, replace, SHEET, withdraw, work } from "./fixtures";
+import { amend, atOf, entry, idOf, replace, SHEET, withdraw, work } from "../fixtures";
 
 const NOW = atOf(1000);
 const typed = (text: string, value: number) => ({ text, value });

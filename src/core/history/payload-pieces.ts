@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { DESIGNATOR } from "../model/sheet";
+import { DESIGNATOR } from "../model";
 
 /** Longest text of an entry. A longer story belongs into several notes. */
 export const LONGEST_TEXT = 2000;

@@ -1,7 +1,5 @@
 import { z } from "zod";
-import { STAGE_KINDS } from "../model/circuit";
-import { SUPPLIES } from "../model/sheet";
-import { STEPS } from "../model/steps";
+import { STAGE_KINDS, SUPPLIES, STEPS } from "../model";
 import { fitted, id, items, money, optionalText, short, text, v1 } from "./payload-pieces";
 
 /** How a modification stands on a set. */

@@ -1,11 +1,10 @@
 import { z } from "zod";
-import { STEPS } from "../model";
+import { STEPS, ROLES } from "../model";
 import { DANGERS, METHODS, STAGES, TOUCH_LIMIT_VOLTS } from "../power";
 import { format, QUANTITIES } from "../quantity";
-import { RULES } from "../readings";
-import { ROLES } from "../model/roles";
-import { GAS, SHORTS } from "../tubes/test";
-import { GRADES, POLICIES, switchesSchema } from "./policy";
+import { PHASES, RULES } from "../readings";
+import { GAS, SHORTS } from "../tubes";
+import { GRADES, POLICIES, switchesSchema } from "../policy";
 import { designator, fitted, id, items, money, optionalText, short, text, typed, v1 } from "./payload-pieces";
 
 export const takeIn = z.object({
@@ -46,10 +45,6 @@ export const symptom = z.object({
   /** the entry of the symptom that changed or is gone */
   about: id.optional(),
 });
-
-/** When a reading was taken: cold (unplugged), before anything was changed, in between, to prove, or while it soaks. */
-export const PHASES = ["cold", "baseline", "check", "prove", "soak"] as const;
-export type Phase = (typeof PHASES)[number];
 
 const lineVolts = z
   .number()

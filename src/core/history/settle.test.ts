@@ -18,7 +18,7 @@ import {
   VISIT,
   withdraw,
   work,
-} from "./fixtures";
+} from "../fixtures";
 
 const END = atOf(100_000);
 const texts = (entries: Entry[]) =>

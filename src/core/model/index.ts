@@ -1,6 +1,6 @@
 /** What the sets of a model share: supply, tubes, components with their roles, charts, windings, cautions. */
 export { chartSchema, mainRail, pointSchema, type ChartConditions, type ChartPoint, type MeterLoad } from "./chart";
-export { ROLES, roleWord, type Role } from "./roles";
+export { ELECTROLYTIC_ROLES, ROLES, roleWord, type Role } from "./roles";
 export {
   checkSections,
   COMMON_WORDS,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { DESIGNATOR, drawnSpec, modelName, partRules, sheetSchema, STEP_NAMES, STEPS } from ".";
-import { SHEET } from "../history/fixtures";
+import { SHEET } from "../fixtures";
 
 const component = (designator: string) => {
   const found = SHEET.components.find((one) => one.designator === designator);

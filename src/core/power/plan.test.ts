@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { coldChecks, makeSafeList, powerPlan, type Method, type PowerPlan } from ".";
-import { SHEET } from "../history/fixtures";
+import { SHEET } from "../fixtures";
 import type { Sheet, Supply } from "../model";
 
 const line = { volts: 230, hz: 50 };

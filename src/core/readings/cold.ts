@@ -1,5 +1,4 @@
 import { format, formatDeviation, type Quantity } from "../quantity";
-import { COLD_OVER_HOT, COLD_SLACK } from "../tubes";
 import type { Judgement } from "./verdict";
 import { OPEN_OHMS } from "./measured";
 
@@ -51,6 +50,10 @@ export function judgeAtLeast(measured: number, expected: { value: number }, quan
       };
 }
 
+/** Cold resistance over hot, as the trade counts it: about 1/7 to 1/5. */
+export const COLD_OVER_HOT = { least: 1 / 7, most: 1 / 5 } as const;
+/** What is still taken for a cold heater around these, as a fraction of them. Shop rule. */
+export const COLD_SLACK = 0.25;
 /** From this share of the hot resistance a heater is no longer cold. Shop rule. */
 const NEAR_HOT = 0.7;
 

@@ -1,7 +1,14 @@
 /** Expected against measured: corrections for line and meter, the ratio, the verdict and its reasons. */
 export { likelyBehind, type Seen } from "./behind";
 export { calibrationOf, type Calibration } from "./calibration";
-export { judgeSisters, SHORTED_TURN_NOTE, SISTER_TOLERANCE, WINDING_TOLERANCE, type Sister } from "./cold";
+export {
+  COLD_OVER_HOT,
+  judgeSisters,
+  SHORTED_TURN_NOTE,
+  SISTER_TOLERANCE,
+  WINDING_TOLERANCE,
+  type Sister,
+} from "./cold";
 export { compareParts } from "./fitted";
 export {
   CHART_TOLERANCE,
@@ -20,4 +27,5 @@ export { parseMeterLoad, printMeterLoad } from "./meter-text";
 export { OPEN_OHMS, parseMeasured, printMeasured } from "./measured";
 export { asksAboutSetup, preflight, type PreflightItem } from "./preflight";
 export { judgeTest, type Sense, type TestJudgement, type TestVerdict } from "./test-result";
+export { PHASE_NAMES, PHASES, type Phase } from "./phases";
 export type { Judgement, Verdict } from "./verdict";

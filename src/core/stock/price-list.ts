@@ -1,6 +1,5 @@
 import { formatMoney, formatPart, parseMoney } from "../quantity";
-import { Row } from "../tables/cells";
-import type { Table } from "../tables/types";
+import { Row, type Table } from "../tables";
 import { specOf, STOCK_KINDS, stockFieldsSchema, type StockFields } from "./item";
 
 /** What a supplier offers. */

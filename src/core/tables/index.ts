@@ -1,4 +1,5 @@
 /** The tables of a model's sheet as rows of text: read with what each cell was understood as, written, merged. */
+export { Row } from "./cells";
 export {
   guard,
   mapColumns,

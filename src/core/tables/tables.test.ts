@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { guard, mapColumns, mergeRows, readTable, rowsOf, tableOf, TABLES, writeTable, type TableName } from ".";
-import { SHEET } from "../history/fixtures";
+import { SHEET } from "../fixtures";
 import { ROLES, type Sheet } from "../model";
 
 const read = (name: TableName, text: string, dialect?: "m-is-thousand") =>

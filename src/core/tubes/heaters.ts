@@ -67,8 +67,3 @@ export function heatersOf(supply: string, tubes: readonly (NamedTube & { positio
 /** The tubes that rectify: their B+ comes only when they are warm. */
 export const rectifierTubes = <T extends { type: string; work: string }>(tubes: readonly T[]): T[] =>
   tubes.filter((tube) => /rectif/i.test(tube.work));
-
-/** Cold resistance over hot, as the trade counts it: about 1/7 to 1/5. */
-export const COLD_OVER_HOT = { least: 1 / 7, most: 1 / 5 } as const;
-/** What is still taken for a cold heater around these, as a fraction of them. Shop rule. */
-export const COLD_SLACK = 0.25;

@@ -1,5 +1,5 @@
 import { format, nearestPreferred, parseQuantity } from "../quantity";
-import { COLD_OVER_HOT } from "./heaters";
+import { COLD_OVER_HOT } from "../readings";
 import { nearestTypes, tubeType, type Heater } from "./table";
 
 /**

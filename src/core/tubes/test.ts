@@ -1,4 +1,4 @@
-import { judgeTest, type TestJudgement } from "../readings/test-result";
+import { judgeTest, type TestJudgement } from "../readings";
 
 export const SHORTS = ["none", "found"] as const;
 export const GAS = ["none", "slight", "gassy"] as const;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { settle, type Content, type Phase } from "../history";
-import { bareModification, entry, replace, VISIT } from "../history/fixtures";
+import { settle, type Content } from "../history";
+import type { Phase } from "../readings";
+import { bareModification, entry, replace, VISIT } from "../fixtures";
 import { lastWorkAt } from "./compare";
 import { currentRow, testRows, tubeRows } from "./compare-tests";
 

@@ -1,5 +1,5 @@
-import { judgeTubeTest, ofKind, type ContentOf, type Phase, type Settled } from "../history";
-import { judgeTest, type Sense, type TestVerdict } from "../readings";
+import { judgeTubeTest, ofKind, type ContentOf, type Settled } from "../history";
+import { type Phase, judgeTest, type Sense, type TestVerdict } from "../readings";
 import type { Outcome } from "./compare";
 import { powerRecords } from "./power-run";
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { entry, replace, SHEET, VISIT } from "../history/fixtures";
+import { entry, replace, SHEET, VISIT } from "../fixtures";
 import { settle, type Entry } from "../history";
 import { heaterBudget, tubePlaces } from ".";
 

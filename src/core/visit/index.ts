@@ -4,7 +4,6 @@ export {
   baselineWarning,
   changedBeforeBaseline,
   passesOf,
-  PHASE_NAMES,
   setupFor,
   setupsOf,
   type Pass,

@@ -1,4 +1,5 @@
-import { CHANGES_NOTHING, ofKind, type ContentOf, type Phase, type Settled } from "../history";
+import { CHANGES_NOTHING, ofKind, type ContentOf, type Settled } from "../history";
+import { PHASE_NAMES, type Phase } from "../readings";
 import { takenIn, type Taken } from "./readings-table";
 
 export type SetupPayload = ContentOf<"setup">["payload"];
@@ -6,14 +7,6 @@ export type SetupOf = { id: string; at: string; payload: SetupPayload };
 
 /** Readings that were taken together, under one set-up. */
 export type Pass = { key: string; phase: Phase; name: string; setup?: SetupOf; taken: Map<string, Taken> };
-
-export const PHASE_NAMES: Record<Phase, string> = {
-  cold: "Cold checks",
-  baseline: "Baseline",
-  check: "In between",
-  prove: "Prove",
-  soak: "Soak",
-};
 
 /** The set-ups of a visit, in order. */
 export const setupsOf = (settled: readonly Settled[], visitId: string): SetupOf[] =>

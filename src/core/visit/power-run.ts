@@ -1,4 +1,5 @@
-import { judgePowerStep, ofKind, type ContentOf, type Policy, type Settled, type Switches } from "../history";
+import { judgePowerStep, ofKind, type ContentOf, type Settled } from "../history";
+import type { Policy, Switches } from "../policy";
 import type { PlanStep, PowerPlan, StepVerdict, Stage } from "../power";
 
 type PowerStepPayload = ContentOf<"power-step">["payload"];

@@ -1,9 +1,8 @@
-import { chartTolerance, meterOhms, rangeFor, type Judgement } from "../readings";
+import { chartTolerance, meterOhms, rangeFor, type Judgement, type Phase } from "../readings";
 import { coldChecks } from "../power";
 import type { ChartPoint, Sheet } from "../model";
-import type { Quantity } from "../quantity";
-import { format } from "../quantity";
-import { judgeReading, ofKind, type ContentOf, type Phase, type Settled } from "../history";
+import { type Quantity, format } from "../quantity";
+import { judgeReading, ofKind, type ContentOf, type Settled } from "../history";
 
 export type ReadingPayload = ContentOf<"reading">["payload"];
 export type Expected = NonNullable<ReadingPayload["expected"]>;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { rulesOf } from "../components";
-import { entry, SHEET, VISIT } from "../history/fixtures";
 import { settle, type Content, type Entry } from "../history";
+import { entry, SHEET, VISIT } from "../fixtures";
 import { planDifferences, recapOf, workOrder, type VisitInput } from ".";
 
 const NOW = "2026-11-24T18:00:00.000Z";

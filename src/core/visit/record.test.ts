@@ -16,7 +16,7 @@ import {
   VISIT,
   withdraw,
   work,
-} from "../history/fixtures";
+} from "../fixtures";
 
 const OTHER_VISIT = idOf(900);
 const volts = (point: string, value: number, phase: "baseline" | "prove"): Content => ({

@@ -11,9 +11,9 @@ import {
   stoppedAt,
 } from ".";
 import { openPoints, settle, type Content, type Entry } from "../history";
-import { amend, atOf, entry, idOf, replace, SHEET, VISIT, withdraw } from "../history/fixtures";
 import { powerPlan } from "../power";
 import type { Step } from "../model";
+import { amend, atOf, entry, idOf, replace, SHEET, VISIT, withdraw } from "../fixtures";
 
 const NOW = atOf(1000);
 const settled = (entries: Entry[]) => settle(entries).settled;

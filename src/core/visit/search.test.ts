@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { consider } from "../diagnosis";
-import { amend, entry, idOf, replace, resistance, SHEET, symptom, VISIT, work } from "../history/fixtures";
 import { settle, type Content, type Entry } from "../history";
+import { amend, entry, idOf, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
 import { faultWords, foundIn, learntFrom, searchOf, type SearchInput } from ".";
 
 const sheet: typeof SHEET = {

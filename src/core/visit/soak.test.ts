@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Entry } from "../history";
-import { entry, VISIT } from "../history/fixtures";
+import { entry, VISIT } from "../fixtures";
 import { driftOf, soakOf } from "./soak";
 
 const RULES = { warmMinutes: 15, driftVolts: 0.03, driftAmps: 0.05, driftOther: 0.1 };

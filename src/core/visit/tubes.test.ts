@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { entry, SHEET, VISIT } from "../history/fixtures";
+import { entry, SHEET, VISIT, stockItem } from "../fixtures";
 import { settle, type Content, type Entry } from "../history";
-import { stockItem } from "../stock/fixtures";
 import { tubeType } from "../tubes";
 import {
   dropperOhms,

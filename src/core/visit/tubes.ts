@@ -1,5 +1,5 @@
-import { loadedRail, electrodeVolts } from "../components";
-import { asBuilt, judgeTubeTest, ofKind, printPart, type PartState, type Position, type Settled } from "../history";
+import { loadedRail, electrodeVolts, type PartState } from "../components";
+import { asBuilt, judgeTubeTest, ofKind, printPart, type Position, type Settled } from "../history";
 import { drawnSpec, tapsOf, type Sheet, type Tube } from "../model";
 import { parsePart } from "../quantity";
 import { judgeTest, type TestVerdict } from "../readings";

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { boardState, compareVisit, currentStep, pointRows, runSheet, workSummary } from ".";
-import { settle, type Content, type Entry, type Phase } from "../history";
-import { atOf, entry, note, replace, resistance, SHEET, symptom, VISIT, work } from "../history/fixtures";
+import { settle, type Content, type Entry } from "../history";
+import type { Phase } from "../readings";
 import type { Step } from "../model";
+import { atOf, entry, note, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
 
 const NOW = atOf(1000);
 const input = (entries: Entry[]) => ({

@@ -2,8 +2,8 @@
 
 import { Check, ChevronRight, Circle, CircleDashed, SkipForward, type LucideIcon } from "lucide-react";
 import type { Step } from "@/core/model";
-import { LabourClock } from "./LabourClock";
 import type { SheetStep, StepState } from "@/core/visit";
+import { LabourClock } from "./LabourClock";
 
 const MARKS: Record<StepState, { icon: LucideIcon; word: string; tone: string }> = {
   done: { icon: Check, word: "done", tone: "text-success" },

@@ -4,13 +4,13 @@ import {
   modificationsOf,
   ofKind,
   openPoints,
-  POLICY_NAMES,
   type Settled,
   type VisitOfTimeline,
+  describeSetup,
 } from "@/core/history";
+import { POLICY_NAMES } from "@/core/policy";
 import { modelName } from "@/core/model";
 import { baselineWarning, compareVisit, OUTCOME_WORDS, setupsOf, workSummary } from "@/core/visit";
-import { describeSetup } from "@/core/history";
 import { printMeasured } from "@/core/readings";
 import type { SetRecord } from "@/db/sets";
 import { Time } from "@/ui/Time";

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { settle } from "@/core/history";
-import { atOf, entry, note, SET, VISIT } from "@/core/history/fixtures";
+import { atOf, entry, note, SET, VISIT } from "@/core/fixtures";
 import { momentOf, stopsOf } from "./stops";
 
 it("offers the day before a visit, the days with work, and today", () => {

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { FieldErrors, FieldValues, Path, UseFormRegister } from "react-hook-form";
-import { GRADED_PARTS, GRADES, POLICIES, POLICY_NAMES, SWITCH_NAMES, SWITCHES, type Policy } from "@/core/history";
+import { GRADED_PARTS, GRADES, POLICIES, POLICY_NAMES, SWITCH_NAMES, SWITCHES, type Policy } from "@/core/policy";
 import { Field } from "@/ui/Field";
 import type { TakeInFields as Fields } from "./schema";
 

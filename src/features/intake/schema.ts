@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { GRADED_PARTS, GRADES, POLICIES, switchesOf, type ContentOf, type Grade } from "@/core/history";
+import { GRADED_PARTS, GRADES, POLICIES, switchesOf, type Grade } from "@/core/policy";
+import type { ContentOf } from "@/core/history";
 import { formatMoney, parseMoney } from "@/core/quantity";
 import { sheetSchema, SUPPLIES } from "@/core/model";
 

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { stockItem } from "@/core/stock/fixtures";
+import { stockItem } from "@/core/fixtures";
 import { fittedFrom, shelved } from "./parts";
 
 const socket = { designator: "J901", text: "phono socket" };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { stockItem } from "@/core/stock/fixtures";
+import { stockItem } from "@/core/fixtures";
 import { EMPTY_STOCK, matches, readStock, typedOf, understood } from "./typed";
 
 describe("the form of a part", () => {

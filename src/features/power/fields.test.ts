@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { bodySchema } from "@/core/history";
 import { powerPlan } from "@/core/power";
 import { EMPTY, readCell, readingsOf, stepPayload, stepTrouble } from "./fields";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Phase } from "@/core/history";
+import type { Phase } from "@/core/readings";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { TextField } from "@/ui/TextField";

@@ -1,4 +1,5 @@
-import type { ContentOf, Phase } from "@/core/history";
+import type { ContentOf } from "@/core/history";
+import type { Phase } from "@/core/readings";
 
 /** A test record as it is typed. */
 export type TestFields = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { calibrationWord, fieldsOf, freshFields, instrumentOf, ohmsAt, payloadOf, stillHolds } from "./setup-fields";
 
 const shop = { name: "", lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [], version: 1 };

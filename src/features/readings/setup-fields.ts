@@ -1,8 +1,7 @@
-import type { Phase } from "@/core/history";
+import { type Phase, calibrationOf, meterOhms, parseMeterLoad, printMeterLoad, rangeFor } from "@/core/readings";
 import { tapsOf, type Sheet } from "@/core/model";
 import { bestTap } from "@/core/power";
 import { parseQuantity } from "@/core/quantity";
-import { calibrationOf, meterOhms, parseMeterLoad, printMeterLoad, rangeFor } from "@/core/readings";
 import type { PointRow, SetupPayload } from "@/core/visit";
 import type { Meter, Shop } from "@/db/shop";
 

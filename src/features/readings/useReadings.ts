@@ -1,8 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
-import type { Phase } from "@/core/history";
-import { asksAboutSetup, type Circumstances } from "@/core/readings";
+import { type Phase, asksAboutSetup, type Circumstances } from "@/core/readings";
 import { lastWorkAt, setupFor, takenIn, type PointRow, type ReadingPayload, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf, liveVerdict, withUnit, type Live } from "./rows";

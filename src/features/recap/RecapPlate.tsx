@@ -3,7 +3,8 @@
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { allocate, costOf, piecesOf, shortages } from "@/core/components";
-import { ofKind, POLICY_NAMES } from "@/core/history";
+import { ofKind } from "@/core/history";
+import { POLICY_NAMES } from "@/core/policy";
 import { formatMoney } from "@/core/quantity";
 import { quantityOfKind } from "@/core/stock";
 import { recapOf, visitPolicy, workWarning } from "@/core/visit";

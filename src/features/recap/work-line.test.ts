@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { allocate, type PlanLine } from "@/core/components";
-import { stockItem } from "@/core/stock/fixtures";
+import { stockItem } from "@/core/fixtures";
 import { tally, workLine } from "./work-line";
 
 const line = (change: Partial<PlanLine> = {}): PlanLine => ({

@@ -4,11 +4,11 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { v7 } from "uuid";
 import { CHASSIS, CHASSIS_WORDS, type Chassis } from "@/core/history";
+import type { Recipe } from "@/core/modifications";
 import { ErrorText, Field } from "@/ui/Field";
 import { TextField } from "@/ui/TextField";
 import { changeRecipe } from "./actions";
 import { EMPTY_RECIPE, readRecipe, typedOf, type TypedRecipe } from "./typed";
-import type { Recipe } from "@/core/modifications";
 
 const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
 

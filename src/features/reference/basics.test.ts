@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import type { Model } from "@/core/model";
 import { readBasics, typedBasics } from "./basics";
 

@@ -1,5 +1,4 @@
-import type { Column, RowRead, Table, TableContext } from "@/core/tables";
-import { guard, type AnyRow } from "@/core/tables";
+import { type Column, type RowRead, type Table, type TableContext, guard, type AnyRow } from "@/core/tables";
 
 /** A row of the grid while it is typed: texts by column, and a key that stays with it. */
 export type GridRow = { id: number; raw: Record<string, string> };

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { SHEET } from "@/core/history/fixtures";
+import { SHEET } from "@/core/fixtures";
 import { reservoirOf } from "./reservoir";
 
 it("sums what can hold charge behind the rectifier, every section of it", () => {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { draftSchema } from "@/core/history";
-import { note, SET, VISIT } from "@/core/history/fixtures";
+import { note, SET, VISIT } from "@/core/fixtures";
 import { makeDraft, outbox, refusals, send } from "./outbox";
 
 const draft = makeDraft(SET, VISIT, note("x"));

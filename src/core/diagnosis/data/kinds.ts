@@ -1,4 +1,4 @@
-import type { StageKind } from "../../model/circuit";
+import type { StageKind } from "../../model";
 
 export type KindFacts = {
   name: string;

@@ -1,3 +1,4 @@
+/** How a visit decides where schools disagree: its policy, its own answers, and the grades of the outside. */
 import { z } from "zod";
 
 /** How a visit decides where schools disagree. */
