@@ -11,7 +11,7 @@ import { stockItems } from "@/db/stock";
 import { lineContext, parseLine, type LineResult } from "@/core/bench-line";
 import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
-import { describe, MOD_STATES, modificationsOf, settle, type Content, type Entry, type Settled } from "@/core/history";
+import { describe, MOD_STATES, modificationsOf, settle, type Content, type Entry, type Settled } from "@/core/kinds";
 import { MODELS } from "./models";
 import { RECIPES, type RecipeKey } from "./recipes";
 import { draw } from "./drawings";

@@ -1,14 +1,6 @@
 import { asc, eq, inArray, sql } from "drizzle-orm";
-import {
-  draftSchema,
-  readBody,
-  sentences,
-  settle,
-  wrongDate,
-  type Content,
-  type Draft,
-  type Entry,
-} from "@/core/history";
+import { draftSchema, readBody, sentences, settle, type Content, type Draft, type Entry } from "@/core/kinds";
+import { wrongDate } from "@/core/log";
 import { sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
 import { logEntry, visit } from "./schema";

@@ -1,5 +1,5 @@
 import { inArray } from "drizzle-orm";
-import { settle } from "@/core/history";
+import { settle } from "@/core/kinds";
 import { foundIn, type FoundOnce } from "@/core/visit";
 import type { Tx } from "./client";
 import { logEntry } from "./schema";

@@ -1,5 +1,6 @@
 import { sql } from "drizzle-orm";
-import { asBuilt, closedAt, describeWork, ofKind, settle, type Position } from "@/core/history";
+import { asBuilt, closedAt, type Position } from "@/core/history";
+import { describeWork, ofKind, settle } from "@/core/kinds";
 import { DESIGNATOR } from "@/core/model";
 import type { Tx } from "./client";
 import { setFiles, type SetFile } from "./sets";

@@ -1,5 +1,6 @@
 import { and, asc, eq, inArray, sql } from "drizzle-orm";
-import type { Entry, Visit } from "@/core/history";
+import type { Entry } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 import type { Model } from "@/core/model";
 import type { Db, Tx } from "./client";
 import type { Customer } from "./customers";

@@ -1,17 +1,15 @@
 import type { Content } from "pdfmake/interfaces";
+import { asBuilt, openPoints, originality } from "@/core/history";
 import {
-  asBuilt,
   describe,
   describeSetup,
   modificationsOf,
   MOD_STATE_WORDS,
   ofKind,
-  openPoints,
-  originality,
   printMinutes,
   printPart,
   type Settled,
-} from "@/core/history";
+} from "@/core/kinds";
 import { STEP_NAMES } from "@/core/model";
 import { format, formatDeviation } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";

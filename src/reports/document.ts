@@ -1,5 +1,6 @@
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
-import { asBuilt, isThere, modificationsOf, ofKind, openPoints, originality } from "@/core/history";
+import { asBuilt, openPoints, originality } from "@/core/history";
+import { isThere, modificationsOf, ofKind } from "@/core/kinds";
 import { POLICY_NAMES } from "@/core/policy";
 import { modelName, SUPPLY_WORDS } from "@/core/model";
 import { hazards } from "@/core/power";

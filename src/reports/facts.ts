@@ -1,12 +1,5 @@
-import {
-  modificationsOf,
-  ofKind,
-  settle,
-  timeline,
-  type Modification,
-  type Settled,
-  type VisitOfTimeline,
-} from "@/core/history";
+import { modificationsOf, ofKind, settle, type Modification, type Settled } from "@/core/kinds";
+import { timeline, type VisitOfTimeline } from "@/core/history";
 import type { VisitInput } from "@/core/visit";
 import type { ReportInput } from "./input";
 

@@ -1,5 +1,5 @@
 import { USUAL_TERMS } from "@/core/handback";
-import type { Entry } from "@/core/history";
+import type { Entry } from "@/core/kinds";
 import { atOf, entry, note, PERSON, replace, SET, SHEET, VISIT } from "@/core/fixtures";
 import type { ReportInput, ReportKind } from "./input";
 

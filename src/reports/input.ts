@@ -1,5 +1,6 @@
 import type { Terms } from "@/core/handback";
-import type { Entry, Visit } from "@/core/history";
+import type { Entry } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 import type { Model } from "@/core/model";
 
 export const REPORT_KINDS = ["owner", "bench", "card"] as const;

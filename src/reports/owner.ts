@@ -1,5 +1,6 @@
 import type { Content } from "pdfmake/interfaces";
-import { describeWork, MOD_STATE_WORDS, ofKind, openPoints, printMinutes } from "@/core/history";
+import { describeWork, MOD_STATE_WORDS, ofKind, printMinutes } from "@/core/kinds";
+import { openPoints } from "@/core/history";
 import { priceOf } from "@/core/handback";
 import { formatMoney, format } from "@/core/quantity";
 import { workSummary } from "@/core/visit";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Content } from "@/core/history";
+import type { Content } from "@/core/kinds";
 import { entry, note, replace, symptom, work } from "@/core/fixtures";
 import { reportDocument } from "./document";
 import { inputOf, longLog } from "./fixtures";

@@ -1,4 +1,4 @@
-import { LARGEST_FILE } from "@/core/history";
+import { LARGEST_FILE } from "@/core/log";
 import { database } from "@/db/client";
 import { attach, hideAttachment, storedFile } from "@/db/attachments";
 import { thumbnail, typeOf } from "./file-type";

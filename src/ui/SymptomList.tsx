@@ -1,13 +1,12 @@
 "use client";
 
-import { openPoints, type ContentOf, type Settled } from "@/core/history";
+import { openPoints } from "@/core/history";
+import type { Standing } from "@/core/kinds";
 import { useLogbook } from "./logbook";
 import { VerdictMark } from "./VerdictMark";
 
-type Symptom = Settled<ContentOf<"symptom">> & { content: ContentOf<"symptom"> };
-
 /** Symptoms, each there or gone, with the way to say that one is gone. */
-export function SymptomList({ symptoms }: { symptoms: readonly Symptom[] }) {
+export function SymptomList({ symptoms }: { symptoms: readonly Standing<"symptom">[] }) {
   const { settled, input, append } = useLogbook();
   const open = new Set(openPoints(settled, input.now).map((point) => point.id));
   return (

@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { append } from "@/db/entries";
 import { attachmentsOf } from "@/db/attachments";
 import { handleAttach, handleFile, handleHide } from "@/server/attach-handler";
-import { LARGEST_FILE } from "@/core/history";
+import { LARGEST_FILE } from "@/core/log";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;

@@ -2,7 +2,8 @@ import { afterAll, beforeAll, expect, it } from "vitest";
 import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { searchSets } from "@/db/search";
 import { setsPerhapsInShop } from "@/db/sets";
-import { closedAt, settle, timeline } from "@/core/history";
+import { closedAt, timeline } from "@/core/history";
+import { settle } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
 import { calibrationOf } from "@/core/readings";
 import {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { atOf, bareModification, entry, idOf, replace, SET, SHEET, VISIT, work } from "../fixtures";
 import { comebacks, failures, holders, namesOf, type FileOf } from ".";
 

@@ -1,4 +1,5 @@
-import { closedAt, describeWork, ofKind } from "../history";
+import { closedAt } from "../history";
+import { describeWork, ofKind } from "../kinds";
 import type { FileOf } from "./file";
 
 /** A visit that began soon after another had ended. */

@@ -1,4 +1,4 @@
-import { judgeComponentTest, judgeTubeTest, ofKind, type Action } from "../history";
+import { ofKind, type Action } from "../kinds";
 import type { FileOf } from "./file";
 
 /** How often a place of a model failed over all its sets. */
@@ -34,13 +34,13 @@ export function failures(files: readonly FileOf[], modelId: string): Failure[] {
       );
     const worked = new Set(work.map(({ designator }) => designator));
     const tests = [
-      ...ofKind(settled, "component-test").map(({ content }) => ({
+      ...ofKind(settled, "component-test").map(({ content, judged }) => ({
         designator: content.payload.designator,
-        judged: judgeComponentTest(content.payload),
+        judged,
       })),
-      ...ofKind(settled, "tube-test").map(({ content }) => ({
+      ...ofKind(settled, "tube-test").map(({ content, judged }) => ({
         designator: content.payload.designator,
-        judged: judgeTubeTest(content.payload),
+        judged,
       })),
     ];
     const bad = tests

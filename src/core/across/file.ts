@@ -1,4 +1,5 @@
-import type { Settled, Visit } from "../history";
+import type { Settled } from "../kinds";
+import type { Visit } from "../history";
 import type { Model } from "../model";
 
 /** A set's file, folded. */

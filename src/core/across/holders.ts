@@ -1,4 +1,5 @@
-import { asBuilt, isThere, modificationsOf } from "../history";
+import { asBuilt } from "../history";
+import { isThere, modificationsOf } from "../kinds";
 import { tubeType } from "../tubes";
 import { typeIn } from "../visit";
 import type { FileOf } from "./file";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { lineContext, parseLine } from ".";
-import { settle, type Entry } from "../history";
+import { settle, type Entry } from "../kinds";
 import { finalList } from "../power";
 import { amend, atOf, entry, idOf, note, replace, SHEET, VISIT, withdraw, work } from "../fixtures";
 
@@ -63,7 +63,14 @@ describe("what a line is read against", () => {
         payload: { v: 1, list: "hand-back", key, text: key, state, remark: "T 0.5 A" },
       });
     const keys = finalList(SHEET).map(({ key }) => key);
-    const read = (entries: Entry[]) => parseLine("hand back: plays", context(entries));
+    const proved = entry(90, {
+      kind: "step",
+      payload: { v: 1, step: "prove", state: "overridden", reason: "heard by the owner" },
+    });
+    const read = (entries: Entry[]) => parseLine("hand back: plays", context([...entries, proved]));
+    expect(parseLine("hand back: plays", context([]))).toMatchObject({
+      message: expect.stringContaining("Prove is not done"),
+    });
     expect(read([])).toMatchObject({ message: expect.stringContaining("final lead, final fuse") });
     expect(read(keys.slice(1).map((key) => looked(key)))).toMatchObject({
       message: expect.stringContaining("(final lead)"),

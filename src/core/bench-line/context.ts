@@ -1,34 +1,43 @@
-import { finalLines, gates, USUAL_TERMS, type Terms } from "../handback";
-import { asBuilt, openPoints } from "../history";
+import { handBackRules, USUAL_TERMS, type Terms } from "../handback";
+import { asBuilt } from "../history";
+import { underPower } from "../kinds";
+import type { Step } from "../model";
 import { PHASES, type Phase } from "../readings";
-import { coldRows, lastWorkAt, pointRows, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
-import type { LineContext } from "./types";
+import type { LineContext } from "../shorthand";
+import { coldRows, lastWorkAt, pointRows, runSheet, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
 
+/** What the shop works by, and its currency: they tell what a visit comes to. */
 type Works = { terms: Terms; currency: string };
 
-/** Which phase a reading taken now belongs to: baseline until something was changed, proof afterwards. */
+/** Which phase a reading belongs to where no step is in view: baseline until something was changed, proof afterwards. */
 const phaseNow = ({ settled, visitId }: VisitInput): Phase =>
   lastWorkAt(settled, visitId) === undefined ? "baseline" : "prove";
 
-/** What stands in the way of handing back whatever is said of it, as the form has it. */
-function barredBy(input: VisitInput, { terms, currency }: Works): string[] {
-  const made = openPoints(input.settled, input.now)
-    .filter(({ kind, blocks }) => blocks && kind === "modification")
-    .map(({ text }) => text);
-  const unlooked = finalLines(input).filter(({ state }) => state === "open" || state === "trouble");
-  const stands = gates(input, terms, currency)
-    .filter(({ state, explains }) => state === "open" && !explains)
-    .map(({ key, text }) =>
-      key === "final" ? `the last look is not through (${unlooked.map((one) => `final ${one.key}`).join(", ")})` : text,
-    );
-  return [...made, ...stands];
+/**
+ * Why a reading under power is asked about: the plate of make safe is in sight, where the set is unplugged, or make safe
+ * is not done and nothing was read under power yet.
+ */
+function unsafe(input: VisitInput, step: Step | undefined): string | undefined {
+  if (step === "make-safe") return "Make safe is open: the set should be unplugged.";
+  const safe = runSheet(input).find((one) => one.step === "make-safe");
+  if (safe?.state !== "lacking") return undefined;
+  const powered = input.settled.some(
+    ({ entry, content }) =>
+      entry.visitId === input.visitId &&
+      (content?.kind === "power-step" || (content?.kind === "reading" && underPower(content.payload.quantity))),
+  );
+  return powered ? undefined : "Make safe is not done.";
 }
 
 /**
  * What the bench line is read against, from the set's log and its model.
- * @param works what the shop works by, and its currency: they tell what a visit comes to
+ * @param step the step whose plate is in sight, where there is one: it decides what a reading is for
  */
-export function lineContext(input: VisitInput, works: Works = { terms: USUAL_TERMS, currency: "EUR" }): LineContext {
+export function lineContext(
+  input: VisitInput,
+  works: Works = { terms: USUAL_TERMS, currency: "EUR" },
+  step?: Step,
+): LineContext {
   const { sheet, year, settled, visitId, now } = input;
   const places = asBuilt(settled, sheet, now);
   const setups = PHASES.flatMap((phase) => {
@@ -36,25 +45,29 @@ export function lineContext(input: VisitInput, works: Works = { terms: USUAL_TER
     return setup ? [[phase, setup] as const] : [];
   });
   const measured = takenIn(settled, visitId, "baseline").size > 0;
-  const barred = barredBy(input, works);
   const listed = sheet.components.length + sheet.tubes.length > 0;
+  const { policy, switches } = visitPolicy(settled, visitId);
+  const notSafe = unsafe(input, step);
   return {
     sheet,
     year,
     bench: input.line ?? { volts: sheet.lineVolts, hz: sheet.lineHz ?? 50 },
-    policy: visitPolicy(settled, visitId).policy,
-    switches: visitPolicy(settled, visitId).switches,
+    policy,
+    switches,
     ...(input.rules ? { rules: input.rules } : {}),
     ...(input.stock ? { stock: input.stock } : {}),
     setups: Object.fromEntries(setups),
     ...(measured ? {} : { warning: "Nothing is measured yet: without a baseline nobody can say what this did." }),
-    ...(barred.length > 0 ? { barred } : {}),
+    ...(notSafe ? { unsafe: notSafe } : {}),
+    handBack: handBackRules(input, works.terms, works.currency),
     points: [...pointRows(sheet, year, settled, visitId), ...coldRows(sheet)],
     // A model without a parts list has nothing to check a designator against.
     known: new Set(
       listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : [],
     ),
     phase: phaseNow(input),
+    ...(step ? { step } : {}),
+    currency: works.currency,
     tape: settled.map((item, index) => ({ n: index + 1, id: item.entry.id, content: item.content })),
   };
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { lineContext, parseLine, writeLine, type LineContext } from ".";
-import { settle, type Content } from "../history";
+import { lineContext, parseLine } from ".";
+import { writeLine, settle, type Content } from "../kinds";
+import type { LineContext } from "../shorthand";
 import type { Sheet } from "../model";
 import { atOf, entry, idOf, SHEET, VISIT } from "../fixtures";
 
@@ -28,11 +29,16 @@ const sheet: Sheet = {
   points: [{ point: "V3 plate", quantity: "voltage", expected: 62, withLine: true, sourceOhms: 235e3, range: 250 }],
   chart: { meter: { ohmsPerVolt: 1000 } },
 };
+/** Make safe was passed in words, so that nothing is asked about power. */
+const SAFE: Content = {
+  kind: "step",
+  payload: { v: 1, step: "make-safe", state: "overridden", reason: "done by eye" },
+};
 const context = (contents: Content[] = []): LineContext =>
   lineContext({
     sheet,
     year: 1937,
-    settled: settle(contents.map((content, n) => entry(n + 1, content))).settled,
+    settled: settle([...contents, SAFE].map((content, n) => entry(n + 1, content))).settled,
     visitId: VISIT,
     now: atOf(999),
   });

@@ -1,6 +1,4 @@
 /** The bench line: shorthand in, typed entries out; and the way back. */
 export { lineContext } from "./context";
-export { readMinutes } from "./job-line";
-export { parseLine } from "./parse";
-export type { LineContext, LineDraft, LineResult } from "./types";
-export { writeAmendment, writeLine } from "./write";
+export { untouched, type FieldInWords } from "./correct";
+export { parseCorrection, parseLine, type LineDraft, type LineResult } from "./parse";

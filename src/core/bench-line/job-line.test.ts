@@ -1,8 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CONTEXT, idOf } from "../fixtures";
-import type { Content } from "../history";
+import { type Content, writeLine } from "../kinds";
 import { parseLine } from "./parse";
-import { writeLine } from "./write";
 
 const MOD = idOf(40);
 const outlet: Content = {
@@ -54,7 +53,7 @@ describe("the last steps on the line", () => {
     "final lead wrong: cracked at the plug",
     "test output at 80 m 62 W min 50 on dummy load",
     "B+ 251 soak",
-    "hand back: plays; old parts none; warranty 6; use into a line input",
+    "hand back: plays; old parts none; no next; warranty 6; use into a line input",
   ])("writes back what it read: %s", (line) => {
     const made = content(line);
     const again = writeLine(made, numberOf);
@@ -105,7 +104,10 @@ describe("the last steps on the line", () => {
   });
 
   it("does not hand back while something is on loan, or a modification is not through", () => {
-    const read = parseLine("hand back: plays", { ...context, barred: ["On loan at V4: spare 6V6"] });
+    const read = parseLine("hand back: plays", {
+      ...context,
+      handBack: { bars: ["On loan at V4: spare 6V6"], explain: [], proposal: {} },
+    });
     expect(read).toMatchObject({ kind: "not-understood", message: expect.stringContaining("Not yet: On loan at V4") });
   });
 

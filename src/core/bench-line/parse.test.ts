@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { parseLine, writeAmendment, writeLine, type LineResult } from ".";
-import type { Content } from "../history";
+import { parseLine, type LineResult } from ".";
+import { writeAmendment, writeLine, type Content } from "../kinds";
 import { idOf, CONTEXT } from "../fixtures";
 
 const parse = (line: string, extra = {}): LineResult => parseLine(line, { ...CONTEXT, ...extra });
@@ -326,7 +326,8 @@ describe("writing", () => {
     "R7 470k = 612k",
     "R7 470k = 612k lifted",
     "R7 470k = 612k lifted noisy when warm",
-    "B+ 248 @ 225 V with 20 kΩ/V meter",
+    "B+ 248 @ 225 V with 20 kΩ/V meter baseline",
+    "B+ 248 @ 225.35 V prove: after ten minutes",
     "V4 gm 1450/1600 on bridge tester",
     "test output 2.1 W min 3 on dummy load",
     "? hum worse when warm",
@@ -337,7 +338,7 @@ describe("writing", () => {
     "take in: hums;; then goes quiet; policy original; looks scuffed;; one foot missing",
     "done make safe: discharged, 0.2 V left",
     "pass baseline: does not power up",
-    "hand back: plays well; left R9; watch the dial lamp; old parts returned; next 2027-11-01",
+    "hand back: plays well; left R9; watch the dial lamp; old parts returned; next 2027-11-01; warranty 6",
   ])("writes back what it read: %s", (line) => {
     expect(writeLine(content(line))).toBe(line);
   });

@@ -1,10 +1,29 @@
-import { describe, type Amendment } from "../history";
+import {
+  contentSchema,
+  describe,
+  kindOf,
+  ALL_KINDS,
+  pointOf,
+  readPartLine,
+  readPoint,
+  type Amendment,
+  type Content,
+} from "../kinds";
+import {
+  headOf,
+  notUnderstood,
+  onTape,
+  piece,
+  type LineContext,
+  type LineDraftOf,
+  type LineReading,
+  type LineResultOf,
+} from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
-import { headOf } from "./designators";
-import { parsePartLine } from "./part-line";
-import { parseReadingLine, pointOf } from "./reading-line";
-import { notUnderstood, type LineContext, type LineResult } from "./types";
-import { parseWordLine } from "./word-line";
+import { corrected } from "./correct";
+
+export type LineDraft = LineDraftOf<Content>;
+export type LineResult = LineResultOf<Content>;
 
 /** Longest line that is read. Longer stories are notes of their own. */
 export const LONGEST_LINE = 2000;
@@ -16,17 +35,17 @@ function parseAmendLine(line: string, context: LineContext): LineResult | undefi
   const head = AMEND.exec(line);
   if (!head) return undefined;
   const [whole, word = "", n] = head;
-  const target = context.tape.find((item) => item.n === Number(n));
+  const target = onTape(n, context);
   if (!n || !target) return notUnderstood(whole.length, "Name the entry by its number on the tape, like #12.");
-  if (!target.content) return notUnderstood(whole.length, `#${n} is withdrawn already: undo that on the tape.`);
+  const before = target.content as Content | null;
+  if (!before) return notUnderstood(whole.length, `#${n} is withdrawn already: undo that on the tape.`);
   const because = line.lastIndexOf(" because");
   const reason = because < 0 ? "" : line.slice(because + " because".length).trim();
-  if (!reason) return notUnderstood(line.length, "Say why, behind the word because.");
+  if (!reason) return notUnderstood(line.length, "Say why, after “because”.");
   const withdraws = word.toLowerCase() === "withdraw";
-  if (withdraws)
-    return amendment(target.id, { v: 1, action: "withdraw", reason }, `#${n} ${describe(target.content).subject}`);
+  if (withdraws) return amendment(target.id, { v: 1, action: "withdraw", reason }, `#${n} ${describe(before).subject}`);
   const offset = whole.length;
-  const inner = parseLine(line.slice(offset, because), { ...context, base: target.content });
+  const inner = parseCorrection(line.slice(offset, because), before, context);
   if (inner.kind === "question")
     return {
       ...inner,
@@ -49,6 +68,24 @@ const amendment = (amends: string, payload: Amendment, text: string): LineResult
   hints: [],
 });
 
+/**
+ * Reads a line as the correction of an entry: what the line changes is changed, all else stays as it was.
+ * @param before what the entry says now
+ */
+export function parseCorrection(line: string, before: Content, context: LineContext): LineResult {
+  const within = { ...context, base: before };
+  const after = parseContent(line, within);
+  if (after.kind !== "draft" || after.draft.type !== "content") return after;
+  const content = corrected(before, after.draft.content, within, (text) => {
+    const read = parseContent(text, within);
+    return read.kind === "draft" && read.draft.type === "content" ? read.draft.content : undefined;
+  });
+  const checked = contentSchema.safeParse(content);
+  if (!checked.success)
+    return notUnderstood(line.length, checked.error.issues[0]?.message ?? "This is not a complete entry.");
+  return { ...after, draft: { type: "content", content: checked.data }, line: describe(checked.data) };
+}
+
 /** A label that was scanned into the line: what it is, and how it is used here. */
 function labelLine(line: string, context: LineContext): LineResult | undefined {
   if (!/^\s*J[PT][0-9A-Z]+\s*$/i.test(line)) return undefined;
@@ -64,11 +101,55 @@ function labelLine(line: string, context: LineContext): LineResult | undefined {
   );
 }
 
+/** A line that begins with a word of one of the kinds. */
+function readWord(line: string, context: LineContext): { kind: string; reading: LineReading } | undefined {
+  const lead = line.length - line.trimStart().length;
+  const text = line.slice(lead);
+  for (const { kind, words } of Object.values(ALL_KINDS))
+    for (const { begins, read } of words) {
+      const found = begins.exec(text);
+      if (!found) continue;
+      const rest = piece(line, lead + found[0].length, line.length);
+      return { kind, reading: read(rest, context, (found[1] ?? "").toLowerCase()) };
+    }
+  return undefined;
+}
+
+/** Whatever the line begins with: a word, a point of the set, a part, any name before a figure. */
+function readLine(line: string, context: LineContext): { kind: string; reading: LineReading } | undefined {
+  const worded = readWord(line, context);
+  if (worded) return worded;
+  const known = pointOf(line, context, false);
+  if (known) return { kind: "reading", reading: readPoint(line, known, context) };
+  const head = headOf(line);
+  if (head) return { kind: "part-work", reading: readPartLine(line, head, context) };
+  const named = pointOf(line, context, true);
+  return named ? { kind: "reading", reading: readPoint(line, named, context) } : undefined;
+}
+
+/** Holds what was read against the schema of its kind. */
+function parseContent(line: string, context: LineContext): LineResult {
+  const found = readLine(line, context);
+  if (!found)
+    return notUnderstood(
+      0,
+      "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.",
+    );
+  const { reading } = found;
+  if (reading.kind !== "payload") return reading;
+  const kind = reading.of ?? found.kind;
+  const parsed = kindOf({ kind }).schema.safeParse(reading.payload);
+  if (!parsed.success)
+    return notUnderstood(reading.at, parsed.error.issues[0]?.message ?? "This is not a complete entry.");
+  const content = { kind, payload: parsed.data } as Content;
+  return { kind: "draft", draft: { type: "content", content }, line: describe(content), hints: reading.hints };
+}
+
 /**
  * Reads the bench line: shorthand into a typed entry. Total: any text gives a draft, a question with choices, or a
  * plain "not understood" with the place.
  *
- * @param line as typed; the grammar is in the help sheet and in `write.ts`, which writes what this reads
+ * @param line as typed; the grammar is told by the examples of the kinds, and by `write`, which writes what this reads
  * @param context the set, its points and designators, and what is on the tape
  * @example parseLine("C14 .05/400 leaky -> 0.047/630", context) // a draft of part work
  */
@@ -79,20 +160,5 @@ export function parseLine(line: string, context: LineContext): LineResult {
       LONGEST_LINE,
       `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`,
     );
-  const label = labelLine(line, context);
-  if (label) return label;
-  const amend = parseAmendLine(line, context);
-  if (amend) return amend;
-  const worded = parseWordLine(line, context);
-  if (worded) return worded;
-  const known = pointOf(line, context, false);
-  if (known) return parseReadingLine(line, known, context);
-  const head = headOf(line);
-  if (head) return parsePartLine(line, head, context);
-  const named = pointOf(line, context, true);
-  if (named) return parseReadingLine(line, named, context);
-  return notUnderstood(
-    0,
-    "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.",
-  );
+  return labelLine(line, context) ?? parseAmendLine(line, context) ?? parseContent(line, context);
 }

@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Content } from "../history";
+import { type Content, writeLine } from "../kinds";
 import { format } from "../quantity";
 import { CONTEXT } from "../fixtures";
-import { parseLine, writeLine, type LineContext } from ".";
+import { parseLine } from ".";
+import type { LineContext } from "../shorthand";
 
 const context: LineContext = { ...CONTEXT, known: new Set() };
 

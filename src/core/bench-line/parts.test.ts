@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { stockItem, CONTEXT } from "../fixtures";
 import { labelCode } from "../stock";
-import { parseLine, writeLine, type LineContext } from ".";
+import { parseLine } from ".";
+import { writeLine } from "../kinds";
+import type { LineContext } from "../shorthand";
 
 const CODE = labelCode(7);
 const STOCK = [

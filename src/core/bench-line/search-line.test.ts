@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { modelsSheet } from "./search-line.fixture";
 import { CONTEXT } from "../fixtures";
-import { parseLine, writeLine, type LineContext } from ".";
+import { parseLine } from ".";
+import { writeLine } from "../kinds";
+import type { LineContext } from "../shorthand";
 
 const context: LineContext = { ...CONTEXT, sheet: modelsSheet, known: new Set(["C14", "V3", "V4"]) };
 const payloadOf = (line: string, of = context) => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { parseLine, writeLine } from ".";
-import type { Content } from "../history";
+import { parseLine } from ".";
+import { writeLine, type Content } from "../kinds";
 import { STEP_NAMES, STEPS } from "../model";
 import { idOf, CONTEXT } from "../fixtures";
 
@@ -78,7 +78,7 @@ describe("a set coming in and going out", () => {
   it("names a clause that is not known, and those that are", () => {
     expect(message("take in: dead; colour brown")).toMatch(/“colour” is not known here: policy, with/);
     expect(message("hand back: plays; price 90")).toMatch(/“price” is not known here: left, watch/);
-    expect(message("hand back: plays; next spring")).toContain("The next service is a date.");
+    expect(message("hand back: plays; next spring")).toContain("The next service is a date, like");
     expect(message("hand back:")).toContain("What was done is empty");
   });
 });
@@ -88,6 +88,6 @@ describe("words that only look like the line's", () => {
     expect(message("notebook found inside")).toContain("Begin with a designator");
     expect(content("note: todo lists belong on paper")).toMatchObject({ payload: { open: false } });
     expect(content("NOTE in capitals")).toMatchObject({ payload: { text: "in capitals" } });
-    expect(content("testpoint 12")).toMatchObject({ kind: "reading", payload: { point: "testpoint" } });
+    expect(content("testpoint 12 V")).toMatchObject({ kind: "reading", payload: { point: "testpoint" } });
   });
 });

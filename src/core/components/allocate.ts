@@ -1,9 +1,9 @@
 import type { StockItem } from "../stock";
 import { choose, readStock, type Choice } from "./choose";
-import type { Need, PlanLine } from "./propose";
+import type { PlanNeed, PlanLine } from "./propose";
 
 /** A need of the plan with what the stock offers for it, and what is taken. */
-export type Filled = { need: Need; choices: Choice[]; chosen?: Choice };
+export type Filled = { need: PlanNeed; choices: Choice[]; chosen?: Choice };
 export type FilledLine = PlanLine & { filled: Filled[] };
 
 /** What the technician picked for a place, as ids of stock lines; without a pick the best choice is taken. */
@@ -48,7 +48,7 @@ export function piecesOf(lines: readonly FilledLine[]): Map<string, { item: Stoc
 }
 
 /** Needs that the stock cannot fill. */
-export const shortages = (lines: readonly FilledLine[]): Need[] =>
+export const shortages = (lines: readonly FilledLine[]): PlanNeed[] =>
   lines.flatMap(({ filled }) => filled.flatMap(({ need, chosen }) => (chosen ? [] : [need])));
 
 export type PlanCost = { parts: number; unpriced: number; toOrder: number };

@@ -9,12 +9,12 @@ import {
   piecesOf,
   readStock,
   shortages,
-  type Need,
+  type PlanNeed,
   type PlanLine,
 } from ".";
 import { stockItem } from "../fixtures";
 
-const coupling: Need = {
+const coupling: PlanNeed = {
   designator: "C14",
   quantity: "capacitance",
   value: 50e-9,
@@ -24,7 +24,7 @@ const coupling: Need = {
   orientation: "",
   mains: false,
 };
-const mains: Need = {
+const mains: PlanNeed = {
   designator: "C3",
   quantity: "capacitance",
   value: 10e-9,
@@ -34,7 +34,7 @@ const mains: Need = {
   mains: true,
 };
 const film = (id: string, marking: string, change = {}) => stockItem({ id, kind: "film", marking, ...change });
-const best = (need: Need, items: ReturnType<typeof stockItem>[]) => choose(need, readStock(items), 2026)[0];
+const best = (need: PlanNeed, items: ReturnType<typeof stockItem>[]) => choose(need, readStock(items), 2026)[0];
 
 describe("from stock", () => {
   it("the nearest value with enough rating comes first", () => {
@@ -54,7 +54,7 @@ describe("from stock", () => {
     ];
     expect(choose(coupling, readStock(alike), 2026).map(({ items }) => items[0]?.id)).toEqual(["plain", "far", "dear"]);
     const old = stockItem({ kind: "electrolytic", marking: "47 µF 50 V", madeIn: 2009 });
-    const bypass: Need = { ...coupling, value: 50e-6, window: [40e-6, 125e-6], volts: 25, kind: "electrolytic" };
+    const bypass: PlanNeed = { ...coupling, value: 50e-6, window: [40e-6, 125e-6], volts: 25, kind: "electrolytic" };
     expect(best(bypass, [old])?.remarks.join(" ")).toContain("reform");
   });
   it("what is gone or promised elsewhere is not offered", () => {
@@ -94,7 +94,7 @@ describe("from stock", () => {
         value,
         fc.integer({ min: 50, max: 800 }),
         (drawer, nano, volts) => {
-          const need: Need = { ...coupling, value: nano * 1e-9, window: [nano * 0.8e-9, nano * 1.2e-9], volts };
+          const need: PlanNeed = { ...coupling, value: nano * 1e-9, window: [nano * 0.8e-9, nano * 1.2e-9], volts };
           const stock = drawer.map((one, index) =>
             film(String(index), `${one.nano} nF ${one.volts} V`, { onHand: one.onHand }),
           );
@@ -109,7 +109,7 @@ describe("from stock", () => {
   });
 });
 
-const planLine = (need: Need): PlanLine => ({
+const planLine = (need: PlanNeed): PlanLine => ({
   designator: need.designator,
   role: "coupling",
   drawn: ".05/400",
@@ -147,7 +147,7 @@ describe("an order", () => {
     ({ supplier, orderNumber, kind: "film", marking, maker: "", priceMinor, currency: "EUR" }) as const;
   it("is grouped by supplier, alike needs on one line, the rest said to be nowhere", () => {
     const offers = [offer("Tern", "T1", "0.047 µF 630 V", 60), offer("Gannet", "G1", "0.1 µF 400 V", 40)];
-    const rare: Need = { ...coupling, designator: "C30", value: 7e-6, window: [6e-6, 8e-6] };
+    const rare: PlanNeed = { ...coupling, designator: "C30", value: 7e-6, window: [6e-6, 8e-6] };
     const { orders, nowhere } = orderList([coupling, { ...coupling, designator: "C9" }, rare], offers, 2026);
     expect(orders).toHaveLength(1);
     expect(orders[0]).toMatchObject({ supplier: "Tern", minor: 120, lines: [{ count: 2, for: ["C14", "C9"] }] });

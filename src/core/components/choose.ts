@@ -1,7 +1,7 @@
 import { type PartSpec, format } from "../quantity";
 import { freeOf, specOf, type StockItem, type StockKind } from "../stock";
 import { findPairs, type Pair } from "./combine";
-import type { Need } from "./propose";
+import type { PlanNeed } from "./propose";
 import { KINDS, type Kind } from "./rules";
 
 /** Kinds of stock that do for a kind asked for, the best first. */
@@ -76,7 +76,13 @@ const priceOf = (items: readonly StockItem[]): number | null =>
     0,
   );
 
-function remarksOf(need: Need, items: readonly StockItem[], value: number, margin: number | undefined, year: number) {
+function remarksOf(
+  need: PlanNeed,
+  items: readonly StockItem[],
+  value: number,
+  margin: number | undefined,
+  year: number,
+) {
   const remarks: string[] = [];
   const old = items.find(
     ({ kind, madeIn }) => kind === "electrolytic" && madeIn !== null && year - madeIn > SHELF_YEARS,
@@ -91,7 +97,7 @@ function remarksOf(need: Need, items: readonly StockItem[], value: number, margi
 
 /** Weighs a choice: distance in value first, then too much rating, kind, age and price. Shop rule. */
 function weigh(
-  need: Need,
+  need: PlanNeed,
   items: readonly StockItem[],
   value: number,
   margin: number | undefined,
@@ -113,14 +119,19 @@ function weigh(
 }
 
 /** Does a part in the window stand the rating, and in a mains role have its class? */
-function stands(need: Need, { spec }: Stocked): boolean {
+function stands(need: PlanNeed, { spec }: Stocked): boolean {
   if (need.mains && !(need.kind === "Y" ? spec.safety?.startsWith("Y") : spec.safety)) return false;
   if (need.volts !== undefined && !((spec.volts ?? 0) >= need.volts * (1 - 1e-9))) return false;
   return need.watts === undefined || (spec.watts ?? 0) >= need.watts * (1 - 1e-9);
 }
 
 /** How the two of a pair divide what they bear. */
-export function sharesText(need: Pick<Need, "quantity" | "volts" | "watts">, pair: Pair, a: number, b: number): string {
+export function sharesText(
+  need: Pick<PlanNeed, "quantity" | "volts" | "watts">,
+  pair: Pair,
+  a: number,
+  b: number,
+): string {
   const { quantity, volts, watts } = need;
   const [first, second] = [format(a, quantity), format(b, quantity)];
   if (pair.way === "parallel" && quantity === "capacitance")
@@ -144,7 +155,7 @@ export function sharesText(need: Pick<Need, "quantity" | "volts" | "watts">, pai
  * @param taken pieces that other lines of the plan have been promised already, by item
  */
 export function choose(
-  need: Need,
+  need: PlanNeed,
   stock: Shelves,
   year: number,
   taken: ReadonlyMap<string, number> = new Map(),

@@ -42,7 +42,7 @@ export {
   recapPlan,
   roleText,
   toleranceOf,
-  type Need,
+  type PlanNeed,
   type PlaceHistory,
   type PlanAction,
   type PlanInput,

@@ -1,10 +1,10 @@
 import { formatPart, roundTo } from "../quantity";
 import type { Offer, StockItem } from "../stock";
 import { choose, readStock } from "./choose";
-import type { Need } from "./propose";
+import type { PlanNeed } from "./propose";
 import { KIND_WORDS } from "./rules";
 
-export type OrderLine = { need: Need; offer: Offer; count: number };
+export type OrderLine = { need: PlanNeed; offer: Offer; count: number };
 export type Order = {
   supplier: string;
   lines: { offer: Offer; count: number; for: string[] }[];
@@ -38,7 +38,7 @@ const asItem = (offer: Offer, index: number): StockItem => ({
 });
 
 /** What is asked for, in words: for a supplier's clerk, or where no price list has it. */
-export function needText(need: Need): string {
+export function needText(need: PlanNeed): string {
   const spec = formatPart({
     quantity: need.quantity,
     sections: [need.value],
@@ -53,12 +53,12 @@ export function needText(need: Need): string {
  * @returns the orders, and the needs that no price list has
  */
 export function orderList(
-  needs: readonly Need[],
+  needs: readonly PlanNeed[],
   offers: readonly Offer[],
   year: number,
-): { orders: Order[]; nowhere: Need[] } {
+): { orders: Order[]; nowhere: PlanNeed[] } {
   const stock = readStock(offers.map(asItem));
-  const nowhere: Need[] = [];
+  const nowhere: PlanNeed[] = [];
   const orders = new Map<string, Order>();
   for (const need of needs) {
     const best = choose(need, stock, year).find(({ items }) => items.length === 1)?.items[0];

@@ -29,7 +29,7 @@ export const PLAN_ACTION_WORDS: Record<PlanAction, string> = {
 export const CHOICES = ["keep", "test", "replace", "restuff"] as const;
 
 /** What has to go in. */
-export type Need = {
+export type PlanNeed = {
   /** the place, with a letter where one part gives way to several */
   designator: string;
   quantity: "capacitance" | "resistance";
@@ -59,7 +59,7 @@ export type PlanLine = {
   override?: string;
   reason: string;
   rule: string;
-  needs: Need[];
+  needs: PlanNeed[];
   cautions: string[];
   /** dissipation over wattage of a resistor, where the chart tells it */
   hot?: number;
@@ -162,7 +162,7 @@ function capacitorNeed(
   spec: PartSpec,
   farads: number,
   input: PlanInput,
-): Need {
+): PlanNeed {
   const rule = ruleFor(input.rules, role);
   const mains = MAINS_ROLES.includes(role);
   const rating = leastVolts(rule, input, { ...component, role }, spec);
@@ -188,7 +188,7 @@ function capacitorNeed(
 }
 
 /** What has to go in for a component: one need a section. */
-export function needsOf(component: Component, input: PlanInput): Need[] {
+export function needsOf(component: Component, input: PlanInput): PlanNeed[] {
   const spec = drawnSpec(input.sheet, component);
   const { designator, role, sections } = component;
   const letter = (index: number) => `${designator}${String.fromCharCode(65 + index)}`;
@@ -399,7 +399,7 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
 }
 
 /** What is said of a fitted part that stands less than what is asked for; undefined when it stands it. */
-function weakest(history: PlaceHistory, needs: readonly Need[]): string | undefined {
+function weakest(history: PlaceHistory, needs: readonly PlanNeed[]): string | undefined {
   const [need] = needs;
   if (!need?.volts || need.quantity !== "capacitance" || needs.length > 1) return undefined;
   const rated = (history.fitted ?? []).flatMap((text) => {

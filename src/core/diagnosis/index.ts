@@ -10,7 +10,7 @@ export {
   type Topology,
 } from "./circuit";
 export { AGEING, RECORD } from "./data/ageing";
-export { NEED_NAMES, NEEDS, PARTS, type Hazard, type Need } from "./data/faults";
+export { NEED_NAMES, NEEDS, PARTS, type Hazard, type TestNeed } from "./data/faults";
 export { KINDS } from "./data/kinds";
 export { circuitFrom, circuitOf, nearestTopology, placedParts, stageNamed } from "./from-sheet";
 export { MODES, modeOf } from "./modes";

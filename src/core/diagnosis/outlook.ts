@@ -1,4 +1,4 @@
-import { TO_GET_THERE, type Hazard, type Need } from "./data/faults";
+import { TO_GET_THERE, type Hazard, type TestNeed } from "./data/faults";
 import { pairTable } from "./infer";
 import type { System, Test } from "./types";
 
@@ -8,9 +8,9 @@ export const HAZARD_MINUTES: Record<Hazard, number> = { 0: 0, 1: 0.25, 2: 1, 3: 
 /** What is at hand and what is done already. */
 export type Bench = {
   /** needs that cannot be met: no tube tester, no generator */
-  lacking: ReadonlySet<Need>;
+  lacking: ReadonlySet<TestNeed>;
   /** needs that are met already: the chassis is open */
-  met: ReadonlySet<Need>;
+  met: ReadonlySet<TestNeed>;
 };
 export const EMPTY_BENCH: Bench = { lacking: new Set(), met: new Set() };
 

@@ -1,6 +1,6 @@
 import type { Circuit, PathKey } from "../model";
 import { withFeeders } from "./circuit";
-import type { Hazard, Need } from "./data/faults";
+import type { Hazard, TestNeed } from "./data/faults";
 import * as OUT from "./outcomes";
 import { either, showsIn, signalIn, type Live, type Sketch } from "./sketch";
 import type { OutcomeFacts, TestAct } from "./types";
@@ -22,7 +22,7 @@ export function pathTests(circuit: Circuit, key: PathKey, chain: readonly string
   const all = withFeeders(circuit, chain);
   const where = pathName(circuit, key);
   const hazard: Hazard = transmit ? 1 : 0;
-  const needs: readonly Need[] = transmit ? ["power", "dummy-load"] : ["power"];
+  const needs: readonly TestNeed[] = transmit ? ["power", "dummy-load"] : ["power"];
   const whole = (
     act: TestAct,
     name: string,

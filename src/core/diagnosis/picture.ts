@@ -1,5 +1,5 @@
 import { clashes, type Clash } from "./clash";
-import type { Hazard, Need } from "./data/faults";
+import type { Hazard, TestNeed } from "./data/faults";
 import {
   infer,
   massByEffects,
@@ -27,8 +27,8 @@ export type Question = {
   mended: readonly string[];
   /** faults that were found and confirmed: they are there until they are mended, and no longer looked for */
   confirmed: readonly string[];
-  lacking: readonly Need[];
-  met: readonly Need[];
+  lacking: readonly TestNeed[];
+  met: readonly TestNeed[];
 };
 
 export type StageShare = {
@@ -63,7 +63,7 @@ export type NextTest = {
   id: string;
   name: string;
   how: string;
-  needs: readonly Need[];
+  needs: readonly TestNeed[];
   minutes: number;
   hazard: Hazard;
   bits: number;

@@ -1,5 +1,5 @@
 import type { Circuit } from "../model";
-import type { Need } from "./data/faults";
+import type { TestNeed } from "./data/faults";
 import { infer, pairTable, type Weights } from "./infer";
 import type { Policy } from "./policies";
 import { minutesOf } from "./outlook";
@@ -94,7 +94,7 @@ export function search(
   const evidence = [...complaint];
   const left = new Set(present);
   const mended = new Set<string>();
-  const met = new Set<Need>();
+  const met = new Set<TestNeed>();
   let done = new Set<string>(complaint.map(({ test }) => test));
   let tests = 0;
   let minutes = 0;

@@ -1,4 +1,4 @@
-import type { Hazard, Need } from "./data/faults";
+import type { Hazard, TestNeed } from "./data/faults";
 import type { Fault, OutcomeFacts, Shows, Test, TestAct } from "./types";
 
 /** What a fault does in a test: an outcome and how surely; undefined where the test does not touch it. */
@@ -70,7 +70,7 @@ export const either =
     return undefined;
   };
 
-export type Live = { probe: Hazard; open: readonly Need[] };
+export type Live = { probe: Hazard; open: readonly TestNeed[] };
 export const liveOf = (volts: number): Live => ({
   probe: volts <= 60 ? 1 : volts > 600 ? 3 : 2,
   open: ["open", "power"],

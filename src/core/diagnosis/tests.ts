@@ -1,5 +1,5 @@
 import type { Circuit } from "../model";
-import { PARTS, type Need } from "./data/faults";
+import { PARTS, type TestNeed } from "./data/faults";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";
 import { pathTests } from "./path-tests";
@@ -125,7 +125,7 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
     const powered = facts.needs.includes("power");
     // A part on a plug-in board is measured with the board out.
     const boardOut = first.stage.board && !powered && facts.needs.includes("open") && facts !== PARTS.sight;
-    const needs: readonly Need[] = boardOut ? [...facts.needs, "board-out"] : facts.needs;
+    const needs: readonly TestNeed[] = boardOut ? [...facts.needs, "board-out"] : facts.needs;
     return [
       {
         id,

@@ -1,5 +1,5 @@
 import type { Stage } from "../model";
-import type { Hazard, Need } from "./data/faults";
+import type { Hazard, TestNeed } from "./data/faults";
 
 /** How surely an effect shows: a share of the times that one looks. */
 export type Share = number;
@@ -75,7 +75,7 @@ export type Test = {
   stage?: Stage;
   name: string;
   how: string;
-  needs: readonly Need[];
+  needs: readonly TestNeed[];
   minutes: number;
   hazard: Hazard;
   outcomes: readonly OutcomeFacts[];

@@ -1,4 +1,5 @@
-import { closedAt, ofKind, settle, type Entry, type Visit } from "../history";
+import { closedAt, type Visit } from "../history";
+import { ofKind, settle, type Entry } from "../kinds";
 import { modelName, type Model } from "../model";
 
 /** A date that the shop's calendar should have: all day, in the shop's own zone. */

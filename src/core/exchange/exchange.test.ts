@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
-import type { Entry } from "../history";
+import type { Entry } from "../kinds";
 import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../fixtures";
 import {
   brokenAt,

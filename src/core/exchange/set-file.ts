@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { readBody } from "../history";
+import { readBody } from "../kinds";
 import { sheetSchema } from "../model";
 import { canonical, hashText } from "./canonical";
 import { brokenAt, headOf } from "./chain";

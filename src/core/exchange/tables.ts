@@ -1,6 +1,6 @@
-import { asBuilt, describe, ofKind, printPart, settle, type Entry, type Visit } from "../history";
+import { asBuilt, type Visit } from "../history";
+import { csvRowOf, CSV_COLUMNS, describe, printPart, settle, type Settled, type Entry } from "../kinds";
 import type { Sheet } from "../model";
-import { format } from "../quantity";
 
 /** A table of a set's file as rows of text, its heading first. */
 export type Rows = string[][];
@@ -53,50 +53,16 @@ export function fileTable(table: FileTable, { entries, visits, sheet, names }: F
         ]),
       ];
     case "readings":
-      return [
-        ["at", "job", "phase", "point", "measured", "SI value", "quantity", "expected", "line V", "meter"],
-        ...ofKind(settled, "reading").map(({ entry, at, content: { payload } }) => [
-          at,
-          jobOf(entry.visitId),
-          payload.phase,
-          payload.point,
-          payload.measured.text,
-          String(payload.measured.value),
-          payload.quantity,
-          payload.expected ? format(payload.expected.value, payload.quantity) : "",
-          payload.lineVolts === undefined ? "" : String(payload.lineVolts),
-          payload.meter ?? "",
-        ]),
-      ];
     case "tests":
-      return [
-        ["at", "job", "phase", "designator", "test", "condition", "measured", "unit", "limit", "sense", "set-up"],
-        ...ofKind(settled, "test-result").map(({ entry, at, content: { payload } }) => [
-          at,
-          jobOf(entry.visitId),
-          payload.phase,
-          payload.designator ?? "",
-          payload.test,
-          payload.condition ?? "",
-          payload.measured.text,
-          payload.unit ?? "",
-          payload.nominal?.text ?? "",
-          payload.sense,
-          payload.setup ?? "",
-        ]),
-        ...ofKind(settled, "tube-test").map(({ entry, at, content: { payload } }) => [
-          at,
-          jobOf(entry.visitId),
-          payload.phase,
-          payload.designator,
-          payload.strength?.test ?? "shorts",
-          "",
-          payload.strength?.measured.text ?? payload.shorts,
-          payload.strength?.unit ?? "",
-          payload.strength?.nominal.text ?? "",
-          "share",
-          payload.tester ?? "",
-        ]),
-      ];
+      return csvRows(table, settled, jobOf);
   }
+}
+
+/** The rows that the kinds of entries give to a table; its columns are those of its rows. */
+function csvRows(table: "readings" | "tests", settled: readonly Settled[], jobOf: (visitId: string) => string): Rows {
+  const rows = settled.flatMap(({ entry, at, content }) => {
+    const row = content ? csvRowOf(content) : "none";
+    return row === "none" || row.table !== table ? [] : [[at, jobOf(entry.visitId), ...Object.values(row.cells)]];
+  });
+  return [["at", "job", ...CSV_COLUMNS[table]], ...rows];
 }

@@ -1,4 +1,5 @@
-import { loansOut, modificationsOf, ofKind, openPoints } from "../history";
+import { loansOut, modificationsOf, ofKind } from "../kinds";
+import { openPoints } from "../history";
 import type { Step } from "../model";
 import { finalList, type SafeItem } from "../power";
 import { formatMoney } from "../quantity";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { atOf, bareModification, entry, idOf, note, SHEET, VISIT, work } from "../fixtures";
 import { finalLines, gates, ownersInstructions } from "./gates";
 import { priceOf } from "./price";

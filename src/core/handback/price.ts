@@ -1,4 +1,4 @@
-import { ofKind, type Fitted, type Settled } from "../history";
+import { ofKind, partsTaken, type Settled } from "../kinds";
 import type { Step } from "../model";
 import type { Money } from "../quantity";
 import type { Terms } from "./terms";
@@ -27,18 +27,12 @@ export type Price = {
   overMinor?: number;
 };
 
-/** Parts that went into the set in a visit: by work, and with modifications fitted in it. */
-function partsOf(settled: readonly Settled[], visitId: string): Fitted[] {
-  const mine = <K extends "part-work" | "modification">(kind: K) =>
-    ofKind(settled, kind).filter(({ entry }) => entry.visitId === visitId);
-  // A part that was found in its place was not put there by this shop.
-  const worked = mine("part-work").flatMap(({ content: { payload } }) =>
-    payload.action === "substituted" ? [] : payload.now,
-  );
-  const modified = mine("modification").flatMap(({ content: { payload } }) =>
-    payload.state === "fitted" ? payload.parts : [],
-  );
-  return [...worked, ...modified];
+/** Parts that went into the set in a visit, whatever kind of entry put them in. What the owner brought is not sold. */
+function partsOf(settled: readonly Settled[], visitId: string) {
+  return settled
+    .filter(({ entry }) => entry.visitId === visitId)
+    .flatMap(({ content }) => (content ? partsTaken(content) : []))
+    .filter(({ source }) => source !== "owner");
 }
 
 /**
@@ -51,7 +45,7 @@ export function priceOf(settled: readonly Settled[], visitId: string, terms: Ter
     if (entry.visitId === visitId)
       labour.set(content.payload.step, (labour.get(content.payload.step) ?? 0) + content.payload.minutes);
   const labourMinutes = [...labour.values()].reduce((sum, minutes) => sum + minutes, 0);
-  const lines = partsOf(settled, visitId).map(({ designator, text, stock }): PriceLine => ({
+  const lines = partsOf(settled, visitId).map(({ designator = "", text, stock }): PriceLine => ({
     designator,
     text,
     ...(stock?.price ? { price: stock.price } : {}),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { asBuilt, differences, openPoints, settle } from ".";
-import type { Entry } from "./entries";
+import { asBuilt, differences, openPoints } from ".";
+import { settle, type Entry } from "../kinds";
 import { amend, atOf, entry, idOf, note, replace, resistance, SHEET, symptom, withdraw, work } from "../fixtures";
 
 const at = (entries: Entry[], moment: string, designator: string) =>

@@ -1,10 +1,7 @@
 import type { Sheet } from "../model";
 import type { PartState } from "../components";
-import { isThere, modificationsOf } from "./modifications";
-import { ofKind, upTo, type Settled } from "./settle";
-import type { ContentOf } from "./entries";
-import type { Fitted } from "./payload-pieces";
-import type { OldPart } from "./payloads";
+import { isThere, modificationsOf, ofKind, type ContentOf, type OldPart, type Settled } from "../kinds";
+import { upTo, type Fitted } from "../log";
 
 /** One place in the circuit, and what sits there. */
 export type Position = {
@@ -65,6 +62,8 @@ function workOn(position: Position, designator: string, work: Work): Position {
     case "replaced":
     case "restuffed":
       return { ...kept, ...oldPart, state: work.action, parts: [...others, ...work.now] };
+    case "found fitted":
+      return { ...kept, ...oldPart, ...why, state: "replaced", parts: [...others, ...work.now] };
     case "substituted":
       return { ...kept, ...oldPart, ...why, state: "substituted", parts: [...others, ...work.now] };
     case "removed":
@@ -117,7 +116,7 @@ export function asBuilt(
       const after = served
         ? {
             ...before,
-            state: work.action as PartState,
+            state: (work.action === "found fitted" ? "replaced" : work.action) as PartState,
             parts: [],
             servedBy: lead,
             ...(work.oldPart ? { oldPart: work.oldPart } : {}),

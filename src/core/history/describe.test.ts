@@ -1,7 +1,7 @@
 import { describe as group, expect, it } from "vitest";
-import { describe, judgeReading, ofKind, settle, upTo, type Content } from ".";
+import { describe, ofKind, settle, type Content, printPart, judgementOf } from "../kinds";
+import { upTo } from "../log";
 import { amend, atOf, entry, idOf, note, resistance, SHEET, symptom, withdraw, work } from "../fixtures";
-import { printPart } from "./describe";
 
 const line = (content: Content) => {
   const { subject, text } = describe(content);
@@ -50,7 +50,7 @@ group("one line of every kind", () => {
         sense: "at-least",
       },
     };
-    expect(line(test)).toBe("Test | output 2.1 W / 3 W. Misses its limit (at least) by −30 %.");
+    expect(line(test)).toBe("Test | output 2.1 W / 3 W. 30 % below the limit.");
     expect(describe(test).verdict).toBe("bad");
   });
 
@@ -61,7 +61,7 @@ group("one line of every kind", () => {
     expect(line({ kind: "reading", payload })).toBe(
       "R7 | 612 kΩ at 230 V line, expected 470 kΩ (+30 %), in circuit, noisy",
     );
-    expect(judgeReading(payload).verdict).toBe("high");
+    expect(judgementOf({ kind: "reading", payload }).verdict).toBe("high");
     const { expected: _expected, ...bare } = payload;
     expect(describe({ kind: "reading", payload: bare }).verdict).toBeUndefined();
   });

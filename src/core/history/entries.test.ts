@@ -1,5 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { bodySchema, describe as describeEntry, draftSchema, sentences, upgrade, wrongDate } from ".";
+import {
+  bodySchema,
+  describe as describeEntry,
+  draftSchema,
+  sentences,
+  upgrade,
+  ALL_KINDS,
+  kindOf,
+  type Kinds,
+} from "../kinds";
+import { wrongDate } from "../log";
 import { atOf, entry, note, replace, resistance, work } from "../fixtures";
 
 const problems = (kind: string, payload: object) => {
@@ -57,14 +67,16 @@ describe("payloads", () => {
 
 describe("versions", () => {
   it("lifts an old payload step by step and leaves a current one alone", () => {
-    const upgrades = {
+    const raised: Kinds = {
+      ...ALL_KINDS,
       note: {
-        1: (p: Record<string, unknown>) => ({ ...p, v: 2, open: false }),
-        2: (p: Record<string, unknown>) => ({ ...p, v: 3 }),
+        ...kindOf({ kind: "note" }),
+        version: 3,
+        upgrades: { 1: (p) => ({ ...p, v: 2, open: false }), 2: (p) => ({ ...p, v: 3 }) },
       },
     };
-    expect(upgrade("note", { v: 1, text: "x" }, upgrades)).toEqual({ v: 3, text: "x", open: false });
-    expect(upgrade("note", { v: 3, text: "x" }, upgrades)).toEqual({ v: 3, text: "x" });
+    expect(upgrade("note", { v: 1, text: "x" }, raised)).toEqual({ v: 3, text: "x", open: false });
+    expect(upgrade("note", { v: 3, text: "x" }, raised)).toEqual({ v: 3, text: "x" });
     expect(upgrade("note", { v: 1, text: "x" })).toEqual({ v: 1, text: "x" });
   });
 });

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { answerOf, SWITCH_NAMES, SWITCHES, switchesOf } from "../policy";
 import { atOf, entry } from "../fixtures";
-import { bodySchema, openPoints, settle } from ".";
+import { bodySchema, settle } from "../kinds";
+import { openPoints } from ".";
 
 const check = (extra: object) =>
   bodySchema.safeParse({

@@ -1,14 +1,21 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyDifferences, asBuilt, differences } from "./as-built";
-import { draftSchema, readBody, type Content, type Entry } from "./entries";
+import {
+  draftSchema,
+  readBody,
+  type Content,
+  type Entry,
+  loansOut,
+  modificationsOf,
+  pendingLines,
+  settle,
+  type ModState,
+} from "../kinds";
 import { amend, atOf, entry, idOf, note, replace, SHEET, withdraw, work } from "../fixtures";
-import { loansOut, modificationsOf, pendingLines } from "./modifications";
 import { openPoints } from "./open-points";
 import { originality } from "./originality";
 import { historyOf, seriesOf } from "./series";
-import { settle } from "./settle";
-import type { ModState } from "./payloads-job";
 
 const mod = (state: ModState, extra: Partial<Extract<Content, { kind: "modification" }>["payload"]> = {}): Content => ({
   kind: "modification",

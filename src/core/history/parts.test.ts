@@ -1,14 +1,6 @@
 import { describe, expect, it } from "vitest";
-import {
-  asBuilt,
-  contentSchema,
-  describe as describeEntry,
-  judgeComponentTest,
-  openPoints,
-  settle,
-  type Content,
-  type ContentOf,
-} from ".";
+import { asBuilt, openPoints } from ".";
+import { contentSchema, describe as describeEntry, settle, type Content, type ContentOf, judgementOf } from "../kinds";
 import { amend, atOf, entry, idOf, replace, SHEET, withdraw, work } from "../fixtures";
 
 const NOW = atOf(1000);
@@ -59,12 +51,12 @@ describe("a measured part as an entry", () => {
   });
   it("in circuit proves nothing of a capacitor", () => {
     const { payload } = component({ where: "in-circuit" }) as ContentOf<"component-test">;
-    expect(judgeComponentTest(payload).verdict).toBe("none");
+    expect(judgementOf({ kind: "component-test", payload }).verdict).toBe("none");
     expect(describeEntry(component({ where: "in-circuit" })).verdict).toBeUndefined();
   });
   it("of a place that nobody knows is kept without a verdict", () => {
     const { payload } = component({ against: undefined }) as ContentOf<"component-test">;
-    expect(judgeComponentTest(payload).verdict).toBe("none");
+    expect(judgementOf({ kind: "component-test", payload }).verdict).toBe("none");
   });
   it("of a resistor follows the school that was chosen then", () => {
     const drifted = (school: "nominal" | "twice" | "keep") =>

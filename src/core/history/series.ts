@@ -1,31 +1,5 @@
 import type { Quantity } from "../quantity";
-import type { Content } from "./entries";
-import { judgeTubeTest } from "./judged";
-import { judgeReading } from "./open-points";
-import { ofKind, type Settled } from "./settle";
-
-/** Designators that an entry speaks of. */
-export function designatorsIn(content: Content): string[] {
-  switch (content.kind) {
-    case "part-work":
-      return [...content.payload.designators, ...content.payload.now.map((part) => part.designator)];
-    case "component-test":
-    case "tube-test":
-    case "plan-line":
-      return [content.payload.designator];
-    case "reading":
-    case "test-result":
-      return content.payload.designator ? [content.payload.designator] : [];
-    case "modification":
-      return content.payload.parts.map((part) => part.designator);
-    case "finding": {
-      const [, at] = /@([A-Z0-9]+)$/.exec(content.payload.fault) ?? [];
-      return at ? [at] : [];
-    }
-    default:
-      return [];
-  }
-}
+import { designatorsIn, ofKind, type Settled } from "../kinds";
 
 /** Everything that was said of one designator, in order; of a tube also its electrodes' readings. */
 export function historyOf(settled: readonly Settled[], designator: string): Settled[] {
@@ -62,8 +36,8 @@ export function seriesOf(settled: readonly Settled[]): Series[] {
   };
   for (const item of ofKind(settled, "reading")) {
     const { payload } = item.content;
-    if (payload.phase === "cold") continue;
-    const { corrected } = judgeReading(payload);
+    if (payload.phase === "cold" && !payload.designator) continue;
+    const { corrected } = item.judged;
     const tolerance = payload.expected?.tolerance;
     const limits =
       corrected !== undefined && tolerance !== undefined
@@ -91,7 +65,7 @@ export function seriesOf(settled: readonly Settled[]): Series[] {
     );
   }
   for (const item of ofKind(settled, "tube-test")) {
-    const { ratio } = judgeTubeTest(item.content.payload);
+    const { ratio } = item.judged;
     const { designator } = item.content.payload;
     if (ratio !== undefined)
       add(

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { asBuilt, differences, openPoints, settle, timeline, upTo } from ".";
-import type { Entry } from "./entries";
+import { asBuilt, differences, openPoints, timeline } from ".";
+import { settle, type Entry } from "../kinds";
+import { upTo } from "../log";
 import {
   amend,
   atOf,

@@ -1,4 +1,4 @@
-import type { Settled } from "./settle";
+import type { Settled } from "../kinds";
 
 export type Visit = {
   id: string;

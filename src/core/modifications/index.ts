@@ -1,5 +1,4 @@
-/** Modifications: recipes, whether one suits a set, what goes together, and their shorthand. */
-export { readNeed, readPart, readStep, readTap, writeNeed, writeStep, writeTap, type LineRead } from "./lines";
+/** Modifications: recipes, whether one suits a set, what goes together. */
 export { bodyOf, recipeSchema, type Recipe, type RecipeFields } from "./recipe";
 export {
   hardware,

@@ -1,8 +1,20 @@
 import { describe, expect, it } from "vitest";
-import { modificationsOf, settle, type Content, type Entry, type ModBody } from "../history";
+import {
+  modificationsOf,
+  settle,
+  type Content,
+  type Entry,
+  type ModBody,
+  readNeed,
+  readPart,
+  readStep,
+  readTap,
+  writeNeed,
+  writeStep,
+  writeTap,
+} from "../kinds";
 import type { VisitInput } from "../visit";
 import { entry, idOf, note, SHEET, symptom, VISIT } from "../fixtures";
-import { readNeed, readPart, readStep, readTap, writeNeed, writeStep, writeTap } from "./lines";
 import { hardware, prerequisites, readyToOrder, suitability, together } from "./suitability";
 
 const BODY: ModBody = {

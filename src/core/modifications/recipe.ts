@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { bodyTrouble, modBody, type ModBody } from "../history";
+import { bodyTrouble, modBody, type ModBody } from "../kinds";
 
 /** A modification as the shop keeps it, to be fitted to any set that it suits. */
 export const recipeSchema = modBody

@@ -1,16 +1,15 @@
 import { circuitOf, KINDS } from "../diagnosis";
+import { asBuilt, openPoints } from "../history";
 import {
-  asBuilt,
   isThere,
   modificationsOf,
   ofKind,
-  openPoints,
   tickOf,
   type ModBody,
   type Modification,
   type Settled,
-  type TickPayload,
-} from "../history";
+  type Tick,
+} from "../kinds";
 import { SUPPLY_WORDS } from "../model";
 import { format } from "../quantity";
 import { printMeasured } from "../readings";
@@ -207,7 +206,7 @@ export function suitability(body: Body, name: string, input: VisitInput, self?: 
 }
 
 /** A prerequisite with the last word on it. What was worked out and fits stands by itself; all else is looked at. */
-export type Prerequisite = SuitLine & { tick?: TickPayload; state: "met" | "open" | "unmet" };
+export type Prerequisite = SuitLine & { tick?: Tick; state: "met" | "open" | "unmet" };
 
 export function prerequisites(modification: Modification, input: VisitInput): Prerequisite[] {
   const { payload, id } = modification;
@@ -241,7 +240,6 @@ export function together(opens: string, settled: readonly Settled[], now: string
 /** Screws and other hardware by the ticks of a modification's steps: taken out, put back. */
 export function hardware({ ticks }: Pick<Modification, "ticks">): { out: number; back: number } {
   const all = [...ticks.values()];
-  const sum = (pick: (tick: TickPayload) => number | undefined) =>
-    all.reduce((total, tick) => total + (pick(tick) ?? 0), 0);
+  const sum = (pick: (tick: Tick) => number | undefined) => all.reduce((total, tick) => total + (pick(tick) ?? 0), 0);
   return { out: sum(({ out }) => out), back: sum(({ back }) => back) };
 }

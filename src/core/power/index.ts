@@ -4,7 +4,7 @@ export { discharge, DISCHARGE_WARNING, dischargeResistor, type Charge, type Disc
 export { bplusBand, heatersAlone, lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP, stopCurrent } from "./first-power";
 export { hazards, hazardsAt, TOUCH_LIMIT_VOLTS, type Hazard } from "./hazards";
 export { lampFor, USUAL_LAMPS } from "./lamps";
-export { bestTap, lineRemarks, type Line } from "./line";
+export { bestTap, lineRemarks, type MainsLine } from "./line";
 export { makeSafeList, type SafeItem } from "./make-safe";
 export {
   METHOD_NAMES,

@@ -2,7 +2,7 @@ import { format } from "../quantity";
 import { tapsOf, type Sheet } from "../model";
 
 /** What comes out of the wall (or the step-down transformer) at the bench. */
-export type Line = { volts: number; hz: number };
+export type MainsLine = { volts: number; hz: number };
 
 /** Iron may carry this much more flux than it was made for before it is worth a warning, as a fraction. Shop rule. */
 export const FLUX_MARGIN = 0.1;
@@ -25,7 +25,7 @@ export function bestTap(sheet: Pick<Sheet, "taps" | "lineVolts">, volts: number)
 export function lineRemarks(
   sheet: Pick<Sheet, "supply" | "lineHz">,
   tap: number,
-  line: Line,
+  line: MainsLine,
 ): { flux: number; remarks: string[] } {
   const iron = sheet.supply === "transformer" || sheet.supply === "high-voltage";
   const made = sheet.lineHz ?? line.hz;

@@ -3,7 +3,7 @@ import { mainRail, onMains, type Sheet } from "../model";
 import { heatersOf, rectifierTubes } from "../tubes";
 import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
 import { lampFor, USUAL_LAMPS, type LampChoice } from "./lamps";
-import { lineRemarks, type Line } from "./line";
+import { lineRemarks, type MainsLine } from "./line";
 
 /** How power is brought on. */
 export const METHODS = ["variac", "lamp", "bench-supply", "eliminator"] as const;
@@ -85,7 +85,7 @@ export type PlanInput = {
   method?: Method | undefined;
   /** what the set's selector is set to, V */
   tap: number;
-  line: Line;
+  line: MainsLine;
   /** lamps in the shop, W */
   lamps?: readonly number[];
 };

@@ -114,7 +114,10 @@ type Rating = { field: keyof PartSpec; value: number | string; end: number };
 
 const within = (scans: Scan<number>[]) => scans.find((scan) => scan.value > 0);
 
-function scanRating(text: string, at: number): Rating | undefined {
+/** A bare figure behind a capacitor's value is its voltage: `.1 600`, `8 450`. V. */
+const BARE_VOLTS = { least: 6, most: 30_000 };
+
+function scanRating(text: string, at: number, quantity: PartQuantity): Rating | undefined {
   const rest = text.slice(at);
   const fraction = /^(\d)\/(\d)\s*W(?![a-z])/i.exec(rest);
   if (fraction)
@@ -145,6 +148,9 @@ function scanRating(text: string, at: number): Rating | undefined {
     const working = /^\s*(?:VW|WV|DCW|DC|AC)\b/i.exec(text.slice(volts.end));
     return { field: "volts", value: volts.value, end: volts.end + (working?.[0].length ?? 0) };
   }
+  const bare = quantity === "capacitance" ? /^\d{1,5}(?=[\s,;]|$)/.exec(rest) : null;
+  if (bare && Number(bare[0]) >= BARE_VOLTS.least && Number(bare[0]) <= BARE_VOLTS.most)
+    return { field: "volts", value: Number(bare[0]), end: at + bare[0].length };
   const workingVolts = within(scanNumber(text, start));
   const wv = workingVolts && /^\s*(?:VW|WV|DCWV)\b/i.exec(text.slice(workingVolts.end));
   if (workingVolts && wv) return { field: "volts", value: workingVolts.value, end: workingVolts.end + wv[0].length };
@@ -153,13 +159,13 @@ function scanRating(text: string, at: number): Rating | undefined {
 
 type Rest = { ratings: Partial<PartSpec>; failedAt?: number };
 
-function scanRatings(text: string, from: number): Rest {
+function scanRatings(text: string, from: number, quantity: PartQuantity): Rest {
   const ratings: Partial<PartSpec> = {};
   let at = from;
   for (;;) {
     while (at < text.length && /[\s,;]/.test(text[at] ?? "")) at += 1;
     if (at >= text.length) return { ratings };
-    const rating = scanRating(text, at);
+    const rating = scanRating(text, at, quantity);
     if (!rating || ratings[rating.field] !== undefined) return { ratings, failedAt: at };
     Object.assign(ratings, { [rating.field]: rating.value });
     at = rating.end;
@@ -219,7 +225,7 @@ function readPart(typed: string, rules: PartRules): Parsed<PartSpec> {
   if (text.length > LONGEST_VALUE)
     return unreadable(LONGEST_VALUE, `A marking is shorter than ${LONGEST_VALUE} characters.`);
   const mains = scanMain(text, skipSpace(text, 0), rules);
-  const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end) }));
+  const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end, main.value.quantity) }));
   const whole = rests
     .filter(({ rest }) => rest.failedAt === undefined)
     .map(({ main, rest }) => ({ ...main.value, ...rest.ratings }))

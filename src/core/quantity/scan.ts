@@ -23,6 +23,8 @@ const match = (pattern: RegExp, text: string, at: number): RegExpExecArray | nul
 
 const SIGN = sticky(/[-−+]/);
 const NUMBER = sticky(/\d+(?:[.,]\d+)?|[.,]\d+/);
+/** `1/2 meg`, `1 1/2 watt`: a common fraction before a unit. `.05/400` and `8/450` are a value and its rating. */
+const FRACTION = sticky(/(?:(\d{1,2})\s+)?([1-9])\/(2|3|4|5|8|10)(?=\s*[a-zµΩ])/i);
 const INFIXED = new Map(
   Object.entries(INFIX).map(([quantity, letters]) => [
     quantity,
@@ -40,6 +42,14 @@ export function scanNumber(text: string, at: number): Scan<number>[] {
   const factor = sign && sign[0] !== "+" ? -1 : 1;
   const fraction = FRACTIONS[text[start] ?? ""];
   if (fraction !== undefined) return [{ value: factor * fraction, end: start + 1 }];
+  const common = match(FRACTION, text, start);
+  if (common && Number(common[2]) < Number(common[3]))
+    return [
+      {
+        value: factor * (Number(common[1] ?? 0) + Number(common[2]) / Number(common[3])),
+        end: start + common[0].length,
+      },
+    ];
   const found = match(NUMBER, text, start);
   if (!found) return [];
   const end = start + found[0].length;

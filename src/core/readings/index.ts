@@ -26,6 +26,7 @@ export { loaded, loadingFactor, meterOhms, rangeFor, USUAL_RANGES } from "./load
 export { parseMeterLoad, printMeterLoad } from "./meter-text";
 export { OPEN_OHMS, parseMeasured, printMeasured } from "./measured";
 export { asksAboutSetup, preflight, type PreflightItem } from "./preflight";
-export { judgeTest, type Sense, type TestJudgement, type TestVerdict } from "./test-result";
+export { judgeTest, SENSES, type Sense, type TestJudgement, type TestVerdict } from "./test-result";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";
+export type { Expected, PointRow } from "./points";
 export type { Judgement, Verdict } from "./verdict";

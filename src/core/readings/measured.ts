@@ -1,4 +1,4 @@
-import { format, parseQuantity, type Parsed, type Quantity } from "../quantity";
+import { format, parseQuantity, type Parsed, type PartRules, type Quantity } from "../quantity";
 
 /** What an open circuit is written down as, Ω: beyond anything that a bench meter reads. */
 export const OPEN_OHMS = 1e12;
@@ -8,11 +8,12 @@ const OPEN = /^(open|o\.?l\.?|∞|inf(inite)?)$/i;
 /**
  * Reads what a meter shows. A resistance may be open; none is ever negative.
  * @param text as typed, e.g. `248`, `open`, `O.L` @param quantity what belongs there
+ * @param rules how the value is written on this set: dialect, electrolytic
  */
-export function parseMeasured(text: string, quantity: Quantity): Parsed<number> {
-  if (quantity !== "resistance") return parseQuantity(text, quantity);
+export function parseMeasured(text: string, quantity: Quantity, rules: PartRules = {}): Parsed<number> {
+  if (quantity !== "resistance") return parseQuantity(text, quantity, rules);
   if (OPEN.test(text.trim())) return { ok: true, value: OPEN_OHMS };
-  const parsed = parseQuantity(text, quantity);
+  const parsed = parseQuantity(text, quantity, rules);
   if (parsed.ok && parsed.value < 0)
     return {
       ok: false,

@@ -1,14 +1,24 @@
-import { formatDeviation } from "../quantity";
-
 /** Shop rule for tubes: at or above this share of nominal a tube is good; below `TUBE_REPLACE` it is replaced. */
 export const TUBE_GOOD = 0.8;
 export const TUBE_REPLACE = 0.6;
 
 /** How a result relates to its nominal: as a tube's share of new, as a floor, or as a ceiling. */
-export type Sense = "share" | "at-least" | "at-most";
+export const SENSES = ["share", "at-least", "at-most"] as const;
+export type Sense = (typeof SENSES)[number];
 
 export type TestVerdict = "good" | "watch" | "bad" | "none";
 export type TestJudgement = { verdict: TestVerdict; ratio?: number; reasons: string[] };
+
+/** Where a figure lies against its limit, in words: `85 % below the limit`. */
+function limitWords(ratio: number, sense: "at-least" | "at-most"): string {
+  const percent = Math.round(Math.abs(ratio - 1) * 100);
+  const side = ratio < 1 ? "below" : "above";
+  const met = sense === "at-least" ? ratio >= 1 : ratio <= 1;
+  if (percent === 0) return met ? "Exactly at the limit." : `Just ${side} the limit.`;
+  // A figure of several times the limit is a factor to anybody, not per cent.
+  const far = ratio >= 10 ? `${Number(ratio.toPrecision(2))} times the limit` : `${percent} % ${side} the limit`;
+  return met ? `Meets its limit: ${far}.` : `${far}.`;
+}
 
 /**
  * Judges a test result against its nominal or limit.
@@ -27,10 +37,5 @@ export function judgeTest(measured: number, nominal: number | undefined, sense: 
     return { verdict: "bad", ratio, reasons: [`${percent} of nominal: replace (below 60 %).`] };
   }
   const met = sense === "at-least" ? ratio >= 1 : ratio <= 1;
-  const word = sense === "at-least" ? "at least" : "at most";
-  return {
-    verdict: met ? "good" : "bad",
-    ratio,
-    reasons: [met ? `Meets its limit (${word}).` : `Misses its limit (${word}) by ${formatDeviation(ratio - 1)}.`],
-  };
+  return { verdict: met ? "good" : "bad", ratio, reasons: [limitWords(ratio, sense)] };
 }

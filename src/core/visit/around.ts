@@ -1,4 +1,4 @@
-import { ofKind, type Modification, type Settled } from "../history";
+import { ofKind, type Modification, type Settled } from "../kinds";
 import type { Quantity } from "../quantity";
 
 /** A point or test before and after a modification went in. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { settle, type Content } from "../history";
+import { settle, type Content } from "../kinds";
 import type { Phase } from "../readings";
 import { bareModification, entry, replace, VISIT } from "../fixtures";
 import { lastWorkAt } from "./compare";

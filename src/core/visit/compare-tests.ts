@@ -1,5 +1,5 @@
-import { judgeTubeTest, ofKind, type ContentOf, type Settled } from "../history";
-import { type Phase, judgeTest, type Sense, type TestVerdict } from "../readings";
+import { ofKind, type ContentOf, type Settled } from "../kinds";
+import type { Phase, Sense, TestVerdict } from "../readings";
 import type { Outcome } from "./compare";
 import { powerRecords } from "./power-run";
 
@@ -60,11 +60,11 @@ const keyOf = ({ test, condition = "" }: Test) => `${test.trim().toLowerCase()} 
 export function testRows(settled: readonly Settled[], visitId: string, worked?: string): TestRow[] {
   const tests = ofKind(settled, "test-result")
     .filter(({ entry, content }) => entry.visitId === visitId && content.payload.designator === undefined)
-    .map(({ entry, at, content: { payload } }): TakenTest => ({
+    .map(({ entry, at, judged, content: { payload } }): TakenTest => ({
       id: entry.id,
       at,
       payload,
-      verdict: judgeTest(payload.measured.value, payload.nominal?.value, payload.sense).verdict,
+      verdict: judged.verdict,
     }));
   const keys = [...new Set(tests.map(({ payload }) => keyOf(payload)))];
   return keys.map((key): TestRow => {
@@ -103,8 +103,8 @@ export type TubeTaken = { id: string; at: string; ratio?: number; verdict: TestV
 
 export function tubeRows(settled: readonly Settled[], visitId: string): TubeRow[] {
   const tests = ofKind(settled, "tube-test").filter(({ entry }) => entry.visitId === visitId);
-  const taken = ({ entry, at, content: { payload } }: (typeof tests)[number]): TubeTaken => {
-    const { ratio, verdict, reasons } = judgeTubeTest(payload);
+  const taken = ({ entry, at, judged }: (typeof tests)[number]): TubeTaken => {
+    const { ratio, verdict, reasons } = judged;
     return { id: entry.id, at, ...(ratio === undefined ? {} : { ratio }), verdict, text: reasons.join(" ") };
   };
   return [...new Set(tests.map(({ content }) => content.payload.designator))].flatMap((designator): TubeRow[] => {

@@ -1,8 +1,9 @@
 import { format } from "../quantity";
 import type { Sheet } from "../model";
-import { CHANGES_NOTHING, type Settled } from "../history";
+import { changesTheSet, type Settled } from "../kinds";
+import type { PointRow } from "../readings";
 import { setupsOf, type SetupPayload } from "./passes";
-import { pointRows, takenIn, type PointRow, type ReadingPayload, type Taken } from "./readings-table";
+import { pointRows, takenIn, type ReadingPayload, type Taken } from "./readings-table";
 
 export type Outcome = "mended" | "good" | "still-out" | "worse" | "better" | "no-baseline" | "to-measure" | "unjudged";
 
@@ -69,15 +70,9 @@ function outcomeOf(before: Taken | undefined, after: Taken | undefined): Outcome
   return distance(after) < distance(before) - 0.01 ? "better" : "still-out";
 }
 
-/** When the set was changed last in this visit, a part or by a modification; a proof taken before it proves nothing. */
-export function lastWorkAt(settled: readonly Settled[], visitId: string): string | undefined {
-  return settled.findLast(({ entry, content }) => {
-    if (entry.visitId !== visitId || !content) return false;
-    if (content.kind === "modification")
-      return content.payload.state === "fitted" || content.payload.state === "undone";
-    return content.kind === "part-work" && !CHANGES_NOTHING.includes(content.payload.action);
-  })?.at;
-}
+/** When the set was changed last in this visit; what was proved before it says nothing of the set as it is now. */
+export const lastWorkAt = (settled: readonly Settled[], visitId: string): string | undefined =>
+  settled.findLast(({ entry, content }) => entry.visitId === visitId && content !== null && changesTheSet(content))?.at;
 
 /** The baseline and the proof side by side, point by point. A proof older than the last work does not count. */
 export function compareVisit(

@@ -1,5 +1,5 @@
 import { circuitOf, type Learnt } from "../diagnosis";
-import { ofKind, type Settled } from "../history";
+import { ofKind, type Settled } from "../kinds";
 import type { Sheet, StageKind } from "../model";
 import { searchedFindings } from "./search";
 

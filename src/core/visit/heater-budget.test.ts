@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { entry, replace, SHEET, VISIT } from "../fixtures";
-import { settle, type Entry } from "../history";
+import { settle, type Entry } from "../kinds";
 import { heaterBudget, tubePlaces } from ".";
 
 const sheet: typeof SHEET = {

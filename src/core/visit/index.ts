@@ -20,16 +20,7 @@ export {
   type PowerRecord,
   type StepProgress,
 } from "./power-run";
-export {
-  chartRows,
-  coldRows,
-  pointRows,
-  takenIn,
-  type Expected,
-  type PointRow,
-  type ReadingPayload,
-  type Taken,
-} from "./readings-table";
+export { chartRows, coldRows, pointRows, takenIn, type ReadingPayload, type Taken } from "./readings-table";
 export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { faultWords, searchOf, type FindingState, type Search, type SearchInput } from "./search";

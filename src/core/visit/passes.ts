@@ -1,4 +1,4 @@
-import { CHANGES_NOTHING, ofKind, type ContentOf, type Settled } from "../history";
+import { CHANGES_NOTHING, ofKind, type ContentOf, type Settled } from "../kinds";
 import { PHASE_NAMES, type Phase } from "../readings";
 import { takenIn, type Taken } from "./readings-table";
 

@@ -1,4 +1,4 @@
-import { judgePowerStep, ofKind, type ContentOf, type Settled } from "../history";
+import { ofKind, type ContentOf, type Settled } from "../kinds";
 import type { Policy, Switches } from "../policy";
 import type { PlanStep, PowerPlan, StepVerdict, Stage } from "../power";
 
@@ -9,11 +9,11 @@ export type PowerRecord = { id: string; at: string; payload: PowerStepPayload; j
 export const powerRecords = (settled: readonly Settled[], visitId: string): PowerRecord[] =>
   ofKind(settled, "power-step")
     .filter(({ entry }) => entry.visitId === visitId)
-    .map(({ entry, at, content }) => ({
+    .map(({ entry, at, content, judged }) => ({
       id: entry.id,
       at,
       payload: content.payload,
-      judgement: judgePowerStep(content.payload),
+      judgement: judged,
     }));
 
 const stopped = (record: PowerRecord) => record.judgement.verdict === "stop";

@@ -1,26 +1,18 @@
-import { chartTolerance, meterOhms, rangeFor, type Judgement, type Phase } from "../readings";
+import {
+  chartTolerance,
+  meterOhms,
+  rangeFor,
+  type Expected,
+  type Judgement,
+  type Phase,
+  type PointRow,
+} from "../readings";
 import { coldChecks } from "../power";
 import type { ChartPoint, Sheet } from "../model";
-import { type Quantity, format } from "../quantity";
-import { judgeReading, ofKind, type ContentOf, type Settled } from "../history";
+import { format } from "../quantity";
+import { ofKind, type ContentOf, type Settled } from "../kinds";
 
 export type ReadingPayload = ContentOf<"reading">["payload"];
-export type Expected = NonNullable<ReadingPayload["expected"]>;
-
-/** A point that is measured on this set: from the model's chart, or because it was measured before. */
-export type PointRow = {
-  point: string;
-  quantity: Quantity;
-  expected?: Expected;
-  designator?: string;
-  /** a cold check is read in that phase alone */
-  phase?: Phase;
-  /** windings made alike */
-  group?: string;
-  /** how it is measured, where that matters */
-  how?: string;
-};
-
 function expectedAt(sheet: Sheet, year: number | null, one: ChartPoint): Expected {
   const { expected, quantity } = one;
   const { chart, taps = [] } = sheet;
@@ -73,7 +65,7 @@ export function takenIn(
   setupId?: string,
 ): Map<string, Taken> {
   const taken = new Map<string, Taken>();
-  for (const { entry, at, content } of ofKind(settled, "reading"))
+  for (const { entry, at, content, judged } of ofKind(settled, "reading"))
     if (
       entry.visitId === visitId &&
       content.payload.phase === phase &&
@@ -83,7 +75,7 @@ export function takenIn(
         id: entry.id,
         at,
         payload: content.payload,
-        judgement: judgeReading(content.payload),
+        judgement: judged,
       });
   return taken;
 }

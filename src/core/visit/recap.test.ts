@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { rulesOf } from "../components";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { entry, SHEET, VISIT } from "../fixtures";
 import { planDifferences, recapOf, workOrder, type VisitInput } from ".";
 

@@ -9,7 +9,8 @@ import {
   type PlanInput,
   type PlanLine,
 } from "../components";
-import { asBuilt, judgeComponentTest, ofKind, type Position, type Settled } from "../history";
+import { asBuilt, type Position } from "../history";
+import { ofKind, type Settled } from "../kinds";
 import { drawnSpec } from "../model";
 import { visitPolicy } from "./power-run";
 import type { VisitInput } from "./run-sheet";
@@ -31,8 +32,8 @@ function lastMeasured(settled: readonly Settled[], plan: PlanInput): Map<string,
     const before = last.get(designator);
     if (!before || Date.parse(before.at) <= Date.parse(one.at)) last.set(designator, one);
   };
-  for (const { content, at } of ofKind(settled, "component-test"))
-    later(content.payload.designator, { at, judgement: judgeComponentTest(content.payload) });
+  for (const { content, at, judged } of ofKind(settled, "component-test"))
+    later(content.payload.designator, { at, judgement: judged });
   const school = plan.switches.resistors ?? resistorSchool(plan.policy);
   for (const { content, at } of ofKind(settled, "reading")) {
     const { designator, quantity, measured, inCircuit } = content.payload;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { compareVisit, currentStep, runSheet, setupDifferences, takenIn, workSummary, type ReadingPayload } from ".";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import {
   amend,
   atOf,

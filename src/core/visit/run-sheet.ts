@@ -1,8 +1,9 @@
 import type { Rules } from "../components";
 import type { StockItem } from "../stock";
 import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
-import { modificationsOf, ofKind, openPoints, type Settled } from "../history";
-import type { Line } from "../power";
+import { modificationsOf, ofKind, type Settled } from "../kinds";
+import { openPoints } from "../history";
+import type { MainsLine } from "../power";
 import { compareVisit } from "./compare";
 import { changedBeforeBaseline } from "./passes";
 import { poweredUp, stoppedAt } from "./power-run";
@@ -49,7 +50,7 @@ export type VisitInput = {
   visitId: string;
   now: string;
   /** what comes out of the wall at the bench, where the shop has said it */
-  line?: Line;
+  line?: MainsLine;
   /** the shop's rules for parts; without them the trade's */
   rules?: Rules | undefined;
   /** the shop's stock, where it is at hand */

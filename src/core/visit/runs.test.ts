@@ -10,7 +10,8 @@ import {
   safeLines,
   stoppedAt,
 } from ".";
-import { openPoints, settle, type Content, type Entry } from "../history";
+import { openPoints } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { powerPlan } from "../power";
 import type { Step } from "../model";
 import { amend, atOf, entry, idOf, replace, SHEET, VISIT, withdraw } from "../fixtures";

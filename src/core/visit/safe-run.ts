@@ -1,4 +1,4 @@
-import { ofKind, type ContentOf, type Settled } from "../history";
+import { ofKind, type ContentOf, type Settled } from "../kinds";
 import { makeSafeList, type SafeItem } from "../power";
 import type { Sheet } from "../model";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { consider } from "../diagnosis";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { amend, entry, idOf, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
 import { faultWords, foundIn, learntFrom, searchOf, type SearchInput } from ".";
 

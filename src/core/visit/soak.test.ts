@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { entry, VISIT } from "../fixtures";
 import { driftOf, soakOf } from "./soak";
 

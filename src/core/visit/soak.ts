@@ -1,4 +1,4 @@
-import { ofKind, type ContentOf, type Settled } from "../history";
+import { ofKind, type ContentOf, type Settled } from "../kinds";
 import type { Quantity } from "../quantity";
 
 /** How far a reading may drift once it is warm; the shop's terms have these figures. */

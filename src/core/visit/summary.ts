@@ -5,11 +5,11 @@ import {
   MOD_STATE_WORDS,
   modificationsOf,
   ofKind,
-  openPoints,
   type ContentOf,
   type Settled,
   type Wait,
-} from "../history";
+} from "../kinds";
+import { openPoints } from "../history";
 import { runSheet, currentStep, type SheetStep, type VisitInput } from "./run-sheet";
 
 type Work = ContentOf<"part-work">["payload"];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { entry, SHEET, VISIT, stockItem } from "../fixtures";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import { tubeType } from "../tubes";
 import {
   dropperOhms,

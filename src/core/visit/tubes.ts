@@ -1,8 +1,9 @@
 import { loadedRail, electrodeVolts, type PartState } from "../components";
-import { asBuilt, judgeTubeTest, ofKind, printPart, type Position, type Settled } from "../history";
+import { asBuilt, type Position } from "../history";
+import { ofKind, printPart, type Settled } from "../kinds";
 import { drawnSpec, tapsOf, type Sheet, type Tube } from "../model";
 import { parsePart } from "../quantity";
-import { judgeTest, type TestVerdict } from "../readings";
+import type { TestVerdict } from "../readings";
 import { freeOf, type StockItem } from "../stock";
 import { heaterOf, heatersOf, tubeType, type Feed, type Place, type StringHeater, type TubeType } from "../tubes";
 import type { VisitInput } from "./run-sheet";
@@ -45,8 +46,8 @@ function recordsOf(settled: readonly Settled[], place: Position): TubeRecord[] {
     !place.lastWorkAt || place.parts.length === 0 || Date.parse(at) >= Date.parse(place.lastWorkAt);
   const tests = ofKind(settled, "tube-test")
     .filter(({ content }) => content.payload.designator === place.designator)
-    .map(({ entry, at, content: { payload } }): TubeRecord => {
-      const { verdict, ratio, reasons } = judgeTubeTest(payload);
+    .map(({ entry, at, judged, content: { payload } }): TubeRecord => {
+      const { verdict, ratio, reasons } = judged;
       return {
         id: entry.id,
         at,
@@ -60,8 +61,8 @@ function recordsOf(settled: readonly Settled[], place: Position): TubeRecord[] {
     });
   const plain = ofKind(settled, "test-result")
     .filter(({ content }) => content.payload.designator === place.designator && content.payload.sense === "share")
-    .map(({ entry, at, content: { payload } }): TubeRecord => {
-      const { verdict, ratio, reasons } = judgeTest(payload.measured.value, payload.nominal?.value, payload.sense);
+    .map(({ entry, at, judged, content: { payload } }): TubeRecord => {
+      const { verdict, ratio, reasons } = judged;
       return {
         id: entry.id,
         at,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { boardState, compareVisit, currentStep, pointRows, runSheet, workSummary } from ".";
-import { settle, type Content, type Entry } from "../history";
+import { settle, type Content, type Entry } from "../kinds";
 import type { Phase } from "../readings";
 import type { Step } from "../model";
 import { atOf, entry, note, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";

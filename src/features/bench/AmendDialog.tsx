@@ -2,7 +2,8 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { parseLine } from "@/core/bench-line";
-import { describe, wrongDate, type Amendment, type Content, type Entry, type Settled } from "@/core/history";
+import { describe, type Amendment, type Content, type Entry, type Settled } from "@/core/kinds";
+import { wrongDate } from "@/core/log";
 import { Attachments } from "@/ui/Attachments";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";

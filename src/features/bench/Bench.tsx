@@ -6,7 +6,7 @@ import { useCallback, useEffect, useMemo, useState } from "react";
 import { STEPS, type Step } from "@/core/model";
 import { hazards, hazardsAt } from "@/core/power";
 import { currentStep, runSheet } from "@/core/visit";
-import { ofKind } from "@/core/history";
+import { ofKind } from "@/core/kinds";
 import { HazardStrip } from "@/ui/HazardStrip";
 import { useLogbook } from "@/ui/logbook";
 import { Tag } from "@/ui/Tag";

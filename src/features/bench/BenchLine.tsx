@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { parseLine, type LineDraft } from "@/core/bench-line";
-import type { Body } from "@/core/history";
+import type { Body } from "@/core/kinds";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";

@@ -2,7 +2,7 @@
 
 import { Pause, Play } from "lucide-react";
 import { useEffect, useState, useSyncExternalStore } from "react";
-import { printMinutes } from "@/core/history";
+import { printMinutes } from "@/core/kinds";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
 import { useLogbook } from "@/ui/logbook";
 

@@ -2,7 +2,7 @@
 
 import { CloudOff, History, PencilLine } from "lucide-react";
 import { Fragment, useEffect, useRef, useState } from "react";
-import { describe, type Settled } from "@/core/history";
+import { describe, type Settled } from "@/core/kinds";
 import { useLogbook } from "@/ui/logbook";
 import { FileThumb } from "@/ui/Attachments";
 import { Time } from "@/ui/Time";

@@ -1,6 +1,7 @@
 import { Hourglass, Wrench } from "lucide-react";
 import { Link } from "@/ui/Link";
-import { closedAt, settle, WAITS, type Wait } from "@/core/history";
+import { closedAt } from "@/core/history";
+import { settle, WAITS, type Wait } from "@/core/kinds";
 import { boardState, type BoardState } from "@/core/visit";
 import type { SetFile } from "@/db/sets";
 import { Empty } from "@/ui/Empty";

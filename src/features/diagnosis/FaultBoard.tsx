@@ -2,8 +2,8 @@
 
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
-import { NEED_NAMES, type Cause, type Need } from "@/core/diagnosis";
-import { describe, ofKind } from "@/core/history";
+import { NEED_NAMES, type Cause, type TestNeed } from "@/core/diagnosis";
+import { describe, ofKind } from "@/core/kinds";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 import { SymptomList } from "@/ui/SymptomList";
@@ -18,12 +18,12 @@ import { Unexplained } from "./Unexplained";
 import { useSearch } from "./useSearch";
 import { percent } from "./words";
 
-const INSTRUMENTS: readonly Need[] = ["meter", "generator", "tracer", "tube-tester", "bridge", "spare"];
+const INSTRUMENTS: readonly TestNeed[] = ["meter", "generator", "tracer", "tube-tester", "bridge", "spare"];
 
 /** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
 export function FaultBoard({ children }: { children?: React.ReactNode }) {
   const { settled, context, visit, model, append, found } = useLogbook();
-  const [lacking, setLacking] = useState<readonly Need[]>([]);
+  const [lacking, setLacking] = useState<readonly TestNeed[]>([]);
   const { search, picture, thinking, imagined, imagine } = useSearch(lacking);
   const [selected, setSelected] = useState<string>();
   const [confirming, setConfirming] = useState<Cause>();
@@ -31,14 +31,14 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
   const { circuit, question, system } = search;
 
   const entryOf = useMemo(() => {
-    const tape = new Map(context.tape.map((item) => [item.id, item]));
+    const tape = new Map(settled.map((item, index) => [item.entry.id, { n: index + 1, content: item.content }]));
     return (id: string) => {
       const item = tape.get(id);
       if (!item?.content) return undefined;
       const { subject, text } = describe(item.content);
       return { n: item.n, text: `${subject}: ${text}`.slice(0, 140) };
     };
-  }, [context.tape]);
+  }, [settled]);
 
   const byStage = useMemo(() => {
     const seen = new Map<string, Seen>();

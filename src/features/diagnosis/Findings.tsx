@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { describe, ofKind } from "@/core/history";
+import { describe, ofKind } from "@/core/kinds";
 import type { FindingState } from "@/core/visit";
 import { emptied } from "@/ui/emptied";
 import { ErrorText } from "@/ui/Field";

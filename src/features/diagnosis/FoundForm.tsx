@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Cause } from "@/core/diagnosis";
-import type { ContentOf } from "@/core/history";
+import type { ContentOf } from "@/core/kinds";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";

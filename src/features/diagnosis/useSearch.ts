@@ -2,7 +2,7 @@
 
 import { wrap, type Remote } from "comlink";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Need, Picture, StageShare } from "@/core/diagnosis";
+import type { TestNeed, Picture, StageShare } from "@/core/diagnosis";
 import { learntFrom, searchOf, type Search } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import type { SearchWorker } from "@/workers/search.worker";
@@ -26,7 +26,7 @@ export type SearchView = {
 };
 
 /** The search of this visit: read from the log here, weighed in a worker. An answer to an old question is dropped. */
-export function useSearch(lacking: readonly Need[]): SearchView {
+export function useSearch(lacking: readonly TestNeed[]): SearchView {
   const { input, figures, found, model, visit } = useLogbook();
   const search = useMemo(
     () => searchOf({ ...input, figures, lacking, learnt: learntFrom(found, model.id, visit.id) }),

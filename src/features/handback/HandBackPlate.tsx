@@ -3,7 +3,8 @@
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { useState } from "react";
-import { ofKind, openPoints } from "@/core/history";
+import { ofKind } from "@/core/kinds";
+import { openPoints } from "@/core/history";
 import { STEP_NAMES } from "@/core/model";
 import { monthsLater } from "@/core/exchange";
 import { gates, ownersInstructions, priceOf } from "@/core/handback";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { CheckState } from "@/core/history";
+import type { CheckState } from "@/core/kinds";
 import { finalLines, type FinalLine } from "@/core/handback";
 import { ANSWER_MARKS, AnswerMark } from "@/ui/AnswerMark";
 import { AskWords } from "@/ui/AskWords";

@@ -1,7 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { loansOut, openPoints, type Content, type OpenPoint } from "@/core/history";
+import { loansOut, type Content, type OpenPoint } from "@/core/kinds";
+import { openPoints } from "@/core/history";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 

@@ -1,8 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { readMinutes } from "@/core/bench-line";
-import { printMinutes, WAYS, type Content } from "@/core/history";
+import { readMinutes, printMinutes, WAYS, type Content } from "@/core/kinds";
 import { priceOf } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
 import { format, formatMoney, parseMoney } from "@/core/quantity";

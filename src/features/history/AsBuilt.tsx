@@ -2,16 +2,9 @@
 
 import { addMonths } from "date-fns";
 import { useState } from "react";
-import {
-  asBuilt,
-  differences,
-  OLD_PART_NAMES,
-  printPart,
-  type Fitted,
-  type Position,
-  type Settled,
-  type Visit,
-} from "@/core/history";
+import { asBuilt, differences, type Position, type Visit } from "@/core/history";
+import { OLD_PART_NAMES, printPart, type Settled } from "@/core/kinds";
+import type { Fitted } from "@/core/log";
 import type { Sheet } from "@/core/model";
 import { formatMoney } from "@/core/quantity";
 import { PartStateMark } from "@/ui/PartStateMark";

@@ -1,7 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { differences, printPart, type Position, type Settled, type Visit } from "@/core/history";
+import { differences, type Position, type Visit } from "@/core/history";
+import { printPart, type Settled } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { dateField, day as printDay } from "@/ui/dates";

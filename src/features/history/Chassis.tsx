@@ -1,7 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { asBuilt, openPoints, originality, type Position, type Settled } from "@/core/history";
+import { asBuilt, openPoints, originality, type Position } from "@/core/history";
+import type { Settled } from "@/core/kinds";
 import type { PartState } from "@/core/components";
 import type { Sheet } from "@/core/model";
 import { PART_STATE_WORDS, PartShape } from "@/ui/PartStateMark";

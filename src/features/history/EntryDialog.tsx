@@ -3,7 +3,8 @@
 import { X } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { useEffect, useRef } from "react";
-import { describe, type Content, type Settled, type Visit } from "@/core/history";
+import { describe, type Content, type Settled } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 

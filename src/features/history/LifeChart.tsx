@@ -3,7 +3,8 @@
 import { scaleLinear, scaleTime, timeFormat } from "d3";
 import { ChevronLeft, ChevronRight, ZoomIn, ZoomOut } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { describe, type Settled, type Visit } from "@/core/history";
+import { describe, type Settled } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 import { erasOf, eraScale, gapWords } from "./eras";
 import { around, LANE_NAMES, LANES, marksOf, moved, WHOLE, zoomed, type Lane, type Mark, type Span } from "./life";
 

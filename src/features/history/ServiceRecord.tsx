@@ -1,13 +1,5 @@
-import {
-  describe,
-  MOD_STATE_WORDS,
-  modificationsOf,
-  ofKind,
-  openPoints,
-  type Settled,
-  type VisitOfTimeline,
-  describeSetup,
-} from "@/core/history";
+import { describe, MOD_STATE_WORDS, modificationsOf, ofKind, type Settled, describeSetup } from "@/core/kinds";
+import { openPoints, type VisitOfTimeline } from "@/core/history";
 import { POLICY_NAMES } from "@/core/policy";
 import { modelName } from "@/core/model";
 import { baselineWarning, compareVisit, OUTCOME_WORDS, setupsOf, workSummary } from "@/core/visit";

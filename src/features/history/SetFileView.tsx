@@ -1,7 +1,8 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { historyOf, settle, timeline, type Entry, type Settled, type Visit } from "@/core/history";
+import { historyOf, timeline, type Visit } from "@/core/history";
+import { settle, type Entry, type Settled } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
 import { Tabs } from "@/ui/Tabs";
 import { AsBuilt } from "./AsBuilt";

@@ -3,7 +3,8 @@
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { Fragment, useState } from "react";
-import { describe, type ContentKind, type Settled, type VisitOfTimeline } from "@/core/history";
+import { describe, type ContentKind, type Settled } from "@/core/kinds";
+import type { VisitOfTimeline } from "@/core/history";
 import { day } from "@/ui/dates";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";

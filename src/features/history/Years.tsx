@@ -2,7 +2,8 @@
 
 import { extent, line, scaleLinear, timeFormat } from "d3";
 import { useState } from "react";
-import { seriesOf, type Series, type Settled, type Visit } from "@/core/history";
+import { seriesOf, type Series, type Visit } from "@/core/history";
+import type { Settled } from "@/core/kinds";
 import { printMeasured } from "@/core/readings";
 import { Field } from "@/ui/Field";
 import { erasOf, eraScale, gapWords, type Era } from "./eras";

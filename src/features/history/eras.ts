@@ -1,5 +1,6 @@
 import { scaleLinear } from "d3";
-import type { Settled, Visit } from "@/core/history";
+import type { Settled } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 
 /** A visit as a stretch of time, milliseconds. */
 export type Era = { visit: Visit; from: number; to: number };

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { settle, type Visit } from "@/core/history";
+import { settle } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 import { atOf, entry, idOf, note, replace, SET, symptom } from "@/core/fixtures";
 import { erasOf, eraScale, gapWords } from "./eras";
 import { APART, LANES, marksOf, moved, WHOLE, zoomed } from "./life";

@@ -1,4 +1,4 @@
-import type { ContentKind, Settled } from "@/core/history";
+import type { ContentKind, Settled } from "@/core/kinds";
 
 /** The lanes of a set's life, from what was seen to what was done. */
 export const LANES = ["symptoms", "findings", "parts", "modifications", "tests", "notes"] as const;

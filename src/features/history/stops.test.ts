@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { settle } from "@/core/history";
+import { settle } from "@/core/kinds";
 import { atOf, entry, note, SET, VISIT } from "@/core/fixtures";
 import { momentOf, stopsOf } from "./stops";
 

@@ -1,5 +1,6 @@
 import { addDays, endOfDay, parseISO, startOfDay } from "date-fns";
-import type { Settled, Visit } from "@/core/history";
+import type { Settled } from "@/core/kinds";
+import type { Visit } from "@/core/history";
 import { dateField } from "@/ui/dates";
 
 /** A day that one can stand on in a set's history. */

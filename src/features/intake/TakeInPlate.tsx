@@ -4,7 +4,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { answerOf, POLICY_NAMES, SWITCH_NAMES, SWITCHES } from "@/core/policy";
-import { ofKind, type ContentOf } from "@/core/history";
+import { ofKind, type ContentOf } from "@/core/kinds";
 import { formatMoney } from "@/core/quantity";
 import { Attachments } from "@/ui/Attachments";
 import { ErrorText, Field } from "@/ui/Field";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { bodySchema } from "@/core/history";
+import { bodySchema } from "@/core/kinds";
 import { EMPTY_TAKE_IN, newJobFields, sheetOf, takeInFields, takeInPayload } from "./schema";
 
 const typed = { ...EMPTY_TAKE_IN, complaint: "fades" };

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { GRADED_PARTS, GRADES, POLICIES, switchesOf, type Grade } from "@/core/policy";
-import type { ContentOf } from "@/core/history";
+import type { ContentOf } from "@/core/kinds";
 import { formatMoney, parseMoney } from "@/core/quantity";
 import { sheetSchema, SUPPLIES } from "@/core/model";
 

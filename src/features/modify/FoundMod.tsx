@@ -1,8 +1,16 @@
 "use client";
 
 import { useState } from "react";
-import { CHASSIS, CHASSIS_WORDS, modBody, sentences, type Chassis, type ModState } from "@/core/history";
-import { readPart, readTap } from "@/core/modifications";
+import {
+  CHASSIS,
+  CHASSIS_WORDS,
+  modBody,
+  sentences,
+  type Chassis,
+  type ModState,
+  readPart,
+  readTap,
+} from "@/core/kinds";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { TextField } from "@/ui/TextField";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { CHASSIS_WORDS, MOD_STATE_WORDS, pendingLines, type Modification, type ModState } from "@/core/history";
+import { CHASSIS_WORDS, MOD_STATE_WORDS, pendingLines, type Modification, type ModState } from "@/core/kinds";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";

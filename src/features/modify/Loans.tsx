@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { loansOut } from "@/core/history";
+import { loansOut } from "@/core/kinds";
 import { emptied } from "@/ui/emptied";
 import { ErrorText } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";

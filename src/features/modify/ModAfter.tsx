@@ -1,8 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { readMinutes } from "@/core/bench-line";
-import { tickOf, type Modification, type TickList } from "@/core/history";
+import { readMinutes, tickOf, type Modification, type TickList } from "@/core/kinds";
 import { hardware } from "@/core/modifications";
 import { aroundFitting } from "@/core/visit";
 import { printMeasured } from "@/core/readings";

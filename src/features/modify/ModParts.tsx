@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Modification } from "@/core/history";
+import type { Modification } from "@/core/kinds";
 import { freeOf, printMarking, type StockItem } from "@/core/stock";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";

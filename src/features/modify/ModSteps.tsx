@@ -2,7 +2,7 @@
 
 import { TriangleAlert } from "lucide-react";
 import { useState } from "react";
-import { tickOf, type Modification } from "@/core/history";
+import { tickOf, type Modification } from "@/core/kinds";
 import { hardware, together } from "@/core/modifications";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { modificationsOf, pendingLines } from "@/core/history";
+import { modificationsOf, pendingLines } from "@/core/kinds";
 import { useLogbook } from "@/ui/logbook";
 import { FoundMod } from "./FoundMod";
 import { InThisSet } from "./InThisSet";

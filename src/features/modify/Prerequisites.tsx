@@ -1,6 +1,6 @@
 "use client";
 
-import type { Modification } from "@/core/history";
+import type { Modification } from "@/core/kinds";
 import { readyToOrder, type LineVerdict, type Prerequisite } from "@/core/modifications";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { TickLine, type Answer } from "./Tick";

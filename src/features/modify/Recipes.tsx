@@ -2,7 +2,7 @@
 
 import { Link } from "@/ui/Link";
 import { useState } from "react";
-import { ofKind } from "@/core/history";
+import { ofKind } from "@/core/kinds";
 import { bodyOf, suitability, type Recipe, type SuitLine } from "@/core/modifications";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";

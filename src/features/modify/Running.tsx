@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Modification } from "@/core/history";
+import type { Modification } from "@/core/kinds";
 import { prerequisites, readyToOrder } from "@/core/modifications";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";

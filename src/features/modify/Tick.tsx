@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Modification, TickList, TickPayload, TickState } from "@/core/history";
+import type { Modification, TickList, Tick, TickState } from "@/core/kinds";
 import { AnswerMark } from "@/ui/AnswerMark";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/Field";
@@ -16,7 +16,7 @@ type TickLineProps = {
   list: TickList;
   /** the line's short word and its text */
   line: { key: string; text: string };
-  tick?: TickPayload | undefined;
+  tick?: Tick | undefined;
   answers: readonly Answer[];
   disabled?: boolean;
   /** how it stands where no tick says so: what was worked out and fits is met */

@@ -1,4 +1,4 @@
-import type { Fitted } from "@/core/history";
+import type { Fitted } from "@/core/log";
 import { parsePart, quantityOfDesignator } from "@/core/quantity";
 import { freeOf, fromStockOf, quantityOfKind, type StockItem } from "@/core/stock";
 import { tubeType } from "@/core/tubes";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Content } from "@/core/history";
+import type { Content } from "@/core/kinds";
 import { useLogbook } from "@/ui/logbook";
 
 /** Writes an entry and keeps the sentence of a refusal beside the button that asked for it. */

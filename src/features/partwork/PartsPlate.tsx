@@ -2,7 +2,8 @@
 
 import { Search } from "lucide-react";
 import { useRef, useState } from "react";
-import { asBuilt, openPoints, printPart, type Position } from "@/core/history";
+import { asBuilt, openPoints, type Position } from "@/core/history";
+import { printPart } from "@/core/kinds";
 import { sectionTrouble } from "@/core/model";
 import { workWarning } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";

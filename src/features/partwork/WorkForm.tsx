@@ -3,7 +3,7 @@
 import { Plus, X } from "lucide-react";
 import { useMemo, useState } from "react";
 import { parseLine } from "@/core/bench-line";
-import { ACTIONS, NEEDS_REASON, OLD_PART_NAMES, OLD_PARTS, type Action, type OldPart } from "@/core/history";
+import { ACTIONS, NEEDS_REASON, OLD_PART_NAMES, OLD_PARTS, type Action, type OldPart } from "@/core/kinds";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";

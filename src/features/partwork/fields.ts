@@ -1,5 +1,5 @@
-import { writeLine } from "@/core/bench-line";
-import { NEEDS_REASON, PUTS_IN, type Action, type OldPart, type Position } from "@/core/history";
+import { writeLine, NEEDS_REASON, PUTS_IN, type Action, type OldPart } from "@/core/kinds";
+import type { Position } from "@/core/history";
 
 /** The fields of one piece of work, as typed. They become a bench line, and the line is what is checked. */
 export type WorkFields = {

@@ -2,7 +2,7 @@
 
 import { OctagonX } from "lucide-react";
 import { useRef, useState } from "react";
-import { judgePowerStep } from "@/core/history";
+import { judgementOf } from "@/core/kinds";
 import { DANGER_WORDS, DANGERS, STAGE_NAMES, type Danger, type Method } from "@/core/power";
 import { format } from "@/core/quantity";
 import type { StepProgress } from "@/core/visit";
@@ -47,7 +47,7 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
   const form = useRef<HTMLFormElement>(null);
   const asked = readingsOf(step);
   const payload = (seen: readonly Danger[] = []) => stepPayload(typed, step, { method, lineHz: shop.lineHz, seen });
-  const live = judgePowerStep(payload());
+  const live = judgementOf({ kind: "power-step", payload: payload() });
   const lampStep = step.measures.includes("lamp");
 
   const write = async (seen: readonly Danger[] = []) => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
-import { bodySchema } from "@/core/history";
+import { bodySchema } from "@/core/kinds";
 import { powerPlan } from "@/core/power";
 import { EMPTY, readCell, readingsOf, stepPayload, stepTrouble } from "./fields";
 

@@ -1,4 +1,4 @@
-import type { ContentOf } from "@/core/history";
+import type { ContentOf } from "@/core/kinds";
 import { looksLikeMilliamps, type Danger, type Method, type PlanStep } from "@/core/power";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 

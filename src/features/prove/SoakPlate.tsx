@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { printMinutes, type ContentOf } from "@/core/history";
+import { printMinutes, type ContentOf } from "@/core/kinds";
 import { formatDeviation, format } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";
 import { soakOf, type Drift, type Soak } from "@/core/visit";

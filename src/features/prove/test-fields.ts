@@ -1,4 +1,4 @@
-import type { ContentOf } from "@/core/history";
+import type { ContentOf } from "@/core/kinds";
 import type { Phase } from "@/core/readings";
 
 /** A test record as it is typed. */

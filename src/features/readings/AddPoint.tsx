@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { QUANTITIES, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
-import type { PointRow } from "@/core/visit";
+import type { PointRow } from "@/core/readings";
 import { ErrorText } from "@/ui/Field";
 import { newPoint } from "./rows";
 

@@ -1,7 +1,7 @@
 "use client";
 
-import { likelyBehind, preflight, type Seen } from "@/core/readings";
-import type { PointRow, Taken } from "@/core/visit";
+import { likelyBehind, preflight, type Seen, type PointRow } from "@/core/readings";
+import type { Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import type { Cell } from "./useReadings";
 

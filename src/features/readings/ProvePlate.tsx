@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { ofKind } from "@/core/history";
+import { ofKind } from "@/core/kinds";
 import { baselineWarning, compareVisit, passesOf, setupFor, type Comparison } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";

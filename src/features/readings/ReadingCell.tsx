@@ -1,6 +1,6 @@
 "use client";
 
-import type { PointRow } from "@/core/visit";
+import type { PointRow } from "@/core/readings";
 import type { Cell } from "./useReadings";
 
 type ReadingCellProps = { row: PointRow; cell: Cell; onFocus: () => void };

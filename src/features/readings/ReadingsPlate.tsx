@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { chartTolerance, printMeterLoad } from "@/core/readings";
-import { baselineWarning, passesOf, pointRows, setupsOf, type PointRow } from "@/core/visit";
+import { chartTolerance, printMeterLoad, type PointRow } from "@/core/readings";
+import { baselineWarning, passesOf, pointRows, setupsOf } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { AddPoint } from "./AddPoint";

@@ -1,8 +1,8 @@
 "use client";
 
-import { printMeasured, correctedFor, type Circumstances } from "@/core/readings";
+import { printMeasured, correctedFor, type Circumstances, type PointRow } from "@/core/readings";
 import { format } from "@/core/quantity";
-import type { Pass, PointRow } from "@/core/visit";
+import type { Pass } from "@/core/visit";
 import { ValueText } from "@/ui/ValueText";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { ReadingCell } from "./ReadingCell";

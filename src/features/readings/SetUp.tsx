@@ -2,7 +2,7 @@
 
 import { Settings2 } from "lucide-react";
 import { useState } from "react";
-import { describeSetup } from "@/core/history";
+import { describeSetup } from "@/core/kinds";
 import { tapsOf } from "@/core/model";
 import { lineRemarks } from "@/core/power";
 import { preflight } from "@/core/readings";

@@ -1,7 +1,7 @@
 "use client";
 
 import { formatDeviation } from "@/core/quantity";
-import type { PointRow } from "@/core/visit";
+import type { PointRow } from "@/core/readings";
 import { RatioBar } from "@/ui/RatioBar";
 import { VerdictMark } from "@/ui/VerdictMark";
 import type { Cell } from "./useReadings";

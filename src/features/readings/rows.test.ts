@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { PointRow } from "@/core/visit";
+import type { PointRow } from "@/core/readings";
 import { lineVoltsOf, liveVerdict, newPoint, withUnit } from "./rows";
 
 const bPlus: PointRow = {

@@ -1,7 +1,13 @@
 import { looksLikeMilliamps } from "@/core/power";
 import { parseQuantity, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
-import { judge, parseMeasured, type Circumstances, type Judgement } from "@/core/readings";
-import type { Expected, PointRow } from "@/core/visit";
+import {
+  judge,
+  parseMeasured,
+  type Circumstances,
+  type Judgement,
+  type Expected,
+  type PointRow,
+} from "@/core/readings";
 
 export type Live =
   { kind: "empty" } | { kind: "value"; value: number; judgement: Judgement } | { kind: "problem"; message: string };

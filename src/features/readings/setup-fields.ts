@@ -1,8 +1,16 @@
-import { type Phase, calibrationOf, meterOhms, parseMeterLoad, printMeterLoad, rangeFor } from "@/core/readings";
+import {
+  type Phase,
+  calibrationOf,
+  meterOhms,
+  parseMeterLoad,
+  printMeterLoad,
+  rangeFor,
+  type PointRow,
+} from "@/core/readings";
 import { tapsOf, type Sheet } from "@/core/model";
 import { bestTap } from "@/core/power";
 import { parseQuantity } from "@/core/quantity";
-import type { PointRow, SetupPayload } from "@/core/visit";
+import type { SetupPayload } from "@/core/visit";
 import type { Meter, Shop } from "@/db/shop";
 
 /** The set-up of a pass while it is typed. */

@@ -1,8 +1,8 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { type Phase, asksAboutSetup, type Circumstances } from "@/core/readings";
-import { lastWorkAt, setupFor, takenIn, type PointRow, type ReadingPayload, type Taken } from "@/core/visit";
+import { type Phase, asksAboutSetup, type Circumstances, type PointRow } from "@/core/readings";
+import { lastWorkAt, setupFor, takenIn, type ReadingPayload, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf, liveVerdict, withUnit, type Live } from "./rows";
 import { fieldsOf, freshFields, instrumentOf, ohmsAt, payloadOf, stillHolds, type SetupFields } from "./setup-fields";

@@ -1,8 +1,8 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { parseLine, writeLine } from "@/core/bench-line";
-import type { Where } from "@/core/history";
+import { parseLine } from "@/core/bench-line";
+import { writeLine, type Where } from "@/core/kinds";
 import { quantityOfDesignator } from "@/core/quantity";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, Field } from "@/ui/Field";

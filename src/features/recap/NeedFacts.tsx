@@ -1,8 +1,8 @@
-import { KIND_WORDS, type Need } from "@/core/components";
+import { KIND_WORDS, type PlanNeed } from "@/core/components";
 import { format } from "@/core/quantity";
 
 /** What has to go in, with where each figure comes from. */
-export function NeedFacts({ need }: { need: Need }) {
+export function NeedFacts({ need }: { need: PlanNeed }) {
   const { quantity, value, window, volts, voltsFrom, watts, kind, orientation } = need;
   const facts: [string, React.ReactNode][] = [
     ["value", `${format(value, quantity)}, ${format(window[0], quantity)} to ${format(window[1], quantity)}`],
@@ -26,7 +26,7 @@ export function NeedFacts({ need }: { need: Need }) {
 }
 
 /** The same in a few words, for a row. */
-export function needShort(need: Need): string {
+export function needShort(need: PlanNeed): string {
   const { quantity, window, volts, watts } = need;
   return [
     `${format(window[0], quantity)}–${format(window[1], quantity)}`,

@@ -2,14 +2,14 @@
 
 import { Printer } from "lucide-react";
 import { useEffect, useState } from "react";
-import { needText, orderList, type Need } from "@/core/components";
+import { needText, orderList, type PlanNeed } from "@/core/components";
 import { formatMoney } from "@/core/quantity";
 import { describeItem, type Offer } from "@/core/stock";
 import { ErrorText } from "@/ui/Field";
 import { useLogbook } from "@/ui/logbook";
 
 /** What the stock cannot fill, as orders by supplier, from their price lists. */
-export function OrderPanel({ needs, year }: { needs: readonly Need[]; year: number }) {
+export function OrderPanel({ needs, year }: { needs: readonly PlanNeed[]; year: number }) {
   const { append, shop } = useLogbook();
   const [offers, setOffers] = useState<Offer[]>();
   const [error, setError] = useState<string>();

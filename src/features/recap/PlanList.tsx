@@ -3,7 +3,7 @@
 import { ChevronDown, ChevronRight } from "lucide-react";
 import { useRef, useState } from "react";
 import { roleText, type FilledLine } from "@/core/components";
-import { printPart } from "@/core/history";
+import { printPart } from "@/core/kinds";
 import { workOrder } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { ActionMark } from "./ActionMark";

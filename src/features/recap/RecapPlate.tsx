@@ -3,7 +3,7 @@
 import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { allocate, costOf, piecesOf, shortages } from "@/core/components";
-import { ofKind } from "@/core/history";
+import { ofKind } from "@/core/kinds";
 import { POLICY_NAMES } from "@/core/policy";
 import { formatMoney } from "@/core/quantity";
 import { quantityOfKind } from "@/core/stock";

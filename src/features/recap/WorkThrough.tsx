@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from "react";
 import { parseLine } from "@/core/bench-line";
 import { roleText, type FilledLine } from "@/core/components";
-import { printPart } from "@/core/history";
+import { printPart } from "@/core/kinds";
 import { describeItem, readScan } from "@/core/stock";
 import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";

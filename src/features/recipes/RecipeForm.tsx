@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { v7 } from "uuid";
-import { CHASSIS, CHASSIS_WORDS, type Chassis } from "@/core/history";
+import { CHASSIS, CHASSIS_WORDS, type Chassis } from "@/core/kinds";
 import type { Recipe } from "@/core/modifications";
 import { ErrorText, Field } from "@/ui/Field";
 import { TextField } from "@/ui/TextField";

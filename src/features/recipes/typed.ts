@@ -1,17 +1,16 @@
-import { CHASSIS, type Chassis } from "@/core/history";
 import {
+  CHASSIS,
+  type Chassis,
   readNeed,
   readPart,
   readStep,
   readTap,
-  recipeSchema,
   writeNeed,
   writeStep,
   writeTap,
-  type LineRead,
-  type Recipe,
-  type RecipeFields,
-} from "@/core/modifications";
+  type RecipeLine,
+} from "@/core/kinds";
+import { recipeSchema, type Recipe, type RecipeFields } from "@/core/modifications";
 
 /** A recipe as it is typed: lists are lines of text. */
 export type TypedRecipe = {
@@ -80,7 +79,7 @@ const FIELD: Record<string, keyof TypedRecipe> = { reversible: "undo" };
 /** Reads a recipe as it was typed; every problem stands beside its field, a line by its number. */
 export function readRecipe(typed: TypedRecipe): ReadRecipe {
   const problems: Partial<Record<keyof TypedRecipe, string>> = {};
-  const list = <T>(key: "needs" | "parts" | "taps" | "steps", read: (line: string) => LineRead<T>): T[] =>
+  const list = <T>(key: "needs" | "parts" | "taps" | "steps", read: (line: string) => RecipeLine<T>): T[] =>
     linesOf(typed[key]).flatMap((line, index) => {
       const one = read(line);
       if (!one.ok) problems[key] ??= `Line ${index + 1}: ${one.message}`;

@@ -3,7 +3,8 @@
 import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { rulesOf, shopRulesSchema } from "@/core/components";
-import { closedAt, settle } from "@/core/history";
+import { closedAt } from "@/core/history";
+import { settle } from "@/core/kinds";
 import { modelName } from "@/core/model";
 import { planDifferences, recapOf } from "@/core/visit";
 import { database } from "@/db/client";

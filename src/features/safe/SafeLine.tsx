@@ -1,7 +1,7 @@
 "use client";
 
 import { useId, useState } from "react";
-import type { CheckState } from "@/core/history";
+import type { CheckState } from "@/core/kinds";
 import { format, parseQuantity } from "@/core/quantity";
 import type { SafeLine as Line } from "@/core/visit";
 import { ANSWER_MARKS, AnswerMark } from "@/ui/AnswerMark";

@@ -1,5 +1,5 @@
 import { Link } from "@/ui/Link";
-import { printPart } from "@/core/history";
+import { printPart } from "@/core/kinds";
 import { modelName } from "@/core/model";
 import type { Hit } from "@/db/search";
 import { PartStateMark } from "@/ui/PartStateMark";

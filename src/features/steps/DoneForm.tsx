@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Step } from "@/core/model";
-import { ofKind } from "@/core/history";
+import { ofKind } from "@/core/kinds";
 import { emptied } from "@/ui/emptied";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";

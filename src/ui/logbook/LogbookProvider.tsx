@@ -1,8 +1,10 @@
 "use client";
 
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
-import { lineContext, writeAmendment, writeLine, type LineContext } from "@/core/bench-line";
+import { lineContext } from "@/core/bench-line";
 import {
+  writeAmendment,
+  writeLine,
   draftSchema,
   sentences,
   settle,
@@ -11,8 +13,9 @@ import {
   type Draft,
   type Entry,
   type Settled,
-  type Visit,
-} from "@/core/history";
+} from "@/core/kinds";
+import type { LineContext } from "@/core/shorthand";
+import type { Visit } from "@/core/history";
 import { rulesOf, type ShopRules } from "@/core/components";
 import type { Terms } from "@/core/handback";
 import type { Model } from "@/core/model";

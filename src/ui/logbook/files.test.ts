@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { LARGEST_FILE } from "@/core/history";
+import { LARGEST_FILE } from "@/core/log";
 import { hideFile, sendFile } from "./files";
 
 const ENTRY = "01890000-0000-7000-8000-000000001001";

@@ -1,5 +1,5 @@
 import { v7 } from "uuid";
-import { LARGEST_FILE } from "@/core/history";
+import { LARGEST_FILE } from "@/core/log";
 import type { Attachment } from "@/db/attachments";
 
 export type FileSent = { ok: true; attachment: Attachment } | { ok: false; message: string };

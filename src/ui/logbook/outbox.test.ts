@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { draftSchema } from "@/core/history";
+import { draftSchema } from "@/core/kinds";
 import { note, SET, VISIT } from "@/core/fixtures";
 import { makeDraft, outbox, refusals, send } from "./outbox";
 

@@ -1,5 +1,5 @@
 import { v7 } from "uuid";
-import type { Body, Draft, Entry } from "@/core/history";
+import type { Body, Draft, Entry } from "@/core/kinds";
 
 export type Problem = { path: string; message: string };
 export type Sent = { kind: "saved"; entry: Entry } | { kind: "refused"; problems: Problem[] } | { kind: "unreachable" };

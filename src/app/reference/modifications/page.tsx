@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import { Link } from "@/ui/Link";
-import { CHASSIS_WORDS } from "@/core/history";
+import { CHASSIS_WORDS } from "@/core/kinds";
 import { database } from "@/db/client";
 import { recipes } from "@/db/recipes";
 import { Empty } from "@/ui/Empty";

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { settle } from "@/core/history";
+import { settle } from "@/core/kinds";
 import { Across } from "@/features/across/Across";
 import { database } from "@/db/client";
 import { setFiles } from "@/db/sets";

@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
-import { closedAt, settle } from "@/core/history";
+import { closedAt } from "@/core/history";
+import { settle } from "@/core/kinds";
 import { modelName } from "@/core/model";
 import { NewJob, type Known } from "@/features/intake/NewJob";
 import { database } from "@/db/client";

@@ -253,7 +253,7 @@ export type PartFacts = {
   /** how one makes sure of it */
   how: string;
   minutes: number;
-  needs: readonly Need[];
+  needs: readonly TestNeed[];
   hazard: Hazard;
   /** the share of those that are bad which the check shows, and of the sound ones that it calls bad */
   finds: number;
@@ -272,8 +272,8 @@ export const NEEDS = [
   "spare",
   "dummy-load",
 ] as const;
-export type Need = (typeof NEEDS)[number];
-export const NEED_NAMES: Record<Need, string> = {
+export type TestNeed = (typeof NEEDS)[number];
+export const NEED_NAMES: Record<TestNeed, string> = {
   open: "chassis open",
   power: "power on",
   meter: "meter",
@@ -286,7 +286,7 @@ export const NEED_NAMES: Record<Need, string> = {
   "dummy-load": "dummy load",
 };
 /** Minutes to get there when it is not so yet. Shop's estimates. */
-export const TO_GET_THERE: Partial<Record<Need, number>> = { open: 15, "board-out": 10 };
+export const TO_GET_THERE: Partial<Record<TestNeed, number>> = { open: 15, "board-out": 10 };
 
 /** 0 nothing live, 1 low voltage or covered, 2 live high voltage by probe, 3 transmitter voltages or RF. */
 export type Hazard = 0 | 1 | 2 | 3;
@@ -295,7 +295,7 @@ const part = (
   name: string,
   how: string,
   minutes: number,
-  needs: readonly Need[],
+  needs: readonly TestNeed[],
   finds: number,
   wrong: number,
   hazard: Hazard = 0,

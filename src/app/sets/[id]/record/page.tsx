@@ -1,7 +1,8 @@
 import type { Metadata } from "next";
 import { Link } from "@/ui/Link";
 import { notFound } from "next/navigation";
-import { settle, timeline } from "@/core/history";
+import { settle } from "@/core/kinds";
+import { timeline } from "@/core/history";
 import { PrintButton } from "@/ui/PrintButton";
 import { ServiceRecord } from "@/features/history/ServiceRecord";
 import { database } from "@/db/client";

@@ -1,0 +1,69 @@
+import { format } from "../../quantity";
+import { defineKind, never, noRow, nothing, silent, unjudged } from "../kind";
+import type { OpenPoint } from "../open";
+import { readSafe, writeSafe } from "./line";
+import { payload } from "./payload";
+
+const STATE_WORDS = { done: "done", na: "does not apply", trouble: "wrong" } as const;
+
+/** A line of the list before hands go in, or of the last look before the set goes out. */
+export const check = defineKind({
+  kind: "check",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: {
+    list: "list",
+    key: "line",
+    text: "line as it stood",
+    state: "state",
+    measured: "measured",
+    remark: "remark",
+  },
+  about: ({ list, key }) => `${list} ${key}`,
+  tied: ["text"],
+  judge: unjudged,
+  describe: ({ list, text, state, measured, remark }) => ({
+    subject: list === "make-safe" ? "Make safe" : "Before it goes out",
+    text:
+      text +
+      (measured ? `: ${format(measured.value, "voltage")} by the meter` : "") +
+      (state === "done" ? "" : `: ${STATE_WORDS[state]}`) +
+      (remark ? ` (${remark})` : ""),
+    verdict: state === "trouble" ? "bad" : "good",
+  }),
+  words: [{ begins: /^(safe|final)(?=\s|$)\s*/i, read: readSafe }],
+  write: writeSafe,
+  examples: [
+    { line: "safe residual 0.3 V", says: "a line of the make-safe list that is measured" },
+    {
+      line: "safe lead wrong: cracked at the plug",
+      says: "ok, wrong: what, na: why; by its short word or a word of the line",
+    },
+    { line: "final fuse ok: T 0.5 A", says: "a line of the last look before it goes out" },
+  ],
+  designators: nothing,
+  works: nothing,
+  changes: never,
+  handsInside: true,
+  takes: nothing,
+  lane: "none",
+  inFile: "left-out",
+  csv: noRow,
+  sections: nothing,
+  // The last word on every line of a visit counts.
+  open: (mine) => {
+    const last = new Map(
+      mine.map((item) => {
+        const { list, key } = item.content.payload;
+        return [`${item.entry.visitId} ${list} ${key}`, item];
+      }),
+    );
+    return [...last.values()].flatMap(({ entry, content: { payload: one } }): OpenPoint[] =>
+      one.state === "trouble"
+        ? [{ id: entry.id, visitId: entry.visitId, kind: "check", text: one.remark ?? one.text, blocks: true }]
+        : [],
+    );
+  },
+  evidence: silent,
+});

@@ -1,0 +1,106 @@
+import { stageNamed, type System, type Test, type TestAct } from "../../diagnosis";
+import type { Circuit } from "../../model";
+import { notUnderstood, readAs, textOf, type LineContext, type LineReading, type Piece } from "../../shorthand";
+import { searched } from "../searched";
+import type { FaultTest } from "./payload";
+
+/** Tests of the whole set; on a set with two paths `tx` behind the word means transmit. */
+const WHOLE: Partial<Record<string, TestAct>> = {
+  play: "play",
+  listen: "play",
+  output: "play",
+  hum: "hum",
+  noise: "noise",
+  steady: "steady",
+  dial: "dial",
+  bands: "bands",
+  warm: "warm",
+};
+/** Tests of one stage, by the word that begins the line. */
+export const STAGE_ACTS = ["inject", "trace", "look", "tap", "swap", "check", "works"] as const;
+type StageAct = (typeof STAGE_ACTS)[number];
+
+const EXAMPLE =
+  "A test reads like: inject AF vol = loud, trace detector = nothing, tap V3 = crackles, check C14 = bad.";
+
+function testsNamed(act: StageAct, place: string, { circuit, system }: { circuit: Circuit; system: System }): Test[] {
+  const transmit = /\btx\b|transmit/i.test(place);
+  const words =
+    place.replace(/\b(tx|rx|transmit|receive|vol(ume)?|grid|plate|input|of|the|at|behind)\b/gi, " ").trim() || place;
+  const designator = words.toUpperCase();
+  const byPart = system.tests.filter((test) => test.act === act && test.parts?.includes(designator));
+  if (byPart.length > 0) return byPart;
+  const stage =
+    circuit.stages.find(({ tubes }) => tubes.includes(designator)) ??
+    stageNamed(circuit, words) ??
+    stageNamed(circuit, place);
+  if (!stage) return [];
+  const own = system.tests.filter((test) => test.act === act && test.stage?.id === stage.id);
+  // On two paths, transmit is meant only when it is said, or when there is no other.
+  const chosen = own.filter((test) => test.id.startsWith(`${act}-tx:`) === transmit);
+  const list = chosen.length > 0 ? chosen : own;
+  return act === "check" ? list.filter((test) => !test.parts) : list;
+}
+
+/** `inject AF vol = loud`: a test that was made to find the fault, and what came of it. */
+export function readSearch(rest: Piece, context: LineContext, word: string): LineReading {
+  const text = textOf(rest);
+  const at = text.indexOf("=");
+  const [place, after] = at < 0 ? [text.trim(), ""] : [text.slice(0, at).trim(), text.slice(at + 1).trim()];
+  const [answer = "", remark] = after.split(/:\s*(.*)/s).map((one) => one.trim());
+  const set = searched(context.sheet);
+  const act = word.toLowerCase();
+  const whole = WHOLE[act];
+  const stageAct = STAGE_ACTS.find((one) => one === act);
+  const path = /^tx\b|transmit/i.test(place) || !set.circuit.paths.some(({ key }) => key === "receive") ? "-tx" : "";
+  const tests = whole
+    ? set.system.tests
+        .filter(({ id }) => id === `${whole}${path}` || (/down/.test(place) && id === `${whole}-down`))
+        .slice(-1)
+    : stageAct && place
+      ? testsNamed(stageAct, place, set)
+      : [];
+  if (tests.length === 0) {
+    const known = set.circuit.stages.map(({ name }) => name).join(", ");
+    return notUnderstood(
+      rest.start,
+      place && stageAct ? `This set has nothing called “${place}” to ${act}. Its stages: ${known}.` : EXAMPLE,
+    );
+  }
+  if (tests.length > 1)
+    return {
+      kind: "question",
+      question: `Which of them was it?`,
+      choices: tests.slice(0, 4).map((test) => ({
+        label: test.name,
+        text: `${act} ${test.id.split(":").slice(1).join(":")}${after ? ` = ${after}` : ""}`,
+      })),
+    };
+  const [test] = tests;
+  const outcome = test?.outcomes.find(
+    ({ key, words }) => key === answer.toLowerCase() || words.test(answer.toLowerCase()),
+  );
+  if (!test || !answer || !outcome)
+    return notUnderstood(
+      rest.end,
+      `Say what came of it, behind =: ${(test?.outcomes ?? []).map(({ key, says }) => `${key} (${says})`).join(", ")}.`,
+    );
+  const doubtful = remark && /^(intermittent|doubtful|not sure)/i.test(remark) ? { doubtful: true } : {};
+  const payload = {
+    v: 1,
+    test: test.id,
+    outcome: outcome.key,
+    what: test.name,
+    says: outcome.says,
+    ...doubtful,
+    ...(remark ? { remark } : {}),
+  };
+  return readAs(payload, rest.end, [`${test.name}: ${outcome.says}.`]);
+}
+
+/** `check:C14` as it is typed: `check C14`. */
+export function writeSearch({ test, outcome }: Pick<FaultTest, "test" | "outcome">): string {
+  const [act = "", ...place] = test.split(":");
+  const [word, path] = [act.replace(/-(tx|down)$/, ""), /-(tx|down)$/.exec(act)?.[1]];
+  return [word, path, place.join(":"), "=", outcome].filter(Boolean).join(" ");
+}

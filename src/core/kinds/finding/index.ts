@@ -1,0 +1,58 @@
+import { defineKind, never, noRow, nothing, SAYS_NOTHING, unjudged } from "../kind";
+import { readFinding, writeFinding } from "./line";
+import { payload } from "./payload";
+
+/** A fault that was found, and later words on it: mended, shown gone, reopened. */
+export const finding = defineKind({
+  kind: "finding",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: {
+    fault: "fault",
+    cause: "cause",
+    state: "state",
+    evidence: "what shows it",
+    work: "work that mended it",
+    mended: "what mended it",
+    gone: "what shows it gone",
+    about: "which finding",
+    why: "reason",
+  },
+  about: ({ fault }) => fault,
+  tied: [],
+  judge: unjudged,
+  describe: ({ state, cause, mended, gone, why }) => ({
+    subject: state === "found" ? "Found" : "Reopened",
+    text: [cause, mended && `mended: ${mended}`, gone.length > 0 && "shown gone", why].filter(Boolean).join("; "),
+  }),
+  words: [{ begins: /^(found|reopen)(?=\s)\s*/i, read: readFinding }],
+  write: writeFinding,
+  examples: [
+    { line: "found C14: leaks, grid falls with it lifted", says: "the fault is found" },
+    { line: "found #12 mended: C14 replaced; gone #18", says: "what mended it, and what shows it gone" },
+    { line: "reopen #12 hum is still there", says: "the search goes on" },
+  ],
+  designators: ({ fault }) => {
+    const [, part] = /@([A-Z0-9]+)$/.exec(fault) ?? [];
+    return part ? [part] : [];
+  },
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "findings",
+  inFile: "shown",
+  csv: noRow,
+  sections: () => ["search"],
+  open: nothing,
+  evidence: ({ fault, state, mended, work, about }, { system }) => {
+    const index = system.faultIndex.get(fault);
+    const one = index === undefined ? undefined : system.faults[index];
+    if (!one) return SAYS_NOTHING;
+    const check = system.tests.find((test) => test.act === "check" && test.response[index ?? 0] !== 0);
+    // What was found is as sure as its own check. Reopened, it is not: but what was mended stays mended.
+    const outcomes = state === "found" && check && !about ? [{ test: check.id, outcome: "bad", of: fault }] : [];
+    return { outcomes, mends: mended || work.length > 0 ? [fault] : [] };
+  },
+});

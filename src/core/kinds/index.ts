@@ -1,0 +1,106 @@
+/** The kinds of entries: one home for all that is particular to each, and what folds over all of them. */
+export { WAYS } from "./approval";
+export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/payload";
+export { WHERES, type Where } from "./component-test/payload";
+export {
+  ALL_KINDS,
+  bodySchema,
+  contentSchema,
+  draftSchema,
+  judgementOf,
+  kindOf,
+  ofKind,
+  readBody,
+  sentences,
+  settle,
+  upgrade,
+  type Amendment,
+  type AnyKind,
+  type Body,
+  type Content,
+  type ContentKind,
+  type ContentOf,
+  type Draft,
+  type Entry,
+  type Kinds,
+  type Logbook,
+  type Settled,
+  type Standing,
+} from "./entries";
+export {
+  CSV_COLUMNS,
+  LANES,
+  SAYS_NOTHING,
+  type CsvRow,
+  type Lane,
+  type LineExample,
+  type LogView,
+  type Says,
+  type Searched,
+  type Section,
+  type TakenPart,
+} from "./kind";
+export { readMinutes } from "./minutes";
+export { loansOut, type Loan } from "./loan";
+export {
+  bodyTrouble,
+  CHASSIS,
+  CHASSIS_WORDS,
+  MOD_STATE_WORDS,
+  MOD_STATES,
+  MOD_THERE,
+  modBody,
+  TAP_KINDS,
+  tapSchema,
+  type Chassis,
+  type ModBody,
+  type ModNeed,
+  type ModState,
+  type ModStep,
+  type Tap,
+  type TapKind,
+} from "./modification/body";
+export type { ModPayload } from "./modification/payload";
+export {
+  readNeed,
+  readPart,
+  readStep,
+  readTap,
+  writeNeed,
+  writeStep,
+  writeTap,
+  type RecipeLine,
+} from "./modification/pieces";
+export { isThere, modificationsOf, pendingLines, tickOf, type Modification } from "./modification/state";
+export { WAIT_NAMES, WAITS, type OpenPoint, type PendingLine, type Wait } from "./open";
+export { describeWork } from "./part-work";
+export { readPartLine } from "./part-work/line";
+export {
+  ACTIONS,
+  CHANGES_NOTHING,
+  NEEDS_REASON,
+  OLD_PART_NAMES,
+  OLD_PARTS,
+  PUTS_IN,
+  type Action,
+  type OldPart,
+} from "./part-work/payload";
+export { LAMPS } from "./power-step/payload";
+export { printMinutes, printPart } from "./print";
+export { buildReading, ohmsAt, type BuiltReading, type Instrument, type TypedReading } from "./reading/build";
+export { readPoint } from "./reading/line";
+export { phaseInView, underPower } from "./reading/phase";
+export { pointOf, type PointHead } from "./reading/points";
+export { describeSetup } from "./setup";
+export { TICK_LISTS, TICK_STATES, type Tick, type TickList, type TickState } from "./tick/payload";
+export {
+  changesTheSet,
+  csvRowOf,
+  describe,
+  designatorsIn,
+  evidenceOf,
+  partsTaken,
+  standsIn,
+  writeAmendment,
+  writeLine,
+} from "./words";

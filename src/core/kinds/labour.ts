@@ -1,0 +1,55 @@
+import { z } from "zod";
+import { short, v1 } from "../log";
+import { STEP_NAMES, STEPS } from "../model";
+import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand";
+import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { readMinutes } from "./minutes";
+import { printMinutes } from "./print";
+
+const payload = z.object({
+  v: v1,
+  step: z.enum(STEPS),
+  minutes: z.number().positive("Enter more than 0 minutes.").max(1440, "That is more than a day: split it."),
+  what: short("What the time went into").optional(),
+});
+
+/** `labour fix 45 min: recapping` */
+const read: Reader = (rest) => {
+  const { head, tail } = headAndTail(textOf(rest));
+  const lower = head.toLowerCase();
+  const step = STEPS.find((one) => lower.startsWith(one) || lower.startsWith(STEP_NAMES[one].toLowerCase()));
+  if (!step) return notUnderstood(rest.start, "Labour belongs to a step: labour fix 45 min: recapping.");
+  const minutes = readMinutes(head.slice(step.length));
+  if (minutes === undefined) return notUnderstood(rest.start + step.length, "Say how long: 45 min, 1 h 20 min.");
+  return readAs({ v: 1, step, minutes, ...(tail ? { what: tail } : {}) }, rest.start);
+};
+
+/** Time that went into a step. */
+export const labour = defineKind({
+  kind: "labour",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: { step: "step", minutes: "time", what: "for" },
+  about: ({ step }) => step,
+  tied: [],
+  judge: unjudged,
+  describe: ({ step, minutes, what }) => ({
+    subject: "Labour",
+    text: `${STEP_NAMES[step]}: ${printMinutes(minutes)}${what ? `, ${what}` : ""}`,
+  }),
+  words: [{ begins: /^(labour)(?=\s|$)\s*/i, read }],
+  write: ({ step, minutes, what }) => `labour ${STEP_NAMES[step].toLowerCase()} ${minutes} min${tailOf(what)}`,
+  examples: [{ line: "labour fix 1 h 20 min: recapping", says: "time that went into a step" }],
+  designators: nothing,
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "none",
+  inFile: "left-out",
+  csv: noRow,
+  sections: () => ["labour"],
+  open: nothing,
+  evidence: silent,
+});

@@ -1,0 +1,98 @@
+import { z } from "zod";
+import { id, text, v1 } from "../log";
+import { notUnderstood, onTape, piece, readAs, textOf, type LineReading, type Piece } from "../shorthand";
+import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { WAIT_NAMES, WAITS, type OpenPoint } from "./open";
+
+const payload = z.object({
+  v: v1,
+  text: text("The note"),
+  /** an open point stays on the run sheet until a later note closes it */
+  open: z.boolean().default(false),
+  waits: z.enum(WAITS).optional(),
+  closes: z.array(id).max(50).default([]),
+});
+export type Note = z.infer<typeof payload>;
+
+const note_ = (rest: Piece, extra: object): LineReading =>
+  readAs({ v: 1, text: textOf(rest), open: false, closes: [], ...extra }, rest.start);
+
+/** `wait parts 0.047/630 on order` */
+const readWait: Reader = (rest) => {
+  const found = /^(?:for\s+)?(parts|owner|process)\b[:\s]*/i.exec(textOf(rest));
+  const waits = WAITS.find((name) => name === found?.[1]?.toLowerCase());
+  if (!found || !waits)
+    return notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`);
+  return note_(piece(rest.line, rest.start + found[0].length, rest.end), { open: true, waits });
+};
+
+/** `settled #12 new lead fitted`, `settled #12 #14 both leads are new` */
+const readSettled: Reader = (rest, context) => {
+  const found = /^((?:#\d+[,\s]*)+)[:\s]*/.exec(textOf(rest));
+  const targets = [...(found?.[1] ?? "").matchAll(/#(\d+)/g)].map(([, n]) => onTape(n, context));
+  const closes = targets.flatMap((target) => target?.id ?? []);
+  if (!found || closes.length < targets.length)
+    return notUnderstood(
+      rest.start,
+      "Say which open point is settled, by its number on the tape: settled #12 and how.",
+    );
+  const body = piece(rest.line, rest.start + found[0].length, rest.end);
+  return textOf(body) === "" ? notUnderstood(rest.end, "Say how it was settled.") : note_(body, { closes });
+};
+
+/** Something worth keeping, an open point, something waited for, or the word that settles one. */
+export const note = defineKind({
+  kind: "note",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: { text: "text", open: "open point", waits: "waits for", closes: "settles" },
+  about: () => "the set",
+  tied: [],
+  judge: unjudged,
+  describe: ({ text: said, open, waits, closes }) => ({
+    subject: waits ? `Waits for ${WAIT_NAMES[waits]}` : open ? "Open point" : closes.length > 0 ? "Settled" : "Note",
+    text: said,
+  }),
+  words: [
+    { begins: /^(note)(?=\s|:|$)[:\s]*/i, read: (rest) => note_(rest, {}) },
+    { begins: /^(todo)(?=\s|:|$)[:\s]*/i, read: (rest) => note_(rest, { open: true }) },
+    { begins: /^(waits?)(?=\s|$)[:\s]*/i, read: readWait },
+    { begins: /^(settled)(?=\s|$)\s*/i, read: readSettled },
+  ],
+  write: ({ text: said, open, waits, closes }, numberOf) => {
+    const numbers = closes.flatMap((one) => numberOf(one) ?? []);
+    if (numbers.length > 0) return `settled ${numbers.map((n) => `#${n}`).join(" ")} ${said}`;
+    if (waits) return `wait ${waits} ${said}`;
+    return `${open ? "todo" : "note"} ${said}`;
+  },
+  examples: [
+    { line: "note washer found inside", says: "a note" },
+    { line: "todo renew the mains lead", says: "an open point" },
+    { line: "wait parts 0.047/630 on order", says: "something waited for: parts, owner, process" },
+    { line: "settled #12 new lead fitted", says: "an open point is settled; several: settled #12 #14" },
+  ],
+  designators: nothing,
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "notes",
+  inFile: "shown",
+  csv: noRow,
+  sections: nothing,
+  open: (mine) => {
+    const closed = new Set(mine.flatMap(({ content }) => content.payload.closes));
+    return mine
+      .filter(({ entry, content }) => content.payload.open && !closed.has(entry.id))
+      .map(({ entry, content: { payload: one } }): OpenPoint => ({
+        id: entry.id,
+        visitId: entry.visitId,
+        kind: "note",
+        text: one.text,
+        blocks: true,
+        ...(one.waits ? { waits: one.waits } : {}),
+      }));
+  },
+  evidence: silent,
+});

@@ -1,0 +1,170 @@
+import { MAINS_ROLES } from "../../components";
+import { partRules, sectionTrouble, type Component } from "../../model";
+import { formatPart, parsePart, quantityOfDesignator, type Parsed, type PartSpec } from "../../quantity";
+import { compareParts, parseMeasured } from "../../readings";
+import {
+  got,
+  longest,
+  notUnderstood,
+  piece,
+  textOf,
+  unknownDesignator,
+  type Head,
+  type LineContext,
+  type LineReading,
+  type Piece,
+} from "../../shorthand";
+import type { Fitted } from "../../log";
+import { drawnAt, readPartReading } from "../reading/part-line";
+import { readPartTest } from "../test-result/line";
+import { actionIn } from "./action";
+import { NEEDS_REASON, PUTS_IN, type OldPart } from "./payload";
+import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
+
+const OLD_WORDS: Record<string, OldPart> = {
+  "in bag": "bag",
+  bag: "bag",
+  "to owner": "bag",
+  kept: "kept",
+  discarded: "discarded",
+  "in shell": "in-shell",
+  "to supplier": "supplier",
+};
+const OLD_CLAUSE = /\s+old (in bag|bag|to owner|to supplier|kept|discarded|in shell)\s*$/i;
+
+const EXAMPLES = "add -> and the new value, = and a measured value, or what was done (cleaned, left: why)";
+
+/** What must not go into a role: an ordinary capacitor at the mains, an electrolytic that couples. */
+function roleTrouble({ designator, role }: Component, fitted: readonly PartSpec[]): string[] {
+  const capacitors = fitted.filter(({ quantity }) => quantity === "capacitance");
+  if (MAINS_ROLES.includes(role) && capacitors.some(({ safety }) => !safety))
+    return [
+      `${designator} sits in a mains role: only ${role === "mains" ? "X or Y" : "Y"} class goes in there. An ordinary one fails short, onto the line or the chassis.`,
+    ];
+  if (role === "mains-to-chassis" && capacitors.some(({ safety }) => !safety?.startsWith("Y")))
+    return [`${designator} goes from the mains to chassis: Y class, not X.`];
+  if (role === "coupling" && capacitors.some(({ construction }) => /electrolytic|tantalum/.test(construction ?? "")))
+    return [`${designator} couples: an electrolytic leaks by its nature and lifts the next grid. Film goes in there.`];
+  return [];
+}
+
+/** Where free words begin behind the part: after its value, and after what it measured. */
+function freeFrom(where: Piece, designator: string, context: LineContext): number {
+  const quantity = quantityOfDesignator(designator);
+  const text = textOf(where);
+  const equals = text.indexOf("=");
+  const value = equals < 0 ? where : piece(where.line, where.start + equals + 1, where.end);
+  if (!quantity || (equals < 0 && !BEGINS_A_MARKING.test(text))) return value.start;
+  const rules = partRules(context.sheet, designator);
+  const read = longest(value, (figure) =>
+    equals < 0 ? parsePart(figure, rules) : (parseMeasured(figure, quantity, rules) as Parsed<unknown>),
+  );
+  if (!read.ok) return value.start;
+  return value.end - read.value.rest.replace(WHERE_MEASURED, "").length;
+}
+
+/** A line that begins with a designator: work on a part, a reading of it, or a test of a tube. */
+export function readPartLine(line: string, head: Head, context: LineContext): LineReading {
+  const [designator = ""] = head.designators;
+  const start = line.length - line.trimStart().length;
+  const stranger = unknownDesignator(piece(line, start, line.length), head, context);
+  const old = OLD_CLAUSE.exec(line);
+  const end = old ? old.index : line.length;
+  const colon = /:(?=\s|$)/.exec(line.slice(0, end))?.index;
+  const bodyEnd = colon ?? end;
+  const why = colon === undefined ? "" : line.slice(colon + 1, end).trim();
+  const body = line.slice(0, bodyEnd);
+  const arrow = /->|→/.exec(body);
+  const before = line.slice(head.end, arrow?.index ?? bodyEnd);
+  const free = freeFrom(piece(line, head.end, head.end + before.length), designator, context) - head.end;
+  const found = actionIn(before, free, arrow !== null, colon !== undefined);
+
+  const test = readPartTest(piece(line, head.end, line.length), designator, context);
+  if (test && !arrow && !found) return stranger ?? test;
+  if (found?.action === "unclear") return stranger ?? askLeft(line, head.end + before.search(/\b(?:left|leave)\b/i));
+  if (!arrow && !found) {
+    if (why)
+      return notUnderstood(colon ?? 0, `What was done to ${designator} is missing before the colon: ${EXAMPLES}.`);
+    const read = readBefore(piece(line, head.end, bodyEnd), designator, context);
+    if (!read.ok) return read.result;
+    const { measured } = read.value;
+    if (measured)
+      return (
+        stranger ??
+        readPartReading(
+          {
+            designator,
+            was: read.value.was,
+            spec: read.value.spec,
+            quantity: measured.quantity,
+            text: measured.text,
+            at: measured.at,
+            lifted: read.value.lifted,
+            remark: read.value.found,
+          },
+          context,
+        )
+      );
+    return notUnderstood(line.length, `${head.designators.join("+")}: ${EXAMPLES}.`);
+  }
+
+  const action = found?.action ?? "replaced";
+  const wordAt = found ? head.end + found.at : undefined;
+  const beforeEnd = Math.min(arrow?.index ?? bodyEnd, wordAt ?? bodyEnd);
+  const read = readBefore(piece(line, head.end, beforeEnd), designator, context);
+  if (!read.ok) return read.result;
+  const between = found
+    ? body
+        .slice((wordAt ?? 0) + found.length, arrow?.index ?? bodyEnd)
+        .replace(/^[:\s]+/, "")
+        .trim()
+    : "";
+  const now = arrow
+    ? readNow(piece(line, arrow.index + arrow[0].length, bodyEnd), designator, context)
+    : got({ fitted: [] as Fitted[], specs: [] as PartSpec[] });
+  if (!now.ok) return now.result;
+  const { was, spec, measured } = read.value;
+  // `R9 left within tolerance` gives its reason without a colon; elsewhere such words say what was found.
+  const reason = why || (NEEDS_REASON.includes(action) ? between : "");
+  const remark = [read.value.found, NEEDS_REASON.includes(action) ? "" : between].filter(Boolean).join(" ");
+  const payload = {
+    v: 1,
+    designators: head.designators,
+    action,
+    ...(was ? { was } : {}),
+    ...(remark ? { found: remark } : {}),
+    ...(measured ? { measured: { text: measured.text, value: measured.value, quantity: measured.quantity } } : {}),
+    now: now.value.fitted,
+    ...(reason ? { why: reason } : {}),
+    ...(old ? { oldPart: OLD_WORDS[(old[1] ?? "").toLowerCase()] } : {}),
+  };
+  const drawn = drawnAt(designator, context)?.spec;
+  const compared = spec ?? drawn;
+  const hints = compared && now.value.specs.length > 0 ? compareParts(compared, now.value.specs) : [];
+  if (spec && drawn && spec.sections.join() !== drawn.sections.join())
+    hints.push(
+      `The drawing has ${formatPart({ quantity: drawn.quantity, sections: drawn.sections })} at ${designator}.`,
+    );
+  const part = context.sheet.components.find((one) => one.designator === designator);
+  const sections = part ? sectionTrouble(part) : undefined;
+  if (sections) hints.unshift(sections.text);
+  hints.unshift(...(part ? roleTrouble(part, now.value.specs) : []));
+  if (context.warning && action !== "left") hints.push(context.warning);
+  const missing = PUTS_IN.includes(action) && !arrow;
+  if (stranger) return stranger;
+  return { kind: "payload", of: "part-work", payload, at: missing ? line.length : head.end, hints };
+}
+
+/** “Left” as what was done, or as a side? */
+function askLeft(line: string, at: number): LineReading {
+  const word = /^\S+/.exec(line.slice(at))?.[0] ?? "left";
+  const rest = line.slice(at + word.length).trim();
+  return {
+    kind: "question",
+    question: `Was it left as it is, or is “${word} ${rest}” what was found?`,
+    choices: [
+      { label: `Left, because: ${rest}`, text: `${line.slice(0, at)}left: ${rest}` },
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
+  };
+}

@@ -1,0 +1,65 @@
+import { z } from "zod";
+import { CHOICES, PLAN_ACTION_WORDS } from "../components";
+import { designator, text, v1 } from "../log";
+import { headOf, notUnderstood, readAs, textOf, unknownDesignator } from "../shorthand";
+import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+
+const payload = z.object({
+  v: v1,
+  designator,
+  action: z.enum(["keep", "test", "replace", "restuff"]),
+  why: text("The reason"),
+});
+
+/** `plan C14 keep: new in 2019` */
+const read: Reader = (rest, context) => {
+  const head = headOf(textOf(rest));
+  const [part] = head?.designators ?? [];
+  const words = CHOICES.map((choice) => PLAN_ACTION_WORDS[choice]);
+  const example = `plan C14 keep: why (${words.join(", ")})`;
+  if (!head || !part) return notUnderstood(rest.start, `A decision reads like: ${example}.`);
+  const stranger = unknownDesignator(rest, head, context);
+  if (stranger) return stranger;
+  const body = textOf(rest).slice(head.end).trim();
+  const action = CHOICES.find(
+    (choice) => body.toLowerCase().startsWith(PLAN_ACTION_WORDS[choice]) || body.toLowerCase().startsWith(choice),
+  );
+  if (!action) return notUnderstood(rest.start + head.end, `Say what is decided: ${example}.`);
+  const spoken = body.toLowerCase().startsWith(PLAN_ACTION_WORDS[action]) ? PLAN_ACTION_WORDS[action] : action;
+  const why = body
+    .slice(spoken.length)
+    .replace(/^[:\s]+/, "")
+    .trim();
+  if (!why) return notUnderstood(rest.end, "Say why, after a colon.");
+  return readAs({ v: 1, designator: part, action, why }, rest.end);
+};
+
+/** What the technician decided for a line of the recap plan, against what the rules say. */
+export const planLine = defineKind({
+  kind: "plan-line",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: { designator: "part", action: "decision", why: "reason" },
+  about: ({ designator: part }) => part,
+  tied: [],
+  judge: unjudged,
+  describe: ({ designator: part, action, why }) => ({
+    subject: `Plan, ${part}`,
+    text: `${PLAN_ACTION_WORDS[action]}: ${why}`,
+  }),
+  words: [{ begins: /^(plan)(?=\s|$)\s*/i, read }],
+  write: ({ designator: part, action, why }) => `plan ${part} ${PLAN_ACTION_WORDS[action]}: ${why}`,
+  examples: [{ line: "plan C14 keep: new in 2019", says: "a decision on the recap plan" }],
+  designators: ({ designator: part }) => [part],
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "none",
+  inFile: "shown",
+  csv: noRow,
+  sections: nothing,
+  open: nothing,
+  evidence: silent,
+});

@@ -1,0 +1,117 @@
+import { judgeStep, METHOD_NAMES, STAGE_NAMES, type StepVerdict } from "../../power";
+import { format } from "../../quantity";
+import { defineKind, never, noRow, nothing, SAYS_NOTHING, type Says } from "../kind";
+import type { OpenPoint } from "../open";
+import { readPower, writePower } from "./line";
+import { payload, type PowerStep } from "./payload";
+
+/** The verdict of a step of a power-up, against the expectation that it carries. */
+export function judgePowerStep(one: PowerStep): StepVerdict {
+  const { stage, fraction, lineVolts, amps, endAmps, bplus, heaters, lamp, seen, expected } = one;
+  return judgeStep({
+    stage,
+    fraction,
+    amps: amps?.value,
+    endAmps: endAmps?.value,
+    bplus: bplus?.value,
+    heaters: heaters?.value,
+    lineVolts: lineVolts?.value,
+    lamp: lamp !== undefined,
+    seen: lamp === "bright" && !seen.includes("lamp-bright") ? [...seen, "lamp-bright"] : seen,
+    expected,
+  });
+}
+
+const MARKS = { stop: "bad", watch: "watch", go: "good" } as const;
+
+/** A step of a power-up: line, current, B+, heaters, and what was seen. */
+export const powerStep = defineKind({
+  kind: "power-step",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: {
+    method: "way",
+    stage: "stage",
+    fraction: "share of the line",
+    lineVolts: "line voltage",
+    lineHz: "line frequency",
+    amps: "current",
+    endAmps: "current at the end",
+    bplus: "B+",
+    heaters: "heaters",
+    held: "held",
+    lamp: "lamp",
+    seen: "seen",
+    remark: "remark",
+    expected: "expected",
+  },
+  about: ({ method, stage }) => `${method} ${stage}`,
+  tied: ["expected"],
+  judge: judgePowerStep,
+  describe: (
+    { amps, endAmps, bplus, heaters, lineVolts, held, lamp, remark, stage, fraction },
+    { verdict, reasons },
+  ) => {
+    const pieces = [
+      lineVolts && format(lineVolts.value, "voltage"),
+      amps && format(amps.value, "current"),
+      endAmps && `then ${format(endAmps.value, "current")}`,
+      bplus && `B+ ${format(bplus.value, "voltage")}`,
+      heaters && `heaters ${format(heaters.value, "voltage")}`,
+      lamp && `lamp ${lamp}`,
+      held !== undefined && `held ${format(held, "time")}`,
+      remark,
+    ].filter(Boolean);
+    const said = reasons.map((reason) => reason.text).join(" ");
+    const text = `${pieces.join(", ")}${said ? `. ${verdict === "stop" ? "Stop: " : ""}${said}` : ""}`;
+    return {
+      subject: `${lamp ? METHOD_NAMES.lamp : STAGE_NAMES[stage]}, ${format(fraction, "percent")}`,
+      text,
+      ...(verdict === "none" ? {} : { verdict: MARKS[verdict] }),
+    };
+  },
+  words: [{ begins: /^(power)(?=\s|$)\s*/i, read: readPower }],
+  write: writePower,
+  examples: [
+    {
+      line: "power variac rectifier-in 50 %; amps 0.15; B+ 12",
+      says: "a step of a power-up; also line, then, heaters, held, lamp, seen, note",
+    },
+  ],
+  designators: nothing,
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "tests",
+  inFile: "folded",
+  csv: noRow,
+  sections: () => ["first-power"],
+  // A power-up that was stopped stays open until a later step of it went well.
+  open: (mine) => {
+    const last = new Map(mine.map((item) => [item.entry.visitId, item]));
+    return [...last.values()].flatMap(({ entry, judged, content: { payload: one } }): OpenPoint[] => {
+      if (judged.verdict !== "stop") return [];
+      const where = `${STAGE_NAMES[one.stage]}, ${format(one.fraction, "percent")}`;
+      const text = `Power-up stopped (${where}): ${judged.reasons.map((reason) => reason.text).join(" ")}`;
+      return [{ id: entry.id, visitId: entry.visitId, kind: "stop", text, blocks: true }];
+    });
+  },
+  evidence: ({ stage, fraction, bplus, amps, lamp, expected }, { system }): Says => {
+    if (lamp || fraction < 0.75) return SAYS_NOTHING;
+    const outcomes: Says["outcomes"] = [];
+    const rail = ["rail:reservoir", "rail:high-voltage"].find((id) => system.testById.has(id));
+    if (bplus && rail && stage !== "rectifier-out") {
+      const ratio = expected.bplus ? bplus.value / (expected.bplus * fraction) : undefined;
+      if (bplus.value < 5) outcomes.push({ test: rail, outcome: "none" });
+      else if (ratio !== undefined)
+        outcomes.push({ test: rail, outcome: ratio < 0.8 ? "low" : ratio > 1.2 ? "high" : "normal" });
+    }
+    if (amps && expected.fullAmps && stage !== "rectifier-out" && system.testById.has("line")) {
+      const ratio = amps.value / (expected.fullAmps * fraction);
+      outcomes.push({ test: "line", outcome: ratio > 1.25 ? "high" : ratio < 0.6 ? "low" : "normal" });
+    }
+    return { outcomes, mends: [] };
+  },
+});

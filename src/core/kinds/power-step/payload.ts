@@ -1,0 +1,36 @@
+import { z } from "zod";
+import { optionalText, typed, v1 } from "../../log";
+import { DANGERS, METHODS, STAGES } from "../../power";
+
+export const LAMPS = ["dark", "dim", "bright"] as const;
+
+/** A step of a power-up as it was read, with what was expected then. A stop follows from its figures. */
+export const payload = z.object({
+  v: v1,
+  method: z.enum(METHODS),
+  stage: z.enum(STAGES),
+  fraction: z.number().positive("The share of the line is above zero.").max(1.2, "That is far above full line."),
+  lineVolts: typed.optional(),
+  lineHz: z.number().min(16).max(400).optional(),
+  /** settled, after warm-up */
+  amps: typed.optional(),
+  /** at the end of the hold */
+  endAmps: typed.optional(),
+  bplus: typed.optional(),
+  heaters: typed.optional(),
+  /** how long it was held, s */
+  held: z.number().min(0).max(86_400).optional(),
+  /** with a lamp in series */
+  lamp: z.enum(LAMPS).optional(),
+  seen: z.array(z.enum(DANGERS)).max(DANGERS.length).default([]),
+  remark: optionalText("The remark"),
+  expected: z.object({
+    fullVolts: z.number().positive(),
+    fullAmps: z.number().positive().optional(),
+    bplus: z.number().optional(),
+    ceiling: z.number().optional(),
+    warm: z.boolean().optional(),
+    heaters: z.number().positive().optional(),
+  }),
+});
+export type PowerStep = z.infer<typeof payload>;

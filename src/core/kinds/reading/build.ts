@@ -1,0 +1,98 @@
+import { looksLikeMilliamps } from "../../power";
+import type { PartRules } from "../../quantity";
+import { meterOhms, parseMeasured, rangeFor, type Judgement, type Phase, type PointRow } from "../../readings";
+import { judgeReading } from "./judge";
+import type { Reading } from "./payload";
+
+/** A meter, with what it is to the circuit. */
+export type Instrument = { name: string; ohmsPerVolt?: number | undefined; inputOhms?: number | undefined };
+
+/** What was typed at a point, and where. */
+export type TypedReading = {
+  row: PointRow;
+  /** the figure as it was typed */
+  text: string;
+  phase: Phase;
+  lineVolts?: number | undefined;
+  tapVolts?: number | undefined;
+  instrument?: Instrument | undefined;
+  /** the entry of the set-up in force */
+  setup?: string | undefined;
+  /** how values are written on this set */
+  rules?: PartRules | undefined;
+  /** one end of the part is off */
+  lifted?: boolean | undefined;
+  remark?: string | undefined;
+};
+
+export type BuiltReading =
+  | { kind: "reading"; payload: Reading; judgement: Judgement }
+  /** it reads in several ways: the choices are figures to take the place of the one that was typed */
+  | { kind: "question"; question: string; choices: { label: string; text: string }[] }
+  | { kind: "problem"; at: number; message: string };
+
+const BARE = /^[-−+]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/;
+/** Words behind a voltage or current that say which value of it was read. They stay in the text. */
+const SORT = /\s+(?:ac|dc|rms|peak|p-?p)$/i;
+
+/** A bare number at a current is amperes; everything else is as it was typed. */
+const withUnit = (text: string, row: PointRow): string =>
+  row.quantity === "current" && BARE.test(text) ? `${text} A` : text;
+
+/** What the meter is to the circuit at a point, Ω, on the smallest range that holds what is expected and what is read. */
+export function ohmsAt(row: PointRow, instrument: Instrument | undefined, measured?: number): number | undefined {
+  if (row.quantity !== "voltage") return undefined;
+  const volts = Math.max(Math.abs(row.expected?.value ?? 0), Math.abs(measured ?? 0));
+  return volts > 0 ? meterOhms(instrument, rangeFor(volts)) : undefined;
+}
+
+/**
+ * The one place where a figure becomes a reading: what was typed, at which point, under which set-up. The bench line,
+ * the tables, a soak and a correction all come here, so that one figure has one verdict.
+ */
+export function buildReading(typed: TypedReading): BuiltReading {
+  const { row, phase, instrument, setup, remark } = typed;
+  const text = withUnit(typed.text.trim(), row);
+  const electric = row.quantity === "voltage" || row.quantity === "current";
+  const parsed = parseMeasured(electric ? text.replace(SORT, "") : text, row.quantity, typed.rules);
+  if (!parsed.ok)
+    return parsed.kind === "ambiguous"
+      ? {
+          kind: "question",
+          question: parsed.question,
+          choices: parsed.choices.map((choice) => ({ label: choice.text, text: choice.text })),
+        }
+      : { kind: "problem", at: parsed.at, message: parsed.message };
+  const { value } = parsed;
+  if (text !== typed.text.trim() && looksLikeMilliamps(value, row.expected?.value))
+    return {
+      kind: "question",
+      question: `${text} is far more than belongs here. Which is it?`,
+      choices: [`${typed.text.trim()} mA`, text].map((choice) => ({ label: choice, text: choice })),
+    };
+  const volts = meterVoltsOf(typed);
+  const ohms = ohmsAt(row, instrument, value);
+  const payload: Reading = {
+    v: 1,
+    phase,
+    point: row.point,
+    ...(row.designator ? { designator: row.designator } : {}),
+    quantity: row.quantity,
+    measured: { text, value },
+    ...(row.expected ? { expected: row.expected } : {}),
+    ...volts,
+    ...(instrument ? { meter: instrument.name } : {}),
+    ...(ohms ? { meterOhms: ohms } : {}),
+    ...(setup ? { setup } : {}),
+    // Parallel paths lower what is read across a part. A chart of resistances was itself made in circuit.
+    ...(row.designator && row.quantity === "resistance" && !typed.lifted ? { inCircuit: true } : {}),
+    ...(remark ? { remark } : {}),
+  };
+  return { kind: "reading", payload, judgement: judgeReading(payload) };
+}
+
+/** Line and tap mean something only where power is on; a tap without its line says nothing. */
+function meterVoltsOf({ phase, lineVolts, tapVolts }: TypedReading): Pick<Reading, "lineVolts" | "tapVolts"> {
+  if (phase === "cold" || !lineVolts) return {};
+  return { lineVolts, ...(tapVolts ? { tapVolts } : {}) };
+}

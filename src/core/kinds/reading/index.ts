@@ -1,0 +1,126 @@
+import { format, formatDeviation } from "../../quantity";
+import { printMeasured, type Judgement } from "../../readings";
+import { asRemark, type TapeLine } from "../../shorthand";
+import { defineKind, never, nothing } from "../kind";
+import type { OpenPoint } from "../open";
+import { evidenceOf } from "./evidence";
+import { judgeReading } from "./judge";
+import { writePoint } from "./line";
+import { payload, type Reading } from "./payload";
+
+function describe(reading: Reading, { verdict, ratio, corrected }: Judgement): TapeLine {
+  const { expected, quantity, remark } = reading;
+  const sort = /\s(ac|dc|rms|peak|p-?p)$/i.exec(reading.measured.text)?.[1];
+  const measured = `${printMeasured(reading.measured.value, quantity)}${sort ? ` ${sort}` : ""}`;
+  const line = reading.lineVolts ? ` at ${format(reading.lineVolts, "voltage")} line` : "";
+  const band = expected?.rule === undefined || expected.rule === "winding";
+  const against =
+    expected?.rule === "at-least"
+      ? `, at least ${format(expected.value, quantity)}`
+      : expected?.rule === "cold-heater"
+        ? `, cold (${format(expected.value, quantity)} hot)`
+        : corrected !== undefined
+          ? `, expected ${format(corrected, quantity)}`
+          : "";
+  const off = ratio !== undefined && band ? ` (${formatDeviation(ratio - 1)})` : "";
+  const text = `${measured}${line}${against}${off}${reading.inCircuit ? ", in circuit" : ""}${remark ? `, ${remark}` : ""}`;
+  if (verdict === "none") return { subject: reading.point, text };
+  return {
+    subject: reading.point,
+    text,
+    verdict: verdict === "good" ? "good" : verdict === "no-proof" ? "watch" : "bad",
+  };
+}
+
+function write(reading: Reading): string {
+  if (!reading.designator) return writePoint(reading);
+  const { designator, expected, measured, quantity, inCircuit, remark } = reading;
+  return [
+    designator,
+    expected?.text,
+    "=",
+    measured.text,
+    quantity === "resistance" && !inCircuit && "lifted",
+    remark && asRemark(remark),
+  ]
+    .filter(Boolean)
+    .join(" ");
+}
+
+/** A figure at a point of the set, or across a part, judged against what belongs there. */
+export const reading = defineKind({
+  kind: "reading",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: {
+    phase: "phase",
+    point: "point",
+    designator: "part",
+    quantity: "quantity",
+    measured: "measured",
+    expected: "expected",
+    lineVolts: "line voltage",
+    tapVolts: "voltage selector at",
+    meter: "meter",
+    meterOhms: "meter's resistance",
+    setup: "set-up",
+    inCircuit: "in circuit",
+    remark: "remark",
+  },
+  about: ({ point }) => point,
+  tied: ["expected", "quantity"],
+  judge: judgeReading,
+  describe,
+  words: [],
+  write,
+  examples: [
+    { line: "B+ 248 @ 230 with digital meter", says: "a reading at a point, with the line voltage and the meter" },
+    { line: "V4 plate 231: after ten minutes", says: "a remark goes after a colon" },
+    { line: "R7 470k = 612k", says: "a part measured in circuit; add lifted when one end is off" },
+    { line: "B+ to chassis 180k", says: "a cold check; open where there is no path" },
+  ],
+  designators: ({ designator }) => (designator ? [designator] : []),
+  works: nothing,
+  changes: never,
+  handsInside: true,
+  takes: nothing,
+  lane: "tests",
+  inFile: "shown",
+  csv: (one, { verdict }) => ({
+    table: "readings",
+    cells: {
+      phase: one.phase,
+      point: one.point,
+      measured: one.measured.text,
+      "SI value": String(one.measured.value),
+      quantity: one.quantity,
+      expected: one.expected ? format(one.expected.value, one.quantity) : "",
+      verdict: verdict === "none" ? "" : verdict,
+      "line V": one.lineVolts === undefined ? "" : String(one.lineVolts),
+      meter: one.meter ?? "",
+    },
+  }),
+  sections: ({ phase, designator }) => (designator ? ["search"] : phase === "cold" ? ["first-power"] : []),
+  open: (mine, { workedSince }) => {
+    // The last reading of every point counts; it is open while it is out and nobody has worked on the part since.
+    const last = new Map(mine.map((item) => [item.content.payload.point, item]));
+    return [...last.values()].flatMap((item): OpenPoint[] => {
+      const { payload: one } = item.content;
+      const { verdict } = item.judged;
+      if (verdict !== "high" && verdict !== "low") return [];
+      if (one.designator !== undefined && workedSince(one.designator, item)) return [];
+      return [
+        {
+          id: item.entry.id,
+          visitId: item.entry.visitId,
+          kind: "reading",
+          text: `${one.point} reads ${printMeasured(one.measured.value, one.quantity, 3)}, ${verdict}`,
+          blocks: true,
+          ...(one.designator ? { designator: one.designator } : {}),
+        },
+      ];
+    });
+  },
+  evidence: evidenceOf,
+});

@@ -1,0 +1,206 @@
+import { CHART_TOLERANCE, PHASES, type Phase } from "../../readings";
+import { format, parseQuantity, QUANTITIES, type Quantity } from "../../quantity";
+import {
+  notUnderstood,
+  payloadOf,
+  piece,
+  quantityAt,
+  textOf,
+  type LineContext,
+  type LineReading,
+  type Piece,
+} from "../../shorthand";
+import type { SetUp } from "../setup/payload";
+import { buildReading, type Instrument } from "./build";
+import type { Reading } from "./payload";
+import { phaseOf, underPower } from "./phase";
+import { PHASE_WORDS, quantityByName, type PointHead } from "./points";
+
+type Clauses = {
+  value: Piece;
+  line?: Piece;
+  expected?: Piece;
+  tolerance?: Piece;
+  meter?: string;
+  phase?: Phase;
+  /** the technician has said that power was on before make safe was done */
+  powered: boolean;
+  remark?: string;
+};
+
+/** What follows the first colon behind the value is a remark. */
+function remarkIn(line: string, start: number): { end: number; remark?: string } {
+  const colon = /:(?=\s|$)/.exec(line.slice(start));
+  if (!colon) return { end: line.length };
+  const remark = line.slice(start + colon.index + 1).trim();
+  return { end: start + colon.index, ...(remark ? { remark } : {}) };
+}
+
+/** `248 V @ 117 for 250 ±10% with 20 kΩ/V meter, baseline: remark`: the clauses in any order behind the value. */
+function clausesOf(line: string, start: number): Clauses {
+  const { end, remark } = remarkIn(line, start);
+  const pattern = new RegExp(
+    `\\s*(?:@|\\bfor\\s|±|\\bwith\\s|,?\\s\\b(?:${PHASE_WORDS}|powered)(?=\\s*,|\\s*$|\\s+with\\b))`,
+    "gi",
+  );
+  const marks = [...line.slice(start, end).matchAll(pattern)];
+  const at = (index: number) => start + (marks[index]?.index ?? end - start);
+  const found: Clauses = { value: piece(line, start, at(0)), powered: false, ...(remark ? { remark } : {}) };
+  for (const [index, mark] of marks.entries()) {
+    const body = piece(line, start + mark.index + mark[0].length, at(index + 1));
+    const word = mark[0].trim().toLowerCase().replace(/^,\s*/, "");
+    if (word === "@") found.line = body;
+    else if (word === "for") found.expected = body;
+    else if (word === "±") found.tolerance = body;
+    else if (word === "with") found.meter = textOf(body).replace(/,$/, "").trim();
+    else if (word === "powered") found.powered = true;
+    else found.phase = PHASES.find((phase) => phase === word) ?? "check";
+  }
+  return found;
+}
+
+/** The quantity that a value's unit names; undefined for a bare number. */
+function quantityByUnit(text: string): Quantity | undefined {
+  if (/^[-−+]?[\d.,]+$/.test(text)) return undefined;
+  if (/^(?:open|o\.?l\.?|∞)$/i.test(text)) return "resistance";
+  const figure = text.replace(/\s+(?:ac|dc|rms|peak|p-?p)$/i, "");
+  return QUANTITIES.find((quantity) => parseQuantity(figure, quantity).ok);
+}
+
+/** Asks what a figure without a unit is, at a point that nobody knows. */
+function askUnit(line: string, value: Piece, point: string): LineReading {
+  const text = textOf(value);
+  const units = ["V", "Ω", "mA", "A"].map((unit) => ({
+    label: `${text} ${unit}`,
+    text: line.slice(0, value.end) + ` ${unit}` + line.slice(value.end),
+  }));
+  return {
+    kind: "question",
+    question: `“${point}” is no point of this set. What is ${text}: a reading with its unit, or a note?`,
+    choices: [...units.slice(0, 3), { label: "A note", text: `note ${line.trim()}` }],
+  };
+}
+
+/** What goes along with a reading: of the set-up in force; a correction keeps the set-up that the reading had. */
+function setupFor(phase: Phase, base: Reading | undefined, context: LineContext) {
+  const setup = context.setups[phase];
+  if (!base) return setup;
+  if (setup?.id === base.setup) return setup;
+  const before = context.tape.find(({ id }) => id === base.setup);
+  const payload = payloadOf<SetUp>(before?.content, "setup");
+  return before && payload ? { id: before.id, payload } : undefined;
+}
+
+/** `B+ 248 @ 117`: a reading at a point of the set. */
+export function readPoint(line: string, head: PointHead, context: LineContext): LineReading {
+  if (head.several) return askWhich(line, head);
+  const said = clausesOf(line, head.end);
+  const before = payloadOf<Reading>(context.base, "reading");
+  const base = before?.point === head.point ? before : undefined;
+  if (textOf(said.value) === "") return notUnderstood(head.end, `${head.point}: the measured value is missing.`);
+  const byUnit = quantityByUnit(textOf(said.value));
+  const quantity = base?.quantity ?? head.row?.quantity ?? byUnit ?? quantityByName(head.point);
+  if (!quantity)
+    return /^[-−+]?[\d.,]+$/.test(textOf(said.value))
+      ? askUnit(line, said.value, head.point)
+      : notUnderstood(
+          said.value.start,
+          `“${textOf(said.value)}” is no figure with a unit. A remark goes after a colon: ${head.point} 248 V: remark.`,
+        );
+  const lineVolts = said.line ? quantityAt(said.line, "voltage") : undefined;
+  if (lineVolts && !lineVolts.ok) return lineVolts.result;
+  const wanted = said.expected ? quantityAt(said.expected, quantity) : undefined;
+  if (wanted && !wanted.ok) return wanted.result;
+  const tolerance = said.tolerance ? quantityAt(said.tolerance, "percent") : undefined;
+  if (tolerance && !tolerance.ok) return tolerance.result;
+  const known = base?.expected ?? head.row?.expected;
+  const expected = wanted
+    ? {
+        text: textOf(said.expected ?? said.value),
+        value: wanted.value,
+        tolerance: tolerance?.value ?? known?.tolerance ?? CHART_TOLERANCE,
+      }
+    : known && tolerance
+      ? { ...known, tolerance: tolerance.value }
+      : known;
+  const phase =
+    base && !said.phase
+      ? base.phase
+      : phaseOf({
+          said: said.phase,
+          row: head.row?.phase,
+          quantity,
+          onChart: head.row !== undefined && head.row.phase === undefined,
+          step: context.step,
+          otherwise: context.phase,
+        });
+  if (context.unsafe && !context.base && !said.powered && underPower(quantity)) return askPower(line, context.unsafe);
+  const setup = setupFor(phase, base, context);
+  const own = setup?.payload.instrument;
+  const instrument: Instrument | undefined =
+    said.meter === undefined || said.meter === own?.name ? own : { name: said.meter };
+  const built = buildReading({
+    row: { point: head.point, quantity, ...(expected ? { expected } : {}) },
+    text: textOf(said.value),
+    phase,
+    lineVolts: lineVolts?.value ?? (base ? undefined : setup?.payload.lineVolts),
+    tapVolts: setup?.payload.tapVolts,
+    instrument,
+    setup: setup?.id,
+    remark: [said.powered ? POWERED : undefined, said.remark].filter(Boolean).join(", ") || undefined,
+  });
+  if (built.kind === "problem") return notUnderstood(said.value.start + built.at, built.message);
+  if (built.kind === "question")
+    return {
+      kind: "question",
+      question: built.question,
+      choices: built.choices.map((choice) => ({
+        label: choice.label,
+        text: line.slice(0, said.value.start) + choice.text + line.slice(said.value.end),
+      })),
+    };
+  const hints = [...built.judgement.reasons];
+  if (expected?.lineVolts && !built.payload.lineVolts && phase !== "cold")
+    hints.push("This point moves with the line: add @ and the line voltage.");
+  return { kind: "payload", of: "reading", payload: built.payload, at: head.end, hints };
+}
+
+/** Kept with a reading that was taken under power before make safe was done. */
+export const POWERED = "powered before make safe was done";
+
+function askPower(line: string, unsafe: string): LineReading {
+  const colon = /:(?=\s|$)/.exec(line)?.index ?? line.length;
+  return {
+    kind: "question",
+    question: `${unsafe} Was this read with the power on?`,
+    choices: [
+      { label: "Yes, power was on", text: `${line.slice(0, colon).trimEnd()} powered${line.slice(colon)}` },
+      { label: "No, make it a note", text: `note ${line.trim()}` },
+    ],
+  };
+}
+
+function askWhich(line: string, { end, several = [] }: PointHead): LineReading {
+  return {
+    kind: "question",
+    question: "Which of them?",
+    choices: several.slice(0, 4).map(({ point }) => ({ label: point, text: `${point}${line.slice(end)}` })),
+  };
+}
+
+/** Writes a reading at a point so that it reads back. */
+export function writePoint({ point, measured, lineVolts, meter, phase, remark }: Reading): string {
+  const said = remark?.replace(POWERED, "").replace(/^, /, "");
+  return (
+    [
+      point,
+      measured.text,
+      lineVolts !== undefined && `@ ${format(lineVolts, "voltage", 12)}`,
+      meter && `with ${meter}`,
+      phase,
+      remark?.startsWith(POWERED) && "powered",
+    ]
+      .filter(Boolean)
+      .join(" ") + (said ? `: ${said}` : "")
+  );
+}

@@ -1,0 +1,42 @@
+import { z } from "zod";
+import { designator, id, short, typed, v1 } from "../../log";
+import { PHASES, RULES } from "../../readings";
+import { QUANTITIES } from "../../quantity";
+
+export const lineVolts = z
+  .number()
+  .positive("The line voltage is above zero.")
+  .max(480, "A line above 480 V is not a bench supply.");
+export const ohms = z.number().positive("A meter's resistance is above zero.").max(1e12);
+
+export const payload = z.object({
+  v: v1,
+  phase: z.enum(PHASES),
+  point: short("The point"),
+  /** set when the point is a component */
+  designator: designator.optional(),
+  quantity: z.enum(QUANTITIES),
+  measured: typed,
+  /** what it was judged against: kept with the reading, whatever the model says later */
+  expected: typed
+    .extend({
+      tolerance: z.number().positive().max(1),
+      lineVolts: z.number().positive().optional(),
+      tapVolts: z.number().positive().optional(),
+      sourceOhms: z.number().positive().optional(),
+      chartOhms: z.number().positive().optional(),
+      asFound: z.boolean().optional(),
+      rule: z.enum(RULES).optional(),
+    })
+    .optional(),
+  lineVolts: lineVolts.optional(),
+  tapVolts: lineVolts.optional(),
+  meter: short("The meter").optional(),
+  /** what the meter was to the circuit on its range, Ω */
+  meterOhms: ohms.optional(),
+  /** the entry of the set-up that it was taken with */
+  setup: id.optional(),
+  inCircuit: z.boolean().optional(),
+  remark: short("The remark").optional(),
+});
+export type Reading = z.infer<typeof payload>;

@@ -1,0 +1,55 @@
+import { approval } from "./approval";
+import { check } from "./check";
+import { componentTest } from "./component-test";
+import { estimate } from "./estimate";
+import { faultTest } from "./fault-test";
+import { finding } from "./finding";
+import { handBack } from "./hand-back";
+import { labour } from "./labour";
+import { loan } from "./loan";
+import { modification } from "./modification";
+import { note } from "./note";
+import { partWork } from "./part-work";
+import { planLine } from "./plan-line";
+import { powerStep } from "./power-step";
+import { reading } from "./reading";
+import { setup } from "./setup";
+import { soak } from "./soak";
+import { step } from "./step";
+import { symptom } from "./symptom";
+import { takeIn } from "./take-in";
+import { testResult } from "./test-result";
+import { tick } from "./tick";
+import { tubeTest } from "./tube-test";
+import { unknown } from "./unknown";
+
+/**
+ * Every kind of entry, by its name. Open points and the words of the line come in this order.
+ * To add a kind: one file or folder beside these, and a line here.
+ */
+export const KINDS = {
+  "take-in": takeIn,
+  note,
+  check,
+  "power-step": powerStep,
+  symptom,
+  reading,
+  "test-result": testResult,
+  "component-test": componentTest,
+  "tube-test": tubeTest,
+  "fault-test": faultTest,
+  finding,
+  loan,
+  modification,
+  tick,
+  soak,
+  "plan-line": planLine,
+  "part-work": partWork,
+  step,
+  setup,
+  labour,
+  estimate,
+  approval,
+  "hand-back": handBack,
+  unknown,
+} as const;

@@ -1,0 +1,126 @@
+import { parseQuantity, QUANTITIES, type Quantity } from "../../quantity";
+import { judgeTest, type Sense } from "../../readings";
+import { looksLikeMore, notUnderstood, textOf, type LineContext, type LineReading, type Piece } from "../../shorthand";
+import { phaseInView } from "../reading/phase";
+
+const NUMBER = "[-−]?\\d+(?:[.,]\\d+)?|[.,]\\d+";
+const UNIT = "[a-zµΩ%°/]{0,12}?";
+const number = (text: string) => Number(text.replace("−", "-").replace(",", "."));
+
+/** Units in words, as they are said at the bench. */
+const UNIT_WORDS: Record<string, string> = {
+  microvolt: "µV",
+  microvolts: "µV",
+  millivolt: "mV",
+  millivolts: "mV",
+  volt: "V",
+  volts: "V",
+  watt: "W",
+  watts: "W",
+  milliwatt: "mW",
+  milliwatts: "mW",
+  milliamp: "mA",
+  milliamps: "mA",
+  percent: "%",
+  decibel: "dB",
+  decibels: "dB",
+  ohm: "Ω",
+  ohms: "Ω",
+  uv: "µV",
+};
+const unitOf = (text: string | undefined): string | undefined =>
+  text ? (UNIT_WORDS[text.toLowerCase()] ?? text) : undefined;
+
+type Fields = {
+  designator?: string;
+  test: string;
+  condition?: string | undefined;
+  measured: string;
+  unit?: string | undefined;
+  nominal?: string | undefined;
+  sense: Sense;
+  setup?: string | undefined;
+};
+
+function made(fields: Fields, at: number, context: LineContext): LineReading {
+  const { designator, test, condition, measured, unit, nominal, sense, setup } = fields;
+  const payload = {
+    v: 1,
+    phase: phaseInView(context),
+    ...(designator ? { designator } : {}),
+    test,
+    measured: { text: measured, value: number(measured) },
+    ...(unit ? { unit } : {}),
+    ...(nominal ? { nominal: { text: nominal, value: number(nominal) } } : {}),
+    sense,
+    ...(condition ? { condition } : {}),
+    ...(setup ? { setup } : {}),
+  };
+  const hints = judgeTest(number(measured), nominal ? number(nominal) : undefined, sense).reasons;
+  return { kind: "payload", of: "test-result", payload, at, hints };
+}
+
+/** `V3 gm 1450/1600`: a tube or part against its nominal. Undefined when the text is no such thing. */
+export function readPartTest(where: Piece, designator: string, context: LineContext): LineReading | undefined {
+  const found = new RegExp(
+    `^([a-z][a-z ]*?)\\s+(${NUMBER})\\s*(?:/|of)\\s*(${NUMBER})\\s*(${UNIT})(?:\\s+at\\s+(\\S.*?))?(?:\\s+on\\s+(.+))?$`,
+    "i",
+  ).exec(textOf(where));
+  if (!found) return undefined;
+  const [, test = "", measured = "", nominal, unit, condition, setup] = found;
+  return made(
+    { designator, test, condition, measured, nominal, unit: unitOf(unit), sense: "share", setup },
+    where.start,
+    context,
+  );
+}
+
+/** A limit in the unit of what was measured; undefined where the two units do not go together. */
+function inUnit(limit: string, limitUnit: string | undefined, unit: string | undefined): string | undefined {
+  if (!limitUnit || limitUnit === unit) return limit;
+  const fits = (quantity: Quantity) => {
+    const [one, of] = [parseQuantity(`1 ${unit ?? ""}`, quantity), parseQuantity(`${limit} ${limitUnit}`, quantity)];
+    return one.ok && of.ok && one.value > 0 ? of.value / one.value : undefined;
+  };
+  const value = QUANTITIES.map(fits).find((one) => one !== undefined);
+  return value === undefined ? undefined : String(Number(value.toPrecision(12)));
+}
+
+const EXAMPLE = "A test reads like: test output 2.1 W min 3 on dummy load.";
+
+/** `test output 2.1 W min 3`, `test output at 80 m 62 W min 50`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
+export function readTest(where: Piece, context: LineContext): LineReading {
+  const found = new RegExp(
+    `^(.*?\\S)(?:\\s+at\\s+(\\S.*?))?\\s+(${NUMBER})\\s*(${UNIT})(?:\\s*\\b(min|max)\\s+(${NUMBER})\\s*(${UNIT}))?(?:\\s+on\\s+(.+))?$`,
+    "i",
+  ).exec(textOf(where));
+  if (!found) return notUnderstood(where.start, EXAMPLE);
+  const [, test = "", condition, measured = "", unitText, word, limit, limitText, setup] = found;
+  const unit = unitOf(unitText);
+  if (looksLikeMore(test)) return askLimit(where, test, measured, unitText ?? "");
+  const nominal = limit ? inUnit(limit, unitOf(limitText), unit) : undefined;
+  if (limit && nominal === undefined)
+    return notUnderstood(
+      where.end,
+      `The limit is in ${limitText ?? ""} and the figure in ${unit ?? "no unit"}: write both in one unit.`,
+    );
+  return made(
+    { test, condition, measured, unit, nominal, sense: word?.toLowerCase() === "max" ? "at-most" : "at-least", setup },
+    where.start,
+    context,
+  );
+}
+
+/** Two figures and no word between them: is the second one a limit? */
+function askLimit(where: Piece, test: string, last: string, unit: string): LineReading {
+  const lead = where.line.slice(0, where.start);
+  const tail = textOf(where).slice(test.length).trim();
+  return {
+    kind: "question",
+    question: `There are two figures: is ${last}${unit ? ` ${unit}` : ""} a limit?`,
+    choices: ["min", "max"].map((limit) => ({
+      label: `${limit === "min" ? "At least" : "At most"} ${tail}`,
+      text: `${lead}${test} ${limit} ${tail}`,
+    })),
+  };
+}

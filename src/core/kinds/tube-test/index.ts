@@ -1,0 +1,79 @@
+import { judgeTube } from "../../tubes";
+import { defineKind, never, nothing, SAYS_NOTHING } from "../kind";
+import { testsBad } from "../tests-bad";
+import { readTube, writeTube } from "./line";
+import { payload } from "./payload";
+
+/** A tube on the tester, in the order that spares the tester and the tube. */
+export const tubeTest = defineKind({
+  kind: "tube-test",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: {
+    phase: "phase",
+    designator: "tube",
+    type: "type",
+    shorts: "shorts",
+    gas: "gas",
+    strength: "strength",
+    tester: "tester",
+    remark: "remark",
+  },
+  about: ({ designator }) => designator,
+  tied: [],
+  judge: ({ shorts, gas, strength }) =>
+    judgeTube({ shorts, gas, measured: strength?.measured.value, nominal: strength?.nominal.value }),
+  describe: ({ designator, type, shorts, gas, strength, tester, remark }, { verdict, reasons }) => {
+    const figures = [
+      type,
+      shorts === "none" ? "no shorts" : "shorted",
+      gas && (gas === "none" ? "no gas" : gas === "slight" ? "a trace of gas" : "gassy"),
+      strength && `${strength.test} ${strength.measured.text} / ${strength.nominal.text} ${strength.unit}`.trim(),
+      tester && `on ${tester}`,
+      remark,
+    ].filter(Boolean);
+    return {
+      subject: designator,
+      text: [`${figures.join(", ")}.`, ...reasons].join(" "),
+      ...(verdict === "none" ? {} : { verdict }),
+    };
+  },
+  words: [{ begins: /^(tube)(?=\s|$)\s*/i, read: readTube }],
+  write: writeTube,
+  examples: [
+    {
+      line: "tube V4 shorts none; gas none; gm 3700/4100 µS",
+      says: "a tube on the tester, in the order of testing",
+    },
+  ],
+  designators: ({ designator }) => [designator],
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "tests",
+  inFile: "shown",
+  csv: (test, { verdict }) => ({
+    table: "tests",
+    cells: {
+      phase: test.phase,
+      designator: test.designator,
+      test: test.strength?.test ?? "shorts",
+      condition: "",
+      measured: test.strength?.measured.text ?? test.shorts,
+      unit: test.strength?.unit ?? "",
+      limit: test.strength?.nominal.text ?? "",
+      sense: "share",
+      verdict: verdict === "none" ? "" : verdict,
+      "set-up": test.tester ?? "",
+    },
+  }),
+  sections: () => ["tests"],
+  open: testsBad,
+  evidence: ({ designator }, { system }, { verdict }) => {
+    const test = `check:${designator}`;
+    if (!system.testById.has(test) || (verdict !== "good" && verdict !== "bad")) return SAYS_NOTHING;
+    return { outcomes: [{ test, outcome: verdict }], mends: [] };
+  },
+});

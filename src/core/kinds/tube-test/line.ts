@@ -1,0 +1,99 @@
+import { GAS, judgeTube, nearestTypes, nextTest, tubeType } from "../../tubes";
+import {
+  clause,
+  clauses,
+  headOf,
+  notUnderstood,
+  readAs,
+  unknownDesignator,
+  type LineContext,
+  type LineReading,
+  type Piece,
+} from "../../shorthand";
+import { phaseInView } from "../reading/phase";
+import type { TubeTest } from "./payload";
+
+const EXAMPLE = "A tube's test reads like: tube V4 shorts none; gas none; gm 3700/4100 µS; on the bench tester.";
+const STRENGTH = /^(\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:\/|of)\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s*(.{0,20})$/;
+const number = (text: string) => Number(text.replace(",", "."));
+
+/** `V4 shorts none; gas none; gm 3700/4100 µS; on tester, settings`: a tube on the tester. */
+export function readTube(rest: Piece, context: LineContext): LineReading {
+  const { line } = rest;
+  const head = headOf(line.slice(rest.start));
+  const [designator] = head?.designators ?? [];
+  if (!head || !designator || head.designators.length > 1) return notUnderstood(rest.start, EXAMPLE);
+  const stranger = unknownDesignator(rest, head, context);
+  if (stranger) return stranger;
+  const { first, named } = clauses(rest);
+  // What stands behind the position belongs to the first clause.
+  const opening = first.slice(head.end).trim();
+  const [word = "", ...others] = opening.split(/\s+/);
+  const all = opening
+    ? [{ word: word.toLowerCase(), value: others.join(" "), at: rest.start + head.end }, ...named]
+    : named;
+  const payload: Record<string, unknown> = {
+    v: 1,
+    phase: phaseInView(context),
+    designator,
+  };
+  const hints: string[] = [];
+  for (const { word: name, value, at } of all) {
+    if (name === "shorts" || name === "short") {
+      if (!/^(none|no|found|yes)$/i.test(value)) return notUnderstood(at, "Shorts are none or found.");
+      payload.shorts = /^n/i.test(value) ? "none" : "found";
+    } else if (name === "gas") {
+      const gas = GAS.find((one) => one === value.toLowerCase());
+      if (!gas) return notUnderstood(at, `Gas is ${GAS.join(", ")}.`);
+      payload.gas = gas;
+    } else if (name === "type") {
+      payload.type = value;
+      if (!tubeType(value)) {
+        const near = nearestTypes(value);
+        hints.push(`“${value}” is not in the tube table.${near.length > 0 ? ` Near it: ${near.join(", ")}.` : ""}`);
+      }
+    } else if (name === "on") payload.tester = value;
+    else if (name === "note") payload.remark = value;
+    else if (STRENGTH.test(value)) {
+      const [, measured = "", nominal = "", unit = ""] = STRENGTH.exec(value) ?? [];
+      payload.strength = {
+        test: name,
+        measured: { text: measured, value: number(measured) },
+        nominal: { text: nominal, value: number(nominal) },
+        unit: unit.trim(),
+      };
+    } else return notUnderstood(at, `“${name}” is not known here. ${EXAMPLE}`);
+  }
+  if (!payload.shorts)
+    return notUnderstood(
+      rest.end,
+      "Shorts first: say “shorts none” or “shorts found”. Only a tube without shorts is tested further.",
+    );
+  const test = payload as unknown as TubeTest;
+  const strength = test.strength;
+  const next = nextTest({ shorts: test.shorts, gas: test.gas, measured: strength?.measured.value });
+  if (next === "gas") hints.push("Gas and leakage come before strength.");
+  hints.push(
+    ...judgeTube({
+      shorts: test.shorts,
+      gas: test.gas,
+      measured: strength?.measured.value,
+      nominal: strength?.nominal.value,
+    }).reasons,
+  );
+  return readAs(payload, rest.end, hints);
+}
+
+/** Writes what `readTube` reads. */
+export function writeTube({ designator, type, shorts, gas, strength, tester, remark }: TubeTest): string {
+  return (
+    `tube ${designator} shorts ${shorts}` +
+    clause("gas", gas) +
+    (strength
+      ? `; ${strength.test} ${strength.measured.text}/${strength.nominal.text} ${strength.unit}`.trimEnd()
+      : "") +
+    clause("type", type) +
+    clause("on", tester) +
+    clause("note", remark)
+  );
+}

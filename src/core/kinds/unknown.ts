@@ -1,0 +1,39 @@
+import { z } from "zod";
+import { v1 } from "../log";
+import { defineKind, never, noRow, nothing, silent, unjudged } from "./kind";
+
+const payload = z.object({
+  v: v1,
+  kind: z.string().min(1).max(80),
+  payload: z.record(z.string(), z.unknown()),
+});
+
+/** An entry of a kind or a version that this program does not know yet: kept as it came, and shown as such. */
+export const unknown = defineKind({
+  kind: "unknown",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: { kind: "kind", payload: "what it says" },
+  about: ({ kind }) => kind,
+  tied: [],
+  judge: unjudged,
+  describe: ({ kind }) => ({
+    subject: `“${kind}”`,
+    text: "An entry of a newer version of this program: it is kept as it came, and what it says is not understood here.",
+  }),
+  words: [],
+  write: ({ kind }) => `note an entry of a kind “${kind}”`,
+  examples: [],
+  designators: nothing,
+  works: nothing,
+  changes: never,
+  handsInside: false,
+  takes: nothing,
+  lane: "notes",
+  inFile: "shown",
+  csv: noRow,
+  sections: nothing,
+  open: nothing,
+  evidence: silent,
+});

@@ -1,0 +1,65 @@
+import type { NumberOf, TapeLine } from "../shorthand";
+import { judgementOf, kindOf, type Amendment, type Content } from "./entries";
+import {
+  CSV_COLUMNS,
+  type CsvRow,
+  type Says,
+  type Searched,
+  type Section,
+  type TakenPart,
+  type Versioned,
+} from "./kind";
+
+/** One line of any entry. */
+export const describe = (content: Content): TapeLine =>
+  kindOf(content).describe(content.payload as Versioned, judgementOf(content));
+
+const nobody: NumberOf = () => undefined;
+
+/**
+ * Writes an entry as the bench line that makes it. The forms show it, so that using them teaches the line.
+ * @param numberOf the number on the tape of an entry that this one refers to
+ */
+export const writeLine = (content: Content, numberOf: NumberOf = nobody): string =>
+  kindOf(content).write(content.payload as Versioned, numberOf);
+
+/**
+ * The line that makes an amendment again.
+ * @param n number of the amended entry on the tape @param numberOf number of an entry by its id
+ */
+export const writeAmendment = (amendment: Amendment, n: number, numberOf: NumberOf = nobody): string =>
+  amendment.action === "withdraw"
+    ? `withdraw #${n} because ${amendment.reason}`
+    : `amend #${n} ${writeLine(amendment.content, numberOf)} because ${amendment.reason}`;
+
+/** Designators that an entry speaks of. */
+export const designatorsIn = (content: Content): readonly string[] =>
+  kindOf(content).designators(content.payload as Versioned);
+
+/** Parts that an entry puts in, with the stock that they came from. */
+export const partsTaken = (content: Content): readonly TakenPart[] =>
+  kindOf(content).takes(content.payload as Versioned);
+
+/** Its row in a table of the set's file, with the cells in the order of the columns. */
+export function csvRowOf(content: Content): CsvRow | "none" {
+  const row = kindOf(content).csv(content.payload as Versioned, judgementOf(content));
+  if (row === "none") return row;
+  const cells = row.cells as Record<string, string>;
+  return {
+    table: row.table,
+    cells: Object.fromEntries(CSV_COLUMNS[row.table].map((name) => [name, cells[name] ?? ""])),
+  } as CsvRow;
+}
+
+/** What an entry says to the search for a fault. */
+export const evidenceOf = (content: Content, set: Searched): Says =>
+  kindOf(content).evidence(content.payload as Versioned, set, judgementOf(content));
+
+/** Does an entry stand in that section of the record and the report? */
+export const standsIn = (section: Section, content: Content): boolean =>
+  kindOf(content)
+    .sections(content.payload as Versioned)
+    .includes(section);
+
+/** Did it change the set? A proof that was taken before it says nothing of the set as it is. */
+export const changesTheSet = (content: Content): boolean => kindOf(content).changes(content.payload as Versioned);

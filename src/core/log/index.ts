@@ -1,0 +1,20 @@
+/** The frame of the logbook: entries, amendments, how they settle, and the pieces that payloads are made of. */
+export { wrongDate, type AmendmentOf, type AnyContent, type BodyOf, type DraftOf, type EntryOf } from "./entry";
+export {
+  designator,
+  fitted,
+  id,
+  items,
+  LARGEST_FILE,
+  LONGEST_TEXT,
+  money,
+  optionalText,
+  short,
+  text,
+  typed,
+  v1,
+  type Fitted,
+  type FromStock,
+  type TypedValue,
+} from "./pieces";
+export { settleEntries, upTo, type LogbookOf, type SettledOf } from "./settle";
