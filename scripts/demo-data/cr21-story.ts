@@ -48,6 +48,7 @@ export const CR21_BEFORE: Story["visits"] = [
             "wren",
             "mod not done Line-level audio outlet; about #@mod; remark the back apron has no spare hole free: the owner asks again when the trimmer cover is off",
           ],
+          ["15:35", "wren", "pass prove: heard on all bands for an hour, nothing read again"],
           ...lastLook("15:40", "wren", "T 1 A", "above 50 MΩ at 500 V"),
           [
             "16:00",
@@ -114,6 +115,7 @@ export const CR21_BEFORE: Story["visits"] = [
           ["14:41", "tomasz", "test output at 7 MHz 1.8 W min 1.5 on 3 Ω load"],
           ["14:42", "tomasz", "test sensitivity at 7 MHz, 10 dB (S+N)/N 1.6 µV max 2 on generator, AM 30 %"],
           ["14:44", "tomasz", "tick #@mod recalibrate 1 done: 540, 900 and 1500 kHz on the mark"],
+          ["14:48", "tomasz", "pass prove: the plates were not touched, B+ and the tests stand for them"],
           ...lastLook("14:50", "tomasz", "T 1 A", "above 50 MΩ at 500 V"),
           [
             "15:00",

@@ -64,6 +64,7 @@ export const LANTERN_STORY: Story = {
         {
           daysAgo: NINE_YEARS,
           lines: [
+            ["14:35", "wren", "pass prove: played a day in the workshop, nothing read again"],
             ...lastLook("14:40", "wren", "T 0.5 A", "above 50 MΩ at 500 V"),
             [
               "15:00",

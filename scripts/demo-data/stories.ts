@@ -274,6 +274,7 @@ export const STORIES: Story[] = [
               ["13:06", "tomasz", "test output at 80 m 58 W min 50 on dummy load, carrier"],
               ["13:10", "tomasz", "test output at 10 m 38 W min 35 on dummy load, carrier"],
               ["13:20", "tomasz", "gone no output on 10 m"],
+              ["14:30", "tomasz", "pass prove: only the PA was worked on, its rail and its output stand for it"],
               ...lastLook("14:40", "tomasz", "T 3.15 A", "above 50 MΩ at 500 V", "interlock ok"),
               [
                 "15:00",

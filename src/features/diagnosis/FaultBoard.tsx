@@ -22,7 +22,7 @@ const INSTRUMENTS: readonly TestNeed[] = ["meter", "generator", "tracer", "tube-
 
 /** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
 export function FaultBoard({ children }: { children?: React.ReactNode }) {
-  const { settled, context, visit, model, append, found } = useLogbook();
+  const { settled, visit, model, append, found } = useLogbook();
   const [lacking, setLacking] = useState<readonly TestNeed[]>([]);
   const { search, picture, thinking, imagined, imagine } = useSearch(lacking);
   const [selected, setSelected] = useState<string>();
