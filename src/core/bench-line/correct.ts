@@ -1,6 +1,6 @@
 import { kindOf, writeLine, type Content } from "../kinds";
 import type { LineContext, NumberOf } from "../shorthand";
-import { merge, same } from "./merge";
+import { merge } from "./merge";
 
 const numberIn =
   (context: LineContext): NumberOf =>
@@ -35,23 +35,4 @@ export function corrected(
       else merged[field] = value;
     }
   return { kind: base.kind, payload: merged } as unknown as Content;
-}
-
-/** A field in words with what it says. */
-export type FieldInWords = { field: string; name: string };
-
-/** Fields of an entry that its line does not say, and that a correction through it leaves untouched. */
-export function untouched(
-  base: Content,
-  context: LineContext,
-  read: (line: string) => Content | undefined,
-): FieldInWords[] {
-  const before = read(lineOf(base, context));
-  const said: Record<string, unknown> = before?.kind === base.kind ? fieldsOf(before) : {};
-  const { fields } = kindOf(base) as unknown as { fields: Record<string, string> };
-  return Object.entries(fieldsOf(base)).flatMap(([field, value]): FieldInWords[] => {
-    const empty = value === undefined || (Array.isArray(value) && value.length === 0) || value === false;
-    if (field === "v" || empty || same(said[field], value)) return [];
-    return [{ field, name: fields[field] ?? field }];
-  });
 }

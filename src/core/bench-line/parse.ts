@@ -20,7 +20,7 @@ import {
   type LineResultOf,
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
-import { corrected } from "./correct";
+import { corrected, lineOf } from "./correct";
 
 export type LineDraft = LineDraftOf<Content>;
 export type LineResult = LineResultOf<Content>;
@@ -74,6 +74,9 @@ const amendment = (amends: string, payload: Amendment, text: string): LineResult
  */
 export function parseCorrection(line: string, before: Content, context: LineContext): LineResult {
   const within = { ...context, base: before };
+  // Also an entry that no line of today can make is left as it is by a line that was not edited.
+  if (line === lineOf(before, context))
+    return { kind: "draft", draft: { type: "content", content: before }, line: describe(before), hints: [] };
   const after = parseContent(line, within);
   if (after.kind !== "draft" || after.draft.type !== "content") return after;
   const content = corrected(before, after.draft.content, within, (text) => {

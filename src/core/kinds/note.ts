@@ -11,10 +11,12 @@ const payload = z.object({
   open: z.boolean().default(false),
   waits: z.enum(WAITS).optional(),
   closes: z.array(id).max(50).default([]),
+  /** it goes into the owner's record: what was found inside, what a case was painted with */
+  record: z.boolean().optional(),
 });
 export type Note = z.infer<typeof payload>;
 
-const note_ = (rest: Piece, extra: object): LineReading =>
+const noteOf = (rest: Piece, extra: object): LineReading =>
   readAs({ v: 1, text: textOf(rest), open: false, closes: [], ...extra }, rest.start);
 
 /** `wait parts 0.047/630 on order` */
@@ -23,7 +25,7 @@ const readWait: Reader = (rest) => {
   const waits = WAITS.find((name) => name === found?.[1]?.toLowerCase());
   if (!found || !waits)
     return notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`);
-  return note_(piece(rest.line, rest.start + found[0].length, rest.end), { open: true, waits });
+  return noteOf(piece(rest.line, rest.start + found[0].length, rest.end), { open: true, waits });
 };
 
 /** `settled #12 new lead fitted`, `settled #12 #14 both leads are new` */
@@ -37,7 +39,7 @@ const readSettled: Reader = (rest, context) => {
       "Say which open point is settled, by its number on the tape: settled #12 and how.",
     );
   const body = piece(rest.line, rest.start + found[0].length, rest.end);
-  return textOf(body) === "" ? notUnderstood(rest.end, "Say how it was settled.") : note_(body, { closes });
+  return textOf(body) === "" ? notUnderstood(rest.end, "Say how it was settled.") : noteOf(body, { closes });
 };
 
 /** Something worth keeping, an open point, something waited for, or the word that settles one. */
@@ -46,28 +48,38 @@ export const note = defineKind({
   version: 1,
   schema: payload,
   upgrades: {},
-  fields: { text: "text", open: "open point", waits: "waits for", closes: "settles" },
+  fields: { text: "text", open: "open point", waits: "waits for", closes: "settles", record: "for the record" },
   about: () => "the set",
   tied: [],
   judge: unjudged,
-  describe: ({ text: said, open, waits, closes }) => ({
-    subject: waits ? `Waits for ${WAIT_NAMES[waits]}` : open ? "Open point" : closes.length > 0 ? "Settled" : "Note",
+  describe: ({ text: said, open, waits, closes, record }) => ({
+    subject: record
+      ? "Note for the record"
+      : waits
+        ? `Waits for ${WAIT_NAMES[waits]}`
+        : open
+          ? "Open point"
+          : closes.length > 0
+            ? "Settled"
+            : "Note",
     text: said,
   }),
   words: [
-    { begins: /^(note)(?=\s|:|$)[:\s]*/i, read: (rest) => note_(rest, {}) },
-    { begins: /^(todo)(?=\s|:|$)[:\s]*/i, read: (rest) => note_(rest, { open: true }) },
+    { begins: /^(note!)(?=\s|$)\s*/i, read: (rest) => noteOf(rest, { record: true }) },
+    { begins: /^(note)(?=\s|:|$)[:\s]*/i, read: (rest) => noteOf(rest, {}) },
+    { begins: /^(todo)(?=\s|:|$)[:\s]*/i, read: (rest) => noteOf(rest, { open: true }) },
     { begins: /^(waits?)(?=\s|$)[:\s]*/i, read: readWait },
     { begins: /^(settled)(?=\s|$)\s*/i, read: readSettled },
   ],
-  write: ({ text: said, open, waits, closes }, numberOf) => {
+  write: ({ text: said, open, waits, closes, record }, numberOf) => {
     const numbers = closes.flatMap((one) => numberOf(one) ?? []);
     if (numbers.length > 0) return `settled ${numbers.map((n) => `#${n}`).join(" ")} ${said}`;
     if (waits) return `wait ${waits} ${said}`;
-    return `${open ? "todo" : "note"} ${said}`;
+    return `${open ? "todo" : record ? "note!" : "note"} ${said}`;
   },
   examples: [
     { line: "note washer found inside", says: "a note" },
+    { line: "note! odd crystal of 3.515 MHz in socket 4", says: "a note that goes into the owner's record" },
     { line: "todo renew the mains lead", says: "an open point" },
     { line: "wait parts 0.047/630 on order", says: "something waited for: parts, owner, process" },
     { line: "settled #12 new lead fitted", says: "an open point is settled; several: settled #12 #14" },
@@ -80,7 +92,7 @@ export const note = defineKind({
   lane: "notes",
   inFile: "shown",
   csv: noRow,
-  sections: nothing,
+  sections: ({ record }) => (record ? ["notes"] : []),
   open: (mine) => {
     const closed = new Set(mine.flatMap(({ content }) => content.payload.closes));
     return mine

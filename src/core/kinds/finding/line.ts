@@ -61,14 +61,17 @@ function laterFinding(rest: Piece, context: LineContext, word: string, about: Re
   if (!about || !target || !named)
     return notUnderstood(rest.start, "Say which finding, by its number on the tape: reopen #12 hum is still there.");
   const root = named.about ?? target.id;
-  // The last word on the finding is what this one adds to.
-  const before = context.tape.reduce((last, { id, content }) => {
-    const one = id === target.id && context.base ? undefined : payloadOf<Finding>(content, "finding");
-    return one && (id === root || one.about === root) ? one : last;
-  }, named);
+  const base = payloadOf<Finding>(context.base, "finding");
+  // The last word on the finding is what this one adds to. A correction says what it changes.
+  const before = base
+    ? { v: 1, fault: base.fault, cause: base.cause }
+    : context.tape.reduce((last, { id, content }) => {
+        const one = payloadOf<Finding>(content, "finding");
+        return one && (id === root || one.about === root) ? one : last;
+      }, named);
   const said = textOf(piece(rest.line, rest.start + about[0].length, rest.end)).trim();
-  const base = { ...before, about: root };
-  if (word === "reopen") return readAs({ ...base, state: "reopened", gone: [], why: said || undefined }, rest.end);
+  const made = { ...before, about: root };
+  if (word === "reopen") return readAs({ ...made, state: "reopened", gone: [], why: said || undefined }, rest.end);
   const numbers = [...(GONE.exec(said)?.[1] ?? "").matchAll(/#(\d+)/g)].map(([, n]) => n);
   const shown = numbers.map((n) => onTape(n, context)?.id);
   const lost = numbers.find((_, index) => !shown[index]);
@@ -78,7 +81,7 @@ function laterFinding(rest: Piece, context: LineContext, word: string, about: Re
     .replace(/^mended:?\s*/i, "")
     .trim();
   return readAs(
-    { ...base, state: "found", ...(mended ? { mended } : {}), ...(shown.length > 0 ? { gone: shown } : {}) },
+    { ...made, state: "found", ...(mended ? { mended } : {}), ...(shown.length > 0 ? { gone: shown } : {}) },
     rest.end,
   );
 }

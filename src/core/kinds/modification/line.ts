@@ -105,8 +105,10 @@ export function readMod(rest: Piece, context: LineContext): LineReading {
     const trouble = takeClause(mod, one, context);
     if (trouble) return notUnderstood(one.at, trouble);
   }
-  // A later state of one that is on the tape: what is not said again stays as it was described last.
-  const described = context.tape.reduce<ModPayload | undefined>((last, { id, content }) => {
+  // A later state of one that is on the tape: what is not said again stays as it was described last. A correction says
+  // what it changes.
+  const tape = context.base?.kind === "modification" ? [] : context.tape;
+  const described = tape.reduce<ModPayload | undefined>((last, { id, content }) => {
     const payload = payloadOf<ModPayload>(content, "modification");
     return payload && mod.about !== undefined && (id === mod.about || payload.about === mod.about) ? payload : last;
   }, undefined);
