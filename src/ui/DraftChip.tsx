@@ -2,9 +2,28 @@
 
 import { CornerDownLeft } from "lucide-react";
 import type { LineResult } from "@/core/bench-line";
+import { inWords, type Content } from "@/core/kinds";
 import { VerdictMark } from "./VerdictMark";
 
 type DraftChipProps = { result: LineResult; line: string; onChoose: (text: string) => void };
+
+/** Fields that the line of the tape tells already, or that are nobody's to read. */
+const TOLD = new Set(["point", "designator", "designators", "text", "what", "quantity", "sense", "meterOhms", "setup"]);
+
+/** What the line was taken apart into, each by its name: one sees what is a value, a limit or a remark. */
+function Apart({ content }: { content: Content }) {
+  const fields = inWords(content).filter(({ field }) => !TOLD.has(field));
+  if (fields.length < 2) return null;
+  return (
+    <ul aria-label="Understood as" className="mt-0.5 flex flex-wrap gap-x-3 text-sm">
+      {fields.map(({ field, name, text }) => (
+        <li key={field}>
+          <span className="dim">{name}</span> {text.slice(0, 120)}
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 /** What the line was understood as, before Enter: the entry, a question with its answers, or the place that is unclear. */
 export function DraftChip({ result, line, onChoose }: DraftChipProps) {
@@ -46,7 +65,7 @@ export function DraftChip({ result, line, onChoose }: DraftChipProps) {
         </div>
       </div>
     );
-  const { line: entry, hints } = result;
+  const { line: entry, hints, draft } = result;
   return (
     <div>
       <p className="flex flex-wrap items-baseline gap-x-2 rounded-field border border-primary bg-base-100 px-2 py-1">
@@ -55,6 +74,7 @@ export function DraftChip({ result, line, onChoose }: DraftChipProps) {
         {entry.verdict ? <VerdictMark mark={entry.verdict} /> : null}
         <CornerDownLeft size={16} className="dim ml-auto self-center" aria-label="Enter writes it" />
       </p>
+      {draft.type === "content" ? <Apart content={draft.content} /> : null}
       {hints.slice(0, 2).map((hint) => (
         <p key={hint} className="dim mt-0.5 text-sm">
           {hint}

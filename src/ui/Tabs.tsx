@@ -4,16 +4,24 @@ import { useId, useRef, useState } from "react";
 
 export type TabOf = { key: string; name: string; body: React.ReactNode };
 
-type TabsProps = { label: string; tabs: readonly TabOf[]; initial?: string | undefined; onTab?: (key: string) => void };
+type TabsProps = {
+  label: string;
+  tabs: readonly TabOf[];
+  /** the one in sight to begin with */
+  initial?: string | undefined;
+  /** the one in sight, where the address says so */
+  chosen?: string | undefined;
+  onTab?: (key: string) => void;
+};
 
 /** Several tools at one place, one in sight. Arrow keys go from name to name, as the pattern for tabs has it. */
-export function Tabs({ label, tabs, initial, onTab }: TabsProps) {
+export function Tabs({ label, tabs, initial, chosen: given, onTab }: TabsProps) {
   const id = useId();
-  const [chosen, setChosen] = useState(initial);
-  const active = tabs.find(({ key }) => key === chosen) ?? tabs[0];
+  const [own, setOwn] = useState(initial);
+  const active = tabs.find(({ key }) => key === (given ?? own)) ?? tabs[0];
   const list = useRef<HTMLDivElement>(null);
   const select = (key: string) => {
-    setChosen(key);
+    setOwn(key);
     onTab?.(key);
   };
   const walk = (event: React.KeyboardEvent) => {

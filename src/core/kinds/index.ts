@@ -40,6 +40,7 @@ export {
   type Section,
   type TakenPart,
 } from "./kind";
+export { fieldText, inWords, type FieldInWords } from "./in-words";
 export { readMinutes } from "./minutes";
 export { loansOut, type Loan } from "./loan";
 export {

@@ -5,10 +5,10 @@ const SIGNS: Record<string, string> = { "€": "EUR", $: "USD", "£": "GBP" };
 
 /**
  * Reads an amount, e.g. `250`, `250,50 €`, `EUR 1200`. Currencies with two decimals.
- * @param currency taken where the text names none
+ * @param currency of the shop: taken where the text names none
  * @returns undefined when it does not read as an amount above zero
  */
-export function parseMoney(text: string, currency = "EUR"): Money | undefined {
+export function parseMoney(text: string, currency: string): Money | undefined {
   const found = /^\s*(€|\$|£|[A-Za-z]{3})?\s*(\d{1,7})(?:[.,](\d{1,2}))?\s*(€|\$|£|[A-Za-z]{3})?\s*$/.exec(text);
   if (!found || (found[1] && found[4])) return undefined;
   const sign = found[1] ?? found[4];

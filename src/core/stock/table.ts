@@ -48,7 +48,7 @@ export const STOCK_TABLE: Table<StockRow> = {
     { key: "warrantyMonths", title: "warranty months", also: ["warranty"], hint: "24" },
     { key: "provenance", title: "provenance", also: ["origin", "source", "note"], hint: "new old stock" },
   ],
-  read(raw) {
+  read(raw, { currency = "" }) {
     const row = new Row(raw);
     const kind = row.choice("kind", STOCK_KINDS);
     if (!kind && row.cells.kind?.raw === "")
@@ -58,10 +58,11 @@ export const STOCK_TABLE: Table<StockRow> = {
     if (spec) row.shown("marking", formatPart(spec));
     const typed = row.text("price");
     const free = /^0+([.,]0+)?$/.test(typed);
-    const price = typed === "" || free ? undefined : parseMoney(typed);
+    const price = typed === "" || free ? undefined : parseMoney(typed, currency);
     if (typed !== "" && !free && !price)
       row.problem("price", `“${typed}” is no price: write it like 0.45 or 0.45 EUR.`);
-    if (price) row.shown("price", formatMoney(price));
+    if (price && !price.currency) row.problem("price", `“${typed}” names no currency: write it like ${typed} EUR.`);
+    else if (price) row.shown("price", formatMoney(price));
     const onHand = whole(row, "onHand", "A count");
     const reorderAt = whole(row, "reorderAt", "A reorder point");
     const madeIn = whole(row, "madeIn", "A year");
@@ -76,7 +77,7 @@ export const STOCK_TABLE: Table<StockRow> = {
       supplier: row.text("supplier"),
       size: row.text("size"),
       priceMinor: free ? 0 : (price?.minor ?? null),
-      currency: price?.currency ?? "EUR",
+      ...(price?.currency || currency ? { currency: price?.currency || currency } : {}),
       reorderAt: reorderAt ?? null,
       madeIn: madeIn ?? null,
       warrantyMonths: warrantyMonths ?? null,

@@ -16,7 +16,11 @@ export type Column = {
 };
 
 /** What the values of a table are read against. */
-export type TableContext = { dialect?: Dialect | undefined };
+export type TableContext = {
+  dialect?: Dialect | undefined;
+  /** of the shop: a price that names none is in it */
+  currency?: string | undefined;
+};
 
 /** What a cell was understood as. */
 export type CellRead = { raw: string; shown: string; problem?: string; remark?: string };

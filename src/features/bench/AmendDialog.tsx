@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import { parseLine } from "@/core/bench-line";
-import { describe, type Amendment, type Content, type Entry, type Settled } from "@/core/kinds";
+import { parseCorrection, untouchedFields, type NamedField } from "@/core/bench-line";
+import { describe, fieldText, type Amendment, type Content, type Entry, type Settled } from "@/core/kinds";
 import { wrongDate } from "@/core/log";
 import { Attachments } from "@/ui/Attachments";
 import { ErrorText } from "@/ui/Field";
@@ -62,6 +62,22 @@ function Trail({ item, onUndo }: { item: Settled; onUndo: (amendment: Entry) => 
   );
 }
 
+/** What the line does not say, and a correction therefore leaves as it is. */
+function Untouched({ fields }: { fields: readonly NamedField[] }) {
+  if (fields.length === 0) return null;
+  return (
+    <div className="rounded-field bg-base-200 px-2 py-1 text-sm">
+      <p className="font-semibold">Stays as it is</p>
+      <ul className="dim">
+        {fields.map(({ field, name, value }) => {
+          const text = fieldText(field, value);
+          return <li key={field}>{text ? `${name}: ${text.slice(0, 160)}` : name}</li>;
+        })}
+      </ul>
+    </div>
+  );
+}
+
 /** Corrects or withdraws an entry of the tape, with a reason. Nothing is overwritten. */
 export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
   const { append, context, lineOf } = useLogbook();
@@ -71,7 +87,8 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
   const [reason, setReason] = useState("");
   const [when, setWhen] = useState(() => momentField(item.at));
   const [error, setError] = useState<string>();
-  const result = useMemo(() => parseLine(text, { ...context, base }), [text, context, base]);
+  const result = useMemo(() => parseCorrection(text, base, context), [text, context, base]);
+  const untouched = useMemo(() => untouchedFields(base, context), [context, base]);
 
   useEffect(() => dialog.current?.showModal(), []);
 
@@ -137,6 +154,7 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
               />
             </label>
             <DraftChip result={result} line={text} onChoose={setText} />
+            <Untouched fields={untouched} />
             <label className="flex flex-col gap-1">
               <span className="font-semibold">When it happened</span>
               <input

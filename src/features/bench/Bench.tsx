@@ -2,12 +2,13 @@
 
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo, useRef } from "react";
 import { STEPS, type Step } from "@/core/model";
 import { hazards, hazardsAt } from "@/core/power";
 import { currentStep, runSheet } from "@/core/visit";
 import { ofKind } from "@/core/kinds";
 import { HazardStrip } from "@/ui/HazardStrip";
+import { useShortcut } from "@/ui/keys";
 import { useLogbook } from "@/ui/logbook";
 import { Tag } from "@/ui/Tag";
 import { BenchLine } from "./BenchLine";
@@ -18,33 +19,29 @@ import { Tape } from "./Tape";
 export type Plates = Record<Step, React.ReactNode>;
 
 /** The bench: tag and hazards on top; run sheet, work plate and tape in sight together. */
-export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: Step | undefined }) {
-  const { input, settled, visit, model, owner, serial, setId } = useLogbook();
+export function Bench({ plates }: { plates: Plates }) {
+  const { input, settled, visit, model, owner, serial, setId, step: selected, look } = useLogbook();
   const sheet = useMemo(() => runSheet(input), [input]);
-  const [selected, setSelected] = useState<Step>(() => initialStep ?? currentStep(sheet));
+  const plate = useRef<HTMLElement>(null);
   const item = sheet.find((one) => one.step === selected);
   const complaint = ofKind(settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload
     .complaint;
   const dangers = hazardsAt(selected, hazards(model.sheet, model.year));
   const cautions = model.sheet.cautions.filter((caution) => caution.step === selected && selected !== "make-safe");
 
-  const select = useCallback((step: Step) => {
-    setSelected(step);
-    window.history.replaceState(null, "", `?step=${step}`);
-  }, []);
-
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const by = event.key === "]" ? 1 : event.key === "[" ? -1 : 0;
-      const field = /^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName);
-      const next = STEPS[STEPS.indexOf(selected) + by];
-      if (by === 0 || field || !next) return;
-      event.preventDefault();
-      select(next);
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [selected, select]);
+  /** Looks at a step; by key the plate has the focus, so that the next Tab is inside it. */
+  const walk = useCallback(
+    (key: string) => {
+      const by = key === "]" ? 1 : key === "[" ? -1 : 0;
+      const next = by === 0 ? undefined : STEPS[STEPS.indexOf(selected) + by];
+      if (!next) return false;
+      look(next);
+      plate.current?.focus();
+      return true;
+    },
+    [selected, look],
+  );
+  useShortcut(walk);
 
   return (
     <main className="flex h-[calc(100dvh-3rem)] flex-col">
@@ -71,9 +68,15 @@ export function Bench({ plates, initialStep }: { plates: Plates; initialStep?: S
         </Link>
       </div>
       <div className="grid min-h-0 flex-1 grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] lg:grid-cols-[14rem_minmax(0,1fr)_23.5rem] lg:grid-rows-1">
-        <RunSheet sheet={sheet} selected={selected} next={currentStep(sheet)} onSelect={select} />
-        <section aria-label="Work plate" className="relative overflow-y-auto p-3">
-          {item ? <Gate key={selected} item={item} sheet={sheet} onSelect={select} /> : null}
+        <RunSheet sheet={sheet} selected={selected} next={currentStep(sheet)} onSelect={look} />
+        <section
+          ref={plate}
+          aria-label="Work plate"
+          tabIndex={-1}
+          data-content
+          className="relative overflow-y-auto p-3 focus:outline-none"
+        >
+          {item ? <Gate key={selected} item={item} sheet={sheet} onSelect={look} /> : null}
           {cautions.map((caution) => (
             <p key={caution.text} className="mb-2 border-l-4 border-warning pl-2 font-semibold">
               {caution.text}

@@ -1,9 +1,10 @@
 "use client";
 
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { parseLine, type LineDraft } from "@/core/bench-line";
 import type { Body } from "@/core/kinds";
 import { ErrorText } from "@/ui/Field";
+import { useShortcut } from "@/ui/keys";
 import { useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";
 import { Time } from "@/ui/Time";
@@ -61,17 +62,11 @@ export function BenchLine() {
   const field = useRef<HTMLInputElement>(null);
   const result = useMemo(() => parseLine(text, context), [text, context]);
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (event.key !== "/" || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || event.ctrlKey || event.metaKey)
-        return;
-      event.preventDefault();
-      field.current?.focus();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
+  const toLine = useCallback((key: string) => {
+    if (key === "/") field.current?.focus();
+    return key === "/";
   }, []);
+  useShortcut(toLine);
 
   const change = (next: string) => {
     setRefusal(undefined);
@@ -79,7 +74,8 @@ export function BenchLine() {
   };
 
   const write = async () => {
-    if (result.kind !== "draft") return;
+    // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
+    if (result.kind !== "draft") return text.trim() ? remember(text) : undefined;
     const { body, amends } = bodyOf(result.draft);
     const typed = text;
     remember(typed);

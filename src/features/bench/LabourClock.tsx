@@ -1,46 +1,32 @@
 "use client";
 
 import { Pause, Play } from "lucide-react";
-import { useEffect, useState, useSyncExternalStore } from "react";
+import { useEffect, useState } from "react";
+import { z } from "zod";
 import { printMinutes } from "@/core/kinds";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
+import { useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 
 type Running = { step: Step; since: number };
 
-const key = (visitId: string) => `jumelle-labour-${visitId}`;
 /** Nobody works longer than a day at one step. Minutes. */
 const LONGEST = 1440;
-const CHANGED = "jumelle-labour-changed";
 
-function readRunning(text: string | null): Running | undefined {
-  const [step, since] = (text ?? "").split(" ");
-  const known = STEPS.find((one) => one === step);
-  return known && Number(since) > 0 ? { step: known, since: Number(since) } : undefined;
-}
-
-function subscribe(changed: () => void) {
-  window.addEventListener(CHANGED, changed);
-  window.addEventListener("storage", changed);
-  return () => {
-    window.removeEventListener(CHANGED, changed);
-    window.removeEventListener("storage", changed);
-  };
-}
+/** The step and the moment, ms since 1970; an empty step is a clock that stands. */
+const runningSchema = z.object({ step: z.enum(["", ...STEPS]), since: z.number() });
+const STANDS: z.infer<typeof runningSchema> = { step: "", since: 0 };
 
 /** Times the labour of a step; stopped, it is an entry. It goes on over a reload, on this device. */
 export function LabourClock({ step }: { step: Step }) {
   const { visit, append } = useLogbook();
   const [now, setNow] = useState(0);
   const [said, setSaid] = useState<string>();
-  const text = useSyncExternalStore(
-    subscribe,
-    () => window.localStorage.getItem(key(visit.id)),
-    () => null,
-  );
-  const running = readRunning(text);
+  const kept = useKept(`labour ${visit.id}`, runningSchema, STANDS);
+  const { step: at, since } = kept.value;
+  const running: Running | undefined = at === "" ? undefined : { step: at, since };
   useEffect(() => {
-    if (!text) return;
+    if (at === "") return;
     const look = () => setNow(Date.now());
     const timer = window.setInterval(look, 10_000);
     const first = window.setTimeout(look, 0);
@@ -48,12 +34,8 @@ export function LabourClock({ step }: { step: Step }) {
       window.clearInterval(timer);
       window.clearTimeout(first);
     };
-  }, [text]);
-  const set = (next: Running | undefined) => {
-    if (next) window.localStorage.setItem(key(visit.id), `${next.step} ${next.since}`);
-    else window.localStorage.removeItem(key(visit.id));
-    window.dispatchEvent(new Event(CHANGED));
-  };
+  }, [at]);
+  const set = (next: Running | undefined) => (next ? kept.set(next) : kept.clear());
   const stop = async () => {
     if (!running) return;
     const minutes = Math.round((Date.now() - running.since) / 60_000);

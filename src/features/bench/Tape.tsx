@@ -2,7 +2,7 @@
 
 import { CloudOff, History, PencilLine } from "lucide-react";
 import { Fragment, useEffect, useRef, useState } from "react";
-import { describe, type Settled } from "@/core/kinds";
+import { describe, printMinutes, type Settled } from "@/core/kinds";
 import { useLogbook } from "@/ui/logbook";
 import { FileThumb } from "@/ui/Attachments";
 import { Time } from "@/ui/Time";
@@ -16,6 +16,23 @@ const initials = (name: string) =>
     .map((word) => word[0])
     .join("");
 
+const AGE_MS = 10_000;
+
+/** How long an entry has been waiting on this device. */
+function Unsaved({ since }: { since: number }) {
+  const [now, setNow] = useState(since);
+  useEffect(() => {
+    const timer = window.setInterval(() => setNow(Date.now()), AGE_MS);
+    return () => window.clearInterval(timer);
+  }, []);
+  const minutes = Math.floor(Math.max(0, now - since) / 60_000);
+  return (
+    <span className="ml-auto flex items-center gap-1 text-warning">
+      <CloudOff size={14} aria-hidden="true" /> not saved yet{minutes > 0 ? `, for ${printMinutes(minutes)}` : ""}
+    </span>
+  );
+}
+
 type ItemProps = { item: Settled; number: number; onOpen: () => void };
 
 function TapeItem({ item, number, onOpen }: ItemProps) {
@@ -23,7 +40,8 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
   const files = attachments.filter((file) => file.entryId === item.entry.id);
   const { entry, content, inForce } = item;
   const line = content ? describe(content) : describe(entry as never);
-  const waiting = pending.has(entry.id) || item.amendments.some((amendment) => pending.has(amendment.id));
+  const waits = [entry, ...item.amendments].flatMap(({ id }) => pending.get(id) ?? []);
+  const waiting = waits.length > 0 ? Math.min(...waits) : undefined;
   return (
     <li>
       <button
@@ -41,11 +59,7 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
               <PencilLine size={14} aria-hidden="true" /> {content ? "corrected" : "withdrawn"}: {inForce.reason}
             </span>
           ) : null}
-          {waiting ? (
-            <span className="ml-auto flex items-center gap-1 text-warning">
-              <CloudOff size={14} aria-hidden="true" /> not saved yet
-            </span>
-          ) : null}
+          {waiting === undefined ? null : <Unsaved since={waiting} />}
         </span>
         <span className={`block break-words ${content ? "" : "line-through opacity-75"}`}>
           <strong>{line.subject}</strong> {line.text} {line.verdict ? <VerdictMark mark={line.verdict} /> : null}

@@ -1,10 +1,10 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef } from "react";
+import { plainText, useKept } from "@/ui/kept";
 
 const KEPT = 50;
 const historyKey = "jumelle-lines";
-const draftKey = (setId: string) => `jumelle-line-${setId}`;
 
 function read<T>(key: string, fallback: T): T {
   try {
@@ -16,25 +16,15 @@ function read<T>(key: string, fallback: T): T {
 
 /** The line's text, which outlives a reload, and the lines typed before, which the arrows bring back. */
 export function useTyped(setId: string) {
-  const [text, setText] = useState("");
+  const { value: text, set: setText } = useKept(`line ${setId}`, plainText, "");
   const lines = useRef<string[]>([]);
   const position = useRef(0);
   const unfinished = useRef("");
-  const loaded = useRef(false);
 
   useEffect(() => {
     lines.current = read<string[]>(historyKey, []);
     position.current = lines.current.length;
-    loaded.current = true;
-    const kept = read(draftKey(setId), "");
-    // A line that was being typed when the page went away.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    if (kept) setText(kept);
   }, [setId]);
-
-  useEffect(() => {
-    if (loaded.current) window.localStorage.setItem(draftKey(setId), JSON.stringify(text));
-  }, [text, setId]);
 
   const go = (to: number) => {
     if (to < 0 || to > lines.current.length) return;

@@ -3,22 +3,21 @@
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { useState } from "react";
-import { ofKind } from "@/core/kinds";
-import { openPoints } from "@/core/history";
-import { STEP_NAMES } from "@/core/model";
-import { monthsLater } from "@/core/exchange";
-import { gates, ownersInstructions, priceOf } from "@/core/handback";
-import { runSheet, workSummary } from "@/core/visit";
+import { z } from "zod";
+import { ofKind, type ContentOf } from "@/core/kinds";
+import { workSummary } from "@/core/visit";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { TextField } from "@/ui/TextField";
+import { useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { Gates } from "./Gates";
 import { OpenPoints } from "./OpenPoints";
 import { Reserved } from "./Reserved";
 
-type OldParts = "returned" | "kept" | "none";
+type HandBack = ContentOf<"hand-back">["payload"];
+type OldParts = HandBack["oldParts"];
 
 function HandedBack() {
   const { settled, visit, setId } = useLogbook();
@@ -47,30 +46,61 @@ function HandedBack() {
   );
 }
 
+type Fields = {
+  summary?: string | undefined;
+  left?: string | undefined;
+  watch?: string | undefined;
+  oldParts?: OldParts | undefined;
+  nextService?: string | undefined;
+  instructions?: string | undefined;
+  warranty?: string | undefined;
+};
+
+type Texts = Pick<Fields, "summary" | "left" | "watch" | "instructions">;
+
+const fields = z.object({
+  summary: z.string().optional(),
+  left: z.string().optional(),
+  watch: z.string().optional(),
+  oldParts: z.enum(["returned", "kept", "none"]).optional(),
+  nextService: z.string().optional(),
+  instructions: z.string().optional(),
+  warranty: z.string().optional(),
+});
+
+const OLD_PARTS: Record<OldParts, string> = {
+  none: "there are none",
+  returned: "returned in a bag",
+  kept: "kept in the shop",
+};
+
 /** Hand back: open points first, then what the owner is told. The draft of the summary comes from the log. */
 export function HandBackPlate() {
-  const { settled, input, visit, append, lineOf, terms, shop } = useLogbook();
+  const { settled, context, visit, append, lineOf } = useLogbook();
   const draft = workSummary(settled, visit.id);
-  const [summary, setSummary] = useState<string>();
-  const [left, setLeft] = useState<string>();
-  const [watch, setWatch] = useState("");
-  const [chosenParts, setOldParts] = useState<OldParts>();
-  const [nextService, setNextService] = useState<string>();
-  const [instructions, setInstructions] = useState<string>();
-  const [warranty, setWarranty] = useState(String(terms.warrantyMonths));
+  // Only what was typed is kept: what nobody touched follows the log.
+  const kept = useKept<Fields>(`hand-back ${visit.id}`, fields, {});
   const [error, setError] = useState<string>();
   if (ofKind(settled, "hand-back").some(({ entry }) => entry.visitId === visit.id)) return <HandedBack />;
 
-  const bag = ofKind(settled, "part-work").some(
-    ({ entry, content }) => entry.visitId === visit.id && content.payload.oldPart === "bag",
-  );
-  const oldParts = chosenParts ?? (bag ? "returned" : "none");
-  const uses = ownersInstructions(input);
-  const months = warranty.trim() === "" ? undefined : Number(warranty);
-  const price = priceOf(settled, visit.id, terms, shop.currency);
-  const due = nextService ?? (terms.serviceMonths > 0 ? monthsLater(input.now, terms.serviceMonths) : "");
-  const told = (instructions ?? uses).trim();
-  const texts = { summary: (summary ?? draft.done).trim(), left: (left ?? draft.left).trim(), watch: watch.trim() };
+  const { bars = [], explain = [], proposal = {} } = context.handBack ?? {};
+  const proposed = proposal as Partial<HandBack>;
+  const typed = kept.value;
+  const change = (part: Fields) => {
+    setError(undefined);
+    kept.set((now) => ({ ...now, ...part }));
+  };
+  const warranty = typed.warranty ?? String(proposed.warrantyMonths ?? "");
+  const due = typed.nextService ?? proposed.nextService ?? "";
+  const instructions = typed.instructions ?? proposed.instructions ?? "";
+  const oldParts = typed.oldParts ?? proposed.oldParts ?? "none";
+  const texts = {
+    summary: (typed.summary ?? draft.done).trim(),
+    left: (typed.left ?? draft.left).trim(),
+    watch: (typed.watch ?? "").trim(),
+    instructions: instructions.trim(),
+  };
+  const months = /^\d+$/.test(warranty.trim()) ? Number(warranty) : undefined;
   const payload = {
     v: 1,
     summary: texts.summary,
@@ -78,37 +108,34 @@ export function HandBackPlate() {
     ...(texts.watch ? { watch: texts.watch } : {}),
     oldParts,
     ...(due ? { nextService: due } : {}),
-    ...(months === undefined || !Number.isInteger(months) ? {} : { warrantyMonths: months }),
-    ...(told ? { instructions: told } : {}),
-    ...(price.totalMinor > 0
-      ? { price: { labourMinutes: price.labourMinutes, total: { minor: price.totalMinor, currency: shop.currency } } }
-      : {}),
+    ...(months === undefined ? {} : { warrantyMonths: months }),
+    ...(texts.instructions ? { instructions: texts.instructions } : {}),
+    ...(proposed.price ? { price: proposed.price } : {}),
   } as const;
   const save = async () => {
-    const gate = runSheet(input).find((item) => item.step === "hand-back")?.gate ?? [];
-    const open = openPoints(settled, input.now).filter((point) => point.blocks);
-    if (gate.length > 0)
-      return setError(
-        `${gate.map((step) => STEP_NAMES[step]).join(" and ")} is not done: do it, or pass it with a reason above.`,
-      );
-    const still = gates(input, terms, shop.currency).filter(({ state }) => state === "open");
-    const barred = still.filter(({ explains }) => !explains);
-    if (barred.length > 0) return setError(`Not yet: ${barred.map(({ text }) => text).join("; ")}.`);
-    const made = open.filter(({ kind }) => kind === "modification");
-    if (made.length > 0)
-      return setError(
-        `A modification is not through: ${made.map(({ text }) => text).join("; ")}. Do it, or waive it above with the reason.`,
-      );
-    if (still.length > 0 && !texts.left)
-      return setError(
-        open.length > 0
-          ? "There are open points: settle them, or say in “What was left” why they stay."
-          : `${still.map(({ text }) => text).join("; ")}: say in “What was left” why it goes out so.`,
-      );
+    if (bars.length > 0) return setError(`Not yet: ${bars.join("; ")}.`);
+    if (explain.length > 0 && !texts.left)
+      return setError(`${explain.join("; ")}: say in “What was left” why it goes out so.`);
+    if (warranty.trim() && months === undefined) return setError("A warranty is whole months, like 6; empty for none.");
     if (!texts.summary) return setError("Say what was done.");
     const outcome = await append({ kind: "hand-back", payload });
-    return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+    if (!outcome.ok) return setError(outcome.problems[0]?.message);
+    setError(undefined);
+    return kept.clear();
   };
+  const area = (key: keyof Texts, label: string, value: string, rows: number, hint?: string, wide = "") => (
+    <Field label={label} hint={hint} className={wide}>
+      {(props) => (
+        <textarea
+          {...props}
+          className="textarea w-full"
+          rows={rows}
+          value={value}
+          onChange={(event) => change({ [key]: event.target.value })}
+        />
+      )}
+    </Field>
+  );
   return (
     <div>
       <Gates />
@@ -121,67 +148,32 @@ export function HandBackPlate() {
           void save();
         }}
       >
-        <Field
-          label="What was done"
-          hint="Drafted from the log; put it into the owner's words."
-          className="md:col-span-2"
-        >
-          {(props) => (
-            <textarea
-              {...props}
-              className="textarea w-full"
-              rows={4}
-              value={summary ?? draft.done}
-              onChange={(event) => setSummary(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="What was left, and why">
-          {(props) => (
-            <textarea
-              {...props}
-              className="textarea w-full"
-              rows={2}
-              value={left ?? draft.left}
-              onChange={(event) => setLeft(event.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="What to watch">
-          {(props) => (
-            <textarea
-              {...props}
-              className="textarea w-full"
-              rows={2}
-              value={watch}
-              onChange={(event) => setWatch(event.target.value)}
-            />
-          )}
-        </Field>
-        {told || uses ? (
-          <Field label="How the owner uses what was fitted" className="md:col-span-2">
-            {(props) => (
-              <textarea
-                {...props}
-                className="textarea w-full"
-                rows={2}
-                value={instructions ?? uses}
-                onChange={(event) => setInstructions(event.target.value)}
-              />
-            )}
-          </Field>
-        ) : null}
+        {area(
+          "summary",
+          "What was done",
+          typed.summary ?? draft.done,
+          4,
+          "Drafted from the log; put it into the owner's words.",
+          "md:col-span-2",
+        )}
+        {area("left", "What was left, and why", typed.left ?? draft.left, 2)}
+        {area("watch", "What to watch", typed.watch ?? "", 2)}
+        {instructions || proposed.instructions
+          ? area("instructions", "How the owner uses what was fitted", instructions, 2, undefined, "md:col-span-2")
+          : null}
         <Field label="Old parts">
           {(props) => (
             <select
               {...props}
               className="select h-11 w-full"
               value={oldParts}
-              onChange={(event) => setOldParts(event.target.value as OldParts)}
+              onChange={(event) => change({ oldParts: event.target.value as OldParts })}
             >
-              <option value="none">there are none</option>
-              <option value="returned">returned in a bag</option>
-              <option value="kept">kept in the shop</option>
+              {Object.entries(OLD_PARTS).map(([key, words]) => (
+                <option key={key} value={key}>
+                  {words}
+                </option>
+              ))}
             </select>
           )}
         </Field>
@@ -192,14 +184,14 @@ export function HandBackPlate() {
               type="date"
               className="input h-11 w-full"
               value={due}
-              onChange={(event) => setNextService(event.target.value)}
+              onChange={(event) => change({ nextService: event.target.value })}
             />
           )}
         </Field>
         <TextField
           label="Warranty, months"
           value={warranty}
-          onChange={setWarranty}
+          onChange={(value) => change({ warranty: value })}
           inputClass="w-24 font-mono text-right"
           numeric
         />

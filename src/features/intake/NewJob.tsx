@@ -2,11 +2,13 @@
 
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useForm, useWatch, type FieldErrors } from "react-hook-form";
 import { v7 } from "uuid";
+import { z } from "zod";
 import { SUPPLIES, SUPPLY_WORDS } from "@/core/model";
 import { ErrorText, Field } from "@/ui/Field";
+import { useKept } from "@/ui/kept";
 import { takeSetIn, type JobIds } from "./actions";
 import { EMPTY_TAKE_IN, newJobFields, type NewJobFields } from "./schema";
 import { TakeInFields } from "./TakeInFields";
@@ -29,6 +31,19 @@ const NEW_MODEL: NonNullable<NewJobFields["newModel"]> = {
   dialect: "",
 };
 
+const NOTHING_TYPED: NewJobFields = {
+  setId: "",
+  owner: "",
+  contact: "",
+  model: "",
+  serial: "",
+  takeIn: EMPTY_TAKE_IN,
+};
+/** A form that is half filled is kept as it is; whether it may be sent is asked when it is. */
+const anyFields = z.custom<NewJobFields>(
+  (value) => typeof value === "object" && value !== null && "takeIn" in value && "owner" in value,
+);
+
 const freshIds = (): JobIds => ({ set: v7(), visit: v7(), entry: v7(), customer: v7(), model: v7() });
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
@@ -44,11 +59,22 @@ export function NewJob({ known }: { known: Known }) {
   // Made once: sending the form again with the same ids never doubles anything.
   const [ids] = useState(freshIds);
   const [refusal, setRefusal] = useState<string>();
+  const kept = useKept("new-job", anyFields, NOTHING_TYPED);
   const form = useForm<NewJobFields, unknown, unknown>({
     resolver: zodResolver(newJobFields) as never,
-    defaultValues: { setId: "", owner: "", contact: "", model: "", serial: "", takeIn: EMPTY_TAKE_IN },
+    defaultValues: NOTHING_TYPED,
   });
-  const { register, handleSubmit, setError, setValue, control, formState } = form;
+  const { register, handleSubmit, setError, setValue, control, formState, subscribe, reset } = form;
+  const { set: keep, clear: forget } = kept;
+  const before = useRef(kept);
+  useEffect(() => {
+    before.current = kept;
+  });
+  useEffect(() => {
+    // What was typed when the page went away.
+    if (before.current.touched) reset(before.current.value);
+    return subscribe({ formState: { values: true }, callback: ({ values }) => keep(values) });
+  }, [reset, subscribe, keep]);
   const [setId, owner, model, newModel] = useWatch({ control, name: ["setId", "owner", "model", "newModel"] });
   const errors = formState.errors as FieldErrors<NewJobFields>;
 
@@ -65,7 +91,10 @@ export function NewJob({ known }: { known: Known }) {
       return setRefusal(
         "The server cannot be reached. Nothing typed here is lost: press the button again in a moment.",
       );
-    if (result.ok) return router.push(`/bench/${result.job}`);
+    if (result.ok) {
+      forget();
+      return router.push(`/bench/${result.job}`);
+    }
     for (const { path, message } of result.problems) {
       if (path === "owner" || path === "model") setError(path, { message });
       else setRefusal(message);
@@ -222,6 +251,18 @@ export function NewJob({ known }: { known: Known }) {
           Take it in
         </button>
         <p className="dim text-sm">Opens its bench. Nothing is powered yet.</p>
+        {kept.touched ? (
+          <button
+            type="button"
+            className="btn btn-ghost ml-auto h-11"
+            onClick={() => {
+              reset(NOTHING_TYPED);
+              forget();
+            }}
+          >
+            Begin anew
+          </button>
+        ) : null}
       </div>
     </form>
   );

@@ -56,7 +56,10 @@ function TakeInForm({ initial, button, needsReason, onSave, onCancel }: FormProp
       ) : null}
       {needsReason ? null : (
         <LineHint
-          line={lineOf({ kind: "take-in", payload: { ...takeInPayload(typed), complaint: typed.complaint || "…" } })}
+          line={lineOf({
+            kind: "take-in",
+            payload: { ...takeInPayload(typed, shop.currency), complaint: typed.complaint || "…" },
+          })}
         />
       )}
       <div className="flex gap-2">

@@ -6,13 +6,16 @@ const typed = { ...EMPTY_TAKE_IN, complaint: "fades" };
 
 describe("the take-in as it is typed", () => {
   it("becomes a payload that the log takes", () => {
-    const payload = takeInPayload({
-      ...typed,
-      received: "lead, two knobs,\n manual",
-      missing: " , ",
-      since: " May ",
-      policy: "museum",
-    });
+    const payload = takeInPayload(
+      {
+        ...typed,
+        received: "lead, two knobs,\n manual",
+        missing: " , ",
+        since: " May ",
+        policy: "museum",
+      },
+      "EUR",
+    );
     expect(payload).toEqual({
       v: 1,
       complaint: "fades",

@@ -30,7 +30,7 @@ export const takeInFields = z.object({
   costLimit: z
     .string()
     .refine(
-      (text) => text.trim() === "" || parseMoney(text) !== undefined,
+      (text) => text.trim() === "" || parseMoney(text, "EUR") !== undefined,
       "An amount is needed, like 250 or 250 EUR.",
     ),
   /** a grade for each part of the outside that was looked at; empty where none was given */
@@ -79,7 +79,7 @@ type Word = "since" | "wants" | "earlierWork" | "loose" | "cosmetic" | "dateCode
  * The typed fields as the payload of a take-in entry.
  * @param currency of the shop, for a limit that names none
  */
-export function takeInPayload(fields: TakeInFields, currency = "EUR"): TakeIn {
+export function takeInPayload(fields: TakeInFields, currency: string): TakeIn {
   const grades = Object.entries(fields.grades).flatMap(([part, grade]) =>
     grade ? [{ part, grade: grade as Grade }] : [],
   );

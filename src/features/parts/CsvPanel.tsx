@@ -14,18 +14,23 @@ const SHOWN = 60;
 type CsvPanelProps<Row> = {
   table: Table<Row>;
   title: string;
+  /** of the shop, for prices that name none */
+  currency?: string;
   onSave: (cells: string[][]) => Promise<Answer>;
   onDone: (said: string | undefined) => void;
   children?: React.ReactNode;
 };
 
 /** A list pasted or chosen: how many rows are understood, what is wrong in the others, and nothing saved before Save. */
-export function CsvPanel<Row>({ table, title, onSave, onDone, children }: CsvPanelProps<Row>) {
+export function CsvPanel<Row>({ table, title, currency, onSave, onDone, children }: CsvPanelProps<Row>) {
   const [text, setText] = useState("");
   const [error, setError] = useState<string>();
   const [saving, setSaving] = useState(false);
   const id = useId();
-  const read = useMemo(() => (text.trim() ? readRows(table, cellsOf(text).cells, {}) : undefined), [table, text]);
+  const read = useMemo(
+    () => (text.trim() ? readRows(table, cellsOf(text).cells, { currency }) : undefined),
+    [table, text, currency],
+  );
   const take = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > LARGEST) return setError(`“${file.name}” is far larger than a list: split it.`);

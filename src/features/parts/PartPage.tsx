@@ -243,6 +243,7 @@ export function PartPage({ item, moves, uses, batch, batchUses }: PartPageProps)
           id={item.id}
           version={item.version}
           initial={typedOf(item)}
+          currency={item.currency}
           onDone={() => {
             setEditing(false);
             router.refresh();

@@ -6,12 +6,12 @@ import { ErrorText, Field } from "@/ui/Field";
 import { changeStock } from "./actions";
 import { readStock, understood, type TypedStock } from "./typed";
 
-type StockFormProps = { id: string; version: number; initial: TypedStock; onDone: () => void };
+type StockFormProps = { id: string; version: number; initial: TypedStock; currency: string; onDone: () => void };
 
 const WIDE = new Set(["marking", "provenance"]);
 
 /** One line of the stock: its columns as fields, each with what is wrong in it. */
-export function StockForm({ id, version, initial, onDone }: StockFormProps) {
+export function StockForm({ id, version, initial, currency, onDone }: StockFormProps) {
   const [typed, setTyped] = useState(initial);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [message, setMessage] = useState<string>();
@@ -21,7 +21,7 @@ export function StockForm({ id, version, initial, onDone }: StockFormProps) {
     setTyped({ ...typed, [key]: value });
   };
   const save = async () => {
-    const read = readStock(typed);
+    const read = readStock(typed, currency);
     if (!read.ok) return setProblems(read.problems);
     const answer = await changeStock(id, typed, version).catch(
       () => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const,

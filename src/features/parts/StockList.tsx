@@ -19,7 +19,7 @@ import { EMPTY_STOCK, matches } from "./typed";
 const STEP = 60;
 
 /** The stock: what there is, where it lies, what is promised and what runs low. */
-export function StockList({ items }: { items: StockItem[] }) {
+export function StockList({ items, currency }: { items: StockItem[]; currency: string }) {
   const router = useRouter();
   const [query, setQuery] = useState("");
   const [kind, setKind] = useState("");
@@ -104,9 +104,11 @@ export function StockList({ items }: { items: StockItem[] }) {
         </label>
       </div>
       {said ? <p role="status">{said}</p> : null}
-      {panel === "new" ? <StockForm id={fresh} version={0} initial={EMPTY_STOCK} onDone={() => close()} /> : null}
+      {panel === "new" ? (
+        <StockForm id={fresh} version={0} initial={EMPTY_STOCK} currency={currency} onDone={() => close()} />
+      ) : null}
       {panel === "import" ? (
-        <CsvPanel table={STOCK_TABLE} title="Stock list" onSave={importList} onDone={close}>
+        <CsvPanel table={STOCK_TABLE} currency={currency} title="Stock list" onSave={importList} onDone={close}>
           <p className="dim">
             A line with the same kind, marking, maker, number, batch and bin is changed; any other is made. A count in
             the list is taken over as a count of the drawer.
@@ -117,8 +119,7 @@ export function StockList({ items }: { items: StockItem[] }) {
         <Empty title="No stock yet.">Write the first line with New part, or bring a list in as a CSV.</Empty>
       ) : (
         <p className="dim" role="status">
-          {shown.length} of {items.length} lines · worth{" "}
-          {formatMoney({ minor: worth, currency: items[0]?.currency ?? "EUR" })} on hand
+          {shown.length} of {items.length} lines · worth {formatMoney({ minor: worth, currency: currency })} on hand
         </p>
       )}
       {shown.length > 0 ? (

@@ -37,7 +37,7 @@ const person = async () => (await currentPerson((await cookies()).get(PERSON_COO
 /** Makes or changes a stock line. */
 export async function changeStock(id: unknown, typed: unknown, version: unknown): Promise<Answer> {
   return kept("change stock", async () => {
-    const read = readStock(typedSchema.parse(typed));
+    const read = readStock(typedSchema.parse(typed), (await shopOf(database())).currency);
     if (!read.ok)
       return { ok: false, message: Object.values(read.problems)[0] ?? "That does not fit.", problems: read.problems };
     const change = { ...read.value, id: z.uuid().parse(id), version: z.number().int().min(0).parse(version) };
@@ -71,7 +71,7 @@ export async function moveStock(
 /** A stock list as cells, read again here before anything is kept. */
 export async function importList(cells: unknown): Promise<Answer> {
   return kept("import stock", async () => {
-    const read = readRows(STOCK_TABLE, cellsSchema.parse(cells), {});
+    const read = readRows(STOCK_TABLE, cellsSchema.parse(cells), { currency: (await shopOf(database())).currency });
     const rows = read.rows.flatMap(({ row }) => (row ? [row] : []));
     if (read.bad > 0 || rows.length === 0)
       return { ok: false, message: read.trouble ?? "A row does not read: look at the preview again." };

@@ -5,13 +5,13 @@ import { EMPTY_STOCK, matches, readStock, typedOf, understood } from "./typed";
 describe("the form of a part", () => {
   it("reads its fields, and says beside each what is wrong", () => {
     const typed = { ...EMPTY_STOCK, kind: "film", marking: ".047/630", bin: "B-1", onHand: "3" };
-    expect(readStock(typed)).toMatchObject({ ok: true, value: { kind: "film", onHand: 3 } });
+    expect(readStock(typed, "EUR")).toMatchObject({ ok: true, value: { kind: "film", onHand: 3 } });
     expect(understood(typed)).toBe("understood as 47 nF 630 V");
-    expect(readStock({ ...typed, marking: ".047", price: "-3" })).toMatchObject({
+    expect(readStock({ ...typed, marking: ".047", price: "-3" }, "EUR")).toMatchObject({
       ok: false,
       problems: { price: expect.stringContaining("no price") },
     });
-    expect(readStock({ ...EMPTY_STOCK })).toMatchObject({
+    expect(readStock({ ...EMPTY_STOCK }, "EUR")).toMatchObject({
       ok: false,
       problems: { kind: expect.stringContaining("missing") },
     });
@@ -22,7 +22,10 @@ describe("the form of a part", () => {
   });
   it("shows a line as it can be read again", () => {
     const item = stockItem({ priceMinor: 60, reorderAt: 4, bin: "B-1" });
-    expect(readStock(typedOf(item))).toMatchObject({ ok: true, value: { priceMinor: 60, reorderAt: 4, bin: "B-1" } });
+    expect(readStock(typedOf(item), "EUR")).toMatchObject({
+      ok: true,
+      value: { priceMinor: 60, reorderAt: 4, bin: "B-1" },
+    });
   });
 });
 

@@ -14,9 +14,12 @@ export const typedOf = (item: StockItem): TypedStock => {
 
 export type ReadStock = { ok: true; value: StockRow } | { ok: false; problems: Record<string, string> };
 
-/** Reads a form of a stock line; its sentences by field. */
-export function readStock(typed: TypedStock): ReadStock {
-  const read = STOCK_TABLE.read(typed, {});
+/**
+ * Reads a form of a stock line; its sentences by field.
+ * @param currency of the shop, for a price that names none
+ */
+export function readStock(typed: TypedStock, currency: string): ReadStock {
+  const read = STOCK_TABLE.read(typed, { currency });
   if (read.row) return { ok: true, value: read.row };
   const problems = Object.fromEntries(
     Object.entries(read.cells).flatMap(([key, { problem }]) => (problem ? [[key, problem]] : [])),

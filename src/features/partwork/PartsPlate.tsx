@@ -6,9 +6,10 @@ import { asBuilt, openPoints, type Position } from "@/core/history";
 import { printPart } from "@/core/kinds";
 import { sectionTrouble } from "@/core/model";
 import { workWarning } from "@/core/visit";
+import { useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 import { PartStateMark } from "@/ui/PartStateMark";
-import { EMPTY_WORK, fieldsFor } from "./fields";
+import { EMPTY_WORK, fieldsFor, workFields } from "./fields";
 import { WorkForm } from "./WorkForm";
 
 const matches = (position: Position, query: string) =>
@@ -30,7 +31,7 @@ const fittedText = (position: Position) =>
 /** Fix: every place of the set with its state, the ones that ask for work first; and the work, one piece at a time. */
 export function PartsPlate() {
   const { settled, input, model, visit } = useLogbook();
-  const [fields, setFields] = useState(EMPTY_WORK);
+  const { value: fields, set: setFields } = useKept(`part ${visit.id}`, workFields, EMPTY_WORK);
   const [query, setQuery] = useState("");
   const top = useRef<HTMLDivElement>(null);
   const choose = (position: Position) => {

@@ -8,9 +8,9 @@ import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { EMPTY_WORK, lineOfFields, putsIn, stillMissing, type WorkFields } from "./fields";
+import { EMPTY_WORK, isEmpty, lineOfFields, putsIn, stillMissing, type WorkFields } from "./fields";
 
-type WorkFormProps = { fields: WorkFields; onChange: React.Dispatch<React.SetStateAction<WorkFields>> };
+type WorkFormProps = { fields: WorkFields; onChange: (next: WorkFields | ((now: WorkFields) => WorkFields)) => void };
 
 /** One piece of work on a part. The form writes a bench line, and shows what the line is understood as. */
 export function WorkForm({ fields, onChange }: WorkFormProps) {
@@ -36,7 +36,7 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
     onChange(EMPTY_WORK);
     const outcome = await append(result.draft.content);
     if (outcome.ok) return;
-    onChange((current) => (current === EMPTY_WORK ? written : current));
+    onChange((current) => (isEmpty(current) ? written : current));
     setRefusal(outcome.problems[0]?.message);
   };
   const reasonNeeded = NEEDS_REASON.includes(fields.action);

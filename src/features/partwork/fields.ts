@@ -1,17 +1,19 @@
-import { writeLine, NEEDS_REASON, PUTS_IN, type Action, type OldPart } from "@/core/kinds";
+import { z } from "zod";
+import { ACTIONS, NEEDS_REASON, OLD_PARTS, PUTS_IN, writeLine, type Action } from "@/core/kinds";
 import type { Position } from "@/core/history";
 
 /** The fields of one piece of work, as typed. They become a bench line, and the line is what is checked. */
-export type WorkFields = {
-  designators: string;
-  action: Action;
-  was: string;
-  measured: string;
-  found: string;
-  now: { designator: string; text: string }[];
-  why: string;
-  oldPart: OldPart | "";
-};
+export const workFields = z.object({
+  designators: z.string(),
+  action: z.enum(ACTIONS),
+  was: z.string(),
+  measured: z.string(),
+  found: z.string(),
+  now: z.array(z.object({ designator: z.string(), text: z.string() })).min(1),
+  why: z.string(),
+  oldPart: z.enum(["", ...OLD_PARTS]),
+});
+export type WorkFields = z.infer<typeof workFields>;
 
 export const EMPTY_WORK: WorkFields = {
   designators: "",
@@ -23,6 +25,9 @@ export const EMPTY_WORK: WorkFields = {
   why: "",
   oldPart: "",
 };
+
+/** Was nothing typed since the form was emptied? */
+export const isEmpty = (fields: WorkFields): boolean => JSON.stringify(fields) === JSON.stringify(EMPTY_WORK);
 
 export const putsIn = (action: Action): boolean => PUTS_IN.includes(action);
 

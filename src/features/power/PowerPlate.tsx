@@ -39,6 +39,7 @@ export function PowerPlate() {
   const [chosen, setChosen] = useState<{ method?: Method; tap?: number }>({});
   const [resumed, setResumed] = useState<string>();
   const [selected, setSelected] = useState<string>();
+  const [goesOn, setGoesOn] = useState(false);
   const tap = chosen.tap ?? last?.expected.fullVolts ?? bestTap(sheet, shop.lineVolts);
   const mains = sheet.supply !== "battery" && sheet.supply !== "low-voltage";
   const line = mains ? { volts: shop.lineVolts, hz: shop.lineHz } : { volts: tap, hz: shop.lineHz };
@@ -127,6 +128,8 @@ export function PowerPlate() {
             startedAt={startedAt}
             onChange={change}
             onStart={start}
+            goesOn={goesOn}
+            onWrite={() => setGoesOn(true)}
             onDone={() => {
               clear(step.key);
               setSelected((current) => (current === step.key ? undefined : current));

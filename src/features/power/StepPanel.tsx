@@ -1,7 +1,7 @@
 "use client";
 
 import { OctagonX } from "lucide-react";
-import { useRef, useState } from "react";
+import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { judgementOf } from "@/core/kinds";
 import { DANGER_WORDS, DANGERS, STAGE_NAMES, type Danger, type Method } from "@/core/power";
 import { format } from "@/core/quantity";
@@ -37,11 +37,24 @@ type StepPanelProps = {
   startedAt: number | undefined;
   onChange: (part: Partial<Typed>) => void;
   onStart: () => void;
+  /** a step before this one was written just now */
+  goesOn: boolean;
+  onWrite: () => void;
   onDone: () => void;
 };
 
 /** One step, large: the volts to set, what to expect, where to stop; digits go in, Enter or a foot-switch goes on. */
-export function StepPanel({ step, method, typed, startedAt, onChange, onStart, onDone }: StepPanelProps) {
+export function StepPanel({
+  step,
+  method,
+  typed,
+  startedAt,
+  onChange,
+  onStart,
+  goesOn,
+  onWrite,
+  onDone,
+}: StepPanelProps) {
   const { append, shop, lineOf } = useLogbook();
   const [error, setError] = useState<string>();
   const form = useRef<HTMLFormElement>(null);
@@ -54,6 +67,7 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
     const trouble = seen.length > 0 ? undefined : stepTrouble(typed, step);
     if (trouble) return setError(trouble);
     const seconds = heldFor(startedAt);
+    onWrite();
     const outcome = await append({
       kind: "power-step",
       payload: { ...payload(seen), ...(seconds === undefined ? {} : { held: seconds }) },
@@ -62,6 +76,11 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
     setError(undefined);
     return onDone();
   };
+
+  // The next step begins in its first field, wherever the one before it was ended: digits and foot-switch just go on.
+  useEffect(() => {
+    if (goesOn) form.current?.querySelector<HTMLInputElement>("input[data-step]")?.focus();
+  }, [goesOn]);
 
   /** On to the next empty field; from the last one the step is written. A stop is written at once. */
   const goOn = () => {
@@ -75,6 +94,17 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
     return next.select();
   };
 
+  // The foot-switch works wherever the focus is: both hands are at the set.
+  const onFoot = useEffectEvent((event: KeyboardEvent) => {
+    if (event.key !== "PageDown" || document.querySelector("dialog[open]")) return;
+    event.preventDefault();
+    goOn();
+  });
+  useEffect(() => {
+    window.addEventListener("keydown", onFoot);
+    return () => window.removeEventListener("keydown", onFoot);
+  }, []);
+
   return (
     <form
       ref={form}
@@ -85,10 +115,9 @@ export function StepPanel({ step, method, typed, startedAt, onChange, onStart, o
       }}
       onKeyDown={(event) => {
         const field = (event.target as HTMLElement).matches("input[data-step]");
-        if (event.key === "PageDown" || (event.key === "Enter" && field)) {
-          event.preventDefault();
-          goOn();
-        }
+        if (event.key !== "Enter" || !field) return;
+        event.preventDefault();
+        goOn();
       }}
     >
       <div className="flex items-end justify-between gap-2">

@@ -1,19 +1,26 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { z } from "zod";
+import { useKept } from "@/ui/kept";
 import { EMPTY, type Typed } from "./fields";
 
-type Kept = { step: string; typed: Typed; startedAt?: number };
-
-const keyOf = (visitId: string) => `jumelle-power-${visitId}`;
-
-function read(visitId: string): Kept | undefined {
-  try {
-    return JSON.parse(window.localStorage.getItem(keyOf(visitId)) ?? "null") ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
+const text = z.string();
+const keptStep = z.object({
+  step: text,
+  typed: z.object({
+    lineVolts: text,
+    amps: text,
+    bplus: text,
+    heaters: text,
+    endAmps: text,
+    lamp: z.enum(["", "dark", "dim", "bright"]),
+    remark: text,
+  }),
+  /** when the hold began, ms since 1970 */
+  startedAt: z.number().optional(),
+});
+type KeptStep = z.infer<typeof keptStep>;
+const NONE: KeptStep = { step: "", typed: EMPTY };
 
 /** How long a hold has lasted, whole seconds; undefined when none was begun. */
 export const heldFor = (startedAt: number | undefined): number | undefined =>
@@ -21,33 +28,16 @@ export const heldFor = (startedAt: number | undefined): number | undefined =>
 
 /** What is typed at a step, and when its hold began. It outlives a reload of the page. */
 export function useStep(visitId: string, step: string | undefined) {
-  const [kept, setKept] = useState<Kept>();
-  useEffect(() => {
-    const found = read(visitId);
-    // What was being typed when the page went away.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    if (found) setKept(found);
-  }, [visitId]);
-  const mine = kept && kept.step === step ? kept : undefined;
-  const typed = mine?.typed ?? EMPTY;
-  const put = (next: Kept) => {
-    setKept(next);
-    window.localStorage.setItem(keyOf(visitId), JSON.stringify(next));
-  };
+  const { value, set } = useKept(`power ${visitId}`, keptStep, NONE);
+  const key = step ?? "";
+  const at = (now: KeptStep): KeptStep => (now.step === key ? now : { step: key, typed: EMPTY });
+  const mine = at(value);
   return {
-    typed,
-    startedAt: mine?.startedAt,
-    change: (part: Partial<Typed>) =>
-      put({
-        step: step ?? "",
-        typed: { ...typed, ...part },
-        ...(mine?.startedAt === undefined ? {} : { startedAt: mine.startedAt }),
-      }),
-    start: () => put({ step: step ?? "", typed, startedAt: mine?.startedAt ?? Date.now() }),
+    typed: mine.typed,
+    startedAt: mine.startedAt,
+    change: (part: Partial<Typed>) => set((now) => ({ ...at(now), typed: { ...at(now).typed, ...part } })),
+    start: () => set((now) => ({ ...at(now), startedAt: at(now).startedAt ?? Date.now() })),
     /** Forgets a step that is written; what is typed at the next one by then stays. */
-    clear: (written: string) => {
-      setKept((current) => (current?.step === written ? undefined : current));
-      if (read(visitId)?.step === written) window.localStorage.removeItem(keyOf(visitId));
-    },
+    clear: (written: string) => set((now) => (now.step === written ? NONE : now)),
   };
 }

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { SUPPLIES, SUPPLY_WORDS, type Model, type Supply } from "@/core/model";
 import { ErrorText, Field } from "@/ui/Field";
+import { textFields, useKept } from "@/ui/kept";
 import { changeBasics } from "./actions";
 import { readBasics, typedBasics, type TypedBasics } from "./basics";
 
@@ -10,7 +11,8 @@ type BasicsProps = { model: Model; version: number; onSaved: (version: number) =
 
 /** What the model is, how it is fed and how its chart was made: hazards, plans and verdicts follow from it. */
 export function Basics({ model, version, onSaved }: BasicsProps) {
-  const [typed, setTyped] = useState(() => typedBasics(model));
+  const saved = typedBasics(model);
+  const { value: typed, set: setTyped, clear, touched } = useKept(`basics ${model.id}`, textFields(saved), saved);
   const [said, setSaid] = useState<{ error?: string; saved?: boolean }>({});
   const read = readBasics(typed);
   const change = (part: Partial<TypedBasics>) => {
@@ -19,11 +21,13 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
   };
   const save = async () => {
     if (!read.ok) return setSaid({ error: Object.values(read.problems)[0] ?? "That does not fit." });
-    const saved = await changeBasics({ id: model.id, version }, typed).catch(
+    const done = await changeBasics({ id: model.id, version }, typed).catch(
       () => ({ ok: false, message: "The server cannot be reached; what you typed is still here." }) as const,
     );
-    if (saved.ok) onSaved(saved.version);
-    return setSaid(saved.ok ? { saved: true } : { error: saved.message });
+    if (!done.ok) return setSaid({ error: done.message });
+    onSaved(done.version);
+    clear();
+    return setSaid({ saved: true });
   };
   const input = (key: Exclude<keyof TypedBasics, "supply" | "dialect">, label: string, example: string, wide = "") => (
     <Field label={label} className={wide} error={read.ok ? undefined : read.problems[key]}>
@@ -97,6 +101,11 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
       </fieldset>
       <div className="flex items-center gap-3">
         <button className="btn btn-primary h-11">Save</button>
+        {touched ? (
+          <button type="button" className="btn btn-ghost h-11" onClick={clear}>
+            Forget what was typed
+          </button>
+        ) : null}
         {said.saved ? <span role="status">Saved: every set of this model follows.</span> : null}
         {said.error ? <ErrorText>{said.error}</ErrorText> : null}
       </div>

@@ -1,7 +1,8 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useEffect, useRef } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { inField, useShortcut } from "@/ui/keys";
 import { Header } from "./Header";
 import { HelpSheet } from "./HelpSheet";
 import { PLACES } from "./places";
@@ -13,36 +14,62 @@ type ShellProps = {
   children: React.ReactNode;
 };
 
-const inField = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
-
-/** The frame of every page: header, help sheet, and the keys that work everywhere outside fields. */
-export function Shell({ children, ...header }: ShellProps) {
-  const help = useRef<HTMLDialogElement>(null);
-  const router = useRouter();
+/** Esc leaves a field; what was typed stays. A field that has a use of its own for it takes it first. */
+function useEscape() {
   useEffect(() => {
-    let going = false;
     const onKey = (event: KeyboardEvent) => {
-      if (inField(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-      const place = going ? PLACES.find(({ letter }) => letter === event.key) : undefined;
-      going = event.key === "g";
-      if (event.key === "?") {
-        event.preventDefault();
-        help.current?.showModal();
-      }
-      if (place) {
-        event.preventDefault();
-        router.push(place.href);
-      }
+      if (event.key !== "Escape" || event.defaultPrevented || !inField(event.target)) return;
+      // In a dialog the first Esc leaves the field, the second one the dialog.
+      event.preventDefault();
+      (event.target as HTMLElement).blur();
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [router]);
+  }, []);
+}
+
+/** Past the header and, on a bench, past the run sheet, to what the page is about. */
+function SkipLink() {
+  return (
+    <a
+      href="#content"
+      className="btn btn-primary absolute top-1 left-2 z-50 h-10 -translate-y-16 focus:translate-y-0"
+      onClick={(event) => {
+        event.preventDefault();
+        const content = document.querySelector<HTMLElement>("[data-content]") ?? document.querySelector("main");
+        if (!content) return;
+        if (!content.hasAttribute("tabindex")) content.setAttribute("tabindex", "-1");
+        content.focus();
+      }}
+    >
+      Skip to the content
+    </a>
+  );
+}
+
+/** The frame of every page: header, help sheet, and the keys that work everywhere outside fields. */
+export function Shell({ children, ...header }: ShellProps) {
+  const [help, setHelp] = useState(false);
+  const router = useRouter();
+  const going = useRef(false);
+  const onKey = useCallback(
+    (key: string) => {
+      const place = going.current ? PLACES.find(({ letter }) => letter === key) : undefined;
+      going.current = key === "g";
+      if (key === "?") setHelp(true);
+      if (place) router.push(place.href);
+      return key === "?" || place !== undefined;
+    },
+    [router],
+  );
+  useShortcut(onKey);
+  useEscape();
   return (
     <div className="flex min-h-dvh flex-col">
-      <Header {...header} onHelp={() => help.current?.showModal()} />
+      <SkipLink />
+      <Header {...header} onHelp={() => setHelp(true)} />
       {children}
-      <HelpSheet ref={help} />
+      <HelpSheet open={help} onClose={() => setHelp(false)} />
     </div>
   );
 }

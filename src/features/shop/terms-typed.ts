@@ -23,7 +23,8 @@ export function readTerms(typed: TypedTerms): Read<Terms> {
   const values: Record<string, unknown> = { taxName: typed.taxName.trim() };
   for (const key of Object.keys(typed) as (keyof Terms)[]) {
     if (key === "taxName") continue;
-    if (key === "hourMinor") values[key] = number(typed[key]) === 0 ? 0 : (parseMoney(typed[key])?.minor ?? Number.NaN);
+    if (key === "hourMinor")
+      values[key] = number(typed[key]) === 0 ? 0 : (parseMoney(typed[key], "EUR")?.minor ?? Number.NaN);
     else values[key] = (PERCENT as readonly string[]).includes(key) ? number(typed[key]) / 100 : number(typed[key]);
   }
   const read = termsSchema.safeParse(values);

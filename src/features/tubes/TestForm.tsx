@@ -8,6 +8,7 @@ import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText } from "@/ui/Field";
 import { TextField } from "@/ui/TextField";
 import { LineHint } from "@/ui/LineHint";
+import { plainText, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 
 type Fields = {
@@ -17,13 +18,7 @@ type Fields = {
   measured: string;
   nominal: string;
   unit: string;
-  tester: string;
 };
-
-const KEPT = "jumelle-tester";
-
-/** The tester and its settings that were used last on this device: they rarely change between two tubes. */
-const keptTester = (): string => (typeof window === "undefined" ? "" : (window.localStorage.getItem(KEPT) ?? ""));
 
 /** A tube on the tester: shorts first, then gas, then strength; each appears when its turn has come. */
 export function TestForm({ place }: { place: TubePlace }) {
@@ -36,8 +31,9 @@ export function TestForm({ place }: { place: TubePlace }) {
     measured: "",
     nominal: gm ? String(Math.round(gm * 1e6)) : "100",
     unit: gm ? "µS" : "%",
-    tester: keptTester(),
   }));
+  // The tester and its settings rarely change between two tubes: they are kept on this device.
+  const tester = useKept("tester", plainText, "");
   const [error, setError] = useState<string>();
   const change = (part: Partial<Fields>) => {
     setError(undefined);
@@ -50,7 +46,7 @@ export function TestForm({ place }: { place: TubePlace }) {
     strength &&
       `${fields.test.trim().split(/\s+/).join("-") || "gm"} ${fields.measured.trim()}/${fields.nominal.trim()} ${fields.unit.trim()}`.trim(),
     place.fitted === place.drawn ? "" : `type ${place.type?.type ?? place.fitted}`,
-    fields.tester.trim() && `on ${fields.tester.trim()}`,
+    tester.value.trim() && `on ${tester.value.trim()}`,
   ]
     .filter(Boolean)
     .join("; ");
@@ -64,7 +60,6 @@ export function TestForm({ place }: { place: TubePlace }) {
     if (result.kind !== "draft" || result.draft.type !== "content") return;
     const outcome = await append(result.draft.content);
     if (!outcome.ok) return setError(outcome.problems[0]?.message);
-    window.localStorage.setItem(KEPT, fields.tester.trim());
     return setFields({ ...fields, shorts: "", gas: "", measured: "" });
   };
   const choice = (key: "shorts" | "gas", label: string, answers: [string, string][], off = false) => (
@@ -145,10 +140,10 @@ export function TestForm({ place }: { place: TubePlace }) {
       </div>
       <TextField
         label="Tester and its settings"
-        value={fields.tester}
+        value={tester.value}
         placeholder="bench tester, plate 250 V, bias −12.5 V"
         inputClass="w-full"
-        onChange={(value) => change({ tester: value.replaceAll(";", ",") })}
+        onChange={(value) => tester.set(value.replaceAll(";", ","))}
       />
       {next === "shorts" ? (
         <p className="dim">Shorts first: a shorted tube harms the tester, and the set.</p>

@@ -1,1 +1,2 @@
-export { LogbookProvider, useLogbook, type Logbook, type LogbookData, type Outcome } from "./LogbookProvider";
+export { useLogbook, type Logbook, type LogbookData, type Outcome } from "./context";
+export { LogbookProvider } from "./LogbookProvider";

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { useSearchParams } from "next/navigation";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
 import { FaultBoard } from "@/features/diagnosis/FaultBoard";
@@ -52,17 +52,20 @@ const HAND_BACK: readonly TabOf[] = [
 ];
 
 /** The tools of a step as tabs; the one in sight has its place in the address. */
-const tabbed = (step: Step, tabs: readonly TabOf[], tab: string | undefined) => (
-  <Tabs
-    label="Tools of this step"
-    tabs={tabs}
-    initial={tab}
-    onTab={(key) => window.history.replaceState(null, "", `?step=${step}&tab=${key}`)}
-  />
-);
+function StepTabs({ step, tabs }: { step: Step; tabs: readonly TabOf[] }) {
+  const tab = useSearchParams().get("tab") ?? undefined;
+  return (
+    <Tabs
+      label="Tools of this step"
+      tabs={tabs}
+      chosen={tab}
+      onTab={(key) => window.history.replaceState(null, "", `?step=${step}&tab=${key}`)}
+    />
+  );
+}
 
 /** The work plate of every step. A new tool takes its place here. */
-const platesWith = (tab: string | undefined): Plates => ({
+const PLATES: Plates = {
   "take-in": <TakeInPlate />,
   "make-safe": (
     <MakeSafePlate>
@@ -70,7 +73,7 @@ const platesWith = (tab: string | undefined): Plates => ({
     </MakeSafePlate>
   ),
   "first-power": <PowerPlate />,
-  baseline: tabbed("baseline", BASELINE, tab),
+  baseline: <StepTabs step="baseline" tabs={BASELINE} />,
   find: (
     <FaultBoard>
       <DoneForm
@@ -82,24 +85,21 @@ const platesWith = (tab: string | undefined): Plates => ({
       <Loans />
     </FaultBoard>
   ),
-  fix: tabbed("fix", FIX, tab),
+  fix: <StepTabs step="fix" tabs={FIX} />,
   modify: (
     <ModifyPlate>
       <AskedForPlate step="modify" />
     </ModifyPlate>
   ),
   align: <AskedForPlate step="align" />,
-  prove: tabbed("prove", PROVE, tab),
-  "hand-back": tabbed("hand-back", HAND_BACK, tab),
-});
+  prove: <StepTabs step="prove" tabs={PROVE} />,
+  "hand-back": <StepTabs step="hand-back" tabs={HAND_BACK} />,
+};
 
-type BenchPageProps = { data: LogbookData; step?: Step | undefined; tab?: string | undefined };
-
-export function BenchPage({ data, step, tab }: BenchPageProps) {
-  const plates = useMemo(() => platesWith(tab), [tab]);
+export function BenchPage({ data }: { data: LogbookData }) {
   return (
     <LogbookProvider data={data}>
-      <Bench plates={plates} initialStep={step} />
+      <Bench plates={PLATES} />
     </LogbookProvider>
   );
 }

@@ -1,7 +1,6 @@
 import type { Metadata } from "next";
 import { cookies } from "next/headers";
 import { notFound } from "next/navigation";
-import { STEPS } from "@/core/model";
 import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
@@ -13,13 +12,13 @@ import { stockItems } from "@/db/stock";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
 
-type Props = { params: Promise<{ job: string }>; searchParams: Promise<{ step?: string; tab?: string }> };
+type Props = { params: Promise<{ job: string }> };
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: `Bench ${(await params).job}` };
 }
 
-export default async function Page({ params, searchParams }: Props) {
+export default async function Page({ params }: Props) {
   const { job } = await params;
   if (!/^\d{1,9}$/.test(job)) notFound();
   const visit = await visitByJob(database(), Number(job));
@@ -39,11 +38,8 @@ export default async function Page({ params, searchParams }: Props) {
     shopTerms(db),
     writers(db),
   ]);
-  const { step: asked, tab } = await searchParams;
   return (
     <BenchPage
-      step={STEPS.find((step) => step === asked)}
-      tab={tab}
       data={{
         setId: file.id,
         serial: file.serial,

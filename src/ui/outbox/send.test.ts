@@ -1,20 +1,10 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { draftSchema } from "@/core/kinds";
 import { note, SET, VISIT } from "@/core/fixtures";
-import { makeDraft, outbox, refusals, send } from "./outbox";
+import { makeDraft, send } from "./send";
 
 const draft = makeDraft(SET, VISIT, note("x"));
 
-beforeEach(() => {
-  const held = new Map<string, string>();
-  vi.stubGlobal("window", {
-    localStorage: {
-      getItem: (key: string) => held.get(key) ?? null,
-      setItem: (key: string, value: string) => held.set(key, value),
-      removeItem: (key: string) => held.delete(key),
-    },
-  });
-});
 afterEach(() => vi.unstubAllGlobals());
 
 const answer = (status: number, body: unknown) =>
@@ -28,28 +18,6 @@ describe("a draft", () => {
     expect(draftSchema.safeParse(draft).success).toBe(true);
     expect(makeDraft(SET, VISIT, note("y")).id > draft.id).toBe(true);
     expect(makeDraft(SET, VISIT, note("z"), { at: "2026-01-01T00:00:00Z" }).at).toBe("2026-01-01T00:00:00Z");
-  });
-});
-
-describe("the outbox", () => {
-  it("outlives the page, one for each set", () => {
-    outbox.write(SET, [draft]);
-    expect(outbox.read(SET)).toEqual([draft]);
-    expect(outbox.read(VISIT)).toEqual([]);
-    outbox.write(SET, []);
-    expect(outbox.read(SET)).toEqual([]);
-  });
-
-  it("keeps what was refused apart from what waits", () => {
-    const refused = { draft, problems: [{ path: "at", message: "That lies in the future." }] };
-    refusals.write(SET, [refused]);
-    expect(refusals.read(SET)).toEqual([refused]);
-    expect(outbox.read(SET)).toEqual([]);
-  });
-
-  it("is empty rather than broken when what is kept does not read", () => {
-    window.localStorage.setItem(`jumelle-outbox-${SET}`, "{half");
-    expect(outbox.read(SET)).toEqual([]);
   });
 });
 
@@ -72,7 +40,7 @@ describe("sending", () => {
 
   it("is not refused by a server that stumbles or cannot be reached: it is sent again", async () => {
     answer(500, { problems: [] });
-    expect(await send(draft)).toEqual({ kind: "unreachable" });
+    expect(await send(draft)).toEqual({ kind: "stumbled" });
     vi.stubGlobal(
       "fetch",
       vi.fn(async () => Promise.reject(new TypeError("failed"))),

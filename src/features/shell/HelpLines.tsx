@@ -1,0 +1,17 @@
+import { ALL_KINDS } from "@/core/kinds";
+import { HelpRows } from "./HelpRows";
+
+/** Every kind of entry tells its own lines; these work on any of them. */
+const LINES: [string, string][] = [
+  ...Object.values(ALL_KINDS).flatMap(({ examples }) =>
+    examples.map(({ line, says }): [string, string] => [line, says]),
+  ),
+  ["C14 -> 0.047/630 from JP00001A7", "a part out of stock, by its label"],
+  ["amend #12 R7 = 471k because misread", "correct an entry; what is not said again stays as it was"],
+  ["withdraw #12 because written twice", "withdraw an entry"],
+];
+
+/** The lines that can be typed. They come with the kinds of entries, and only when the sheet is opened. */
+export default function HelpLines() {
+  return <HelpRows rows={LINES} mono />;
+}

@@ -1,0 +1,102 @@
+"use client";
+
+import { useCallback, useMemo, useSyncExternalStore } from "react";
+
+/** What is needed of a schema: it tells whether something kept still fits. */
+export type Fits<T> = { safeParse: (value: unknown) => { success: true; data: T } | { success: false } };
+
+const PREFIX = "jumelle-kept-";
+
+/** Texts as this page has them; the browser's store is read once for each and written with every change. */
+const texts = new Map<string, string | null>();
+const listeners = new Map<string, Set<() => void>>();
+
+function textOf(key: string): string | null {
+  const known = texts.get(key);
+  if (known !== undefined) return known;
+  let text: string | null = null;
+  try {
+    text = window.localStorage.getItem(PREFIX + key);
+  } catch {
+    // A browser that keeps nothing: what is typed lives as long as the page.
+  }
+  texts.set(key, text);
+  return text;
+}
+
+function put(key: string, text: string | null): void {
+  texts.set(key, text);
+  try {
+    if (text === null) window.localStorage.removeItem(PREFIX + key);
+    else window.localStorage.setItem(PREFIX + key, text);
+  } catch {
+    // A full or closed store: the page still has it.
+  }
+  for (const listener of listeners.get(key) ?? []) listener();
+}
+
+function read<T>(text: string | null, schema: Fits<T>, initial: T): T {
+  if (text === null) return initial;
+  try {
+    const parsed = schema.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data : initial;
+  } catch {
+    return initial;
+  }
+}
+
+export type Kept<T> = {
+  value: T;
+  set: (next: T | ((now: T) => T)) => void;
+  /** as it was before anything was typed */
+  clear: () => void;
+  /** something was typed that is not written down yet */
+  touched: boolean;
+};
+
+/**
+ * What is typed into a form and not written down yet. It outlives a change of tab or step, a reload and Back; what no
+ * longer fits its schema is forgotten. Written down, the form clears it.
+ * @param key of the form and what it is about, e.g. `hand-back 0189…` @param initial before anything is typed
+ */
+export function useKept<T>(key: string, schema: Fits<T>, initial: T): Kept<T> {
+  const subscribe = useCallback(
+    (listener: () => void) => {
+      const mine = listeners.get(key) ?? new Set();
+      listeners.set(key, mine.add(listener));
+      return () => void mine.delete(listener);
+    },
+    [key],
+  );
+  const text = useSyncExternalStore(
+    subscribe,
+    () => textOf(key),
+    () => null,
+  );
+  // The first value of a form is made anew with every render and means the same.
+  const value = useMemo(() => read(text, schema, initial), [text]); // eslint-disable-line react-hooks/exhaustive-deps
+  const set = useCallback(
+    (next: T | ((now: T) => T)) => {
+      const now = read(textOf(key), schema, initial);
+      put(key, JSON.stringify(typeof next === "function" ? (next as (now: T) => T)(now) : next));
+    },
+    [key], // eslint-disable-line react-hooks/exhaustive-deps
+  );
+  const clear = useCallback(() => put(key, null), [key]);
+  return { value: text === null ? initial : value, set, clear, touched: text !== null };
+}
+
+/** A schema for plain texts, which needs no library. */
+export const plainText: Fits<string> = {
+  safeParse: (value) => (typeof value === "string" ? { success: true, data: value } : { success: false }),
+};
+
+/** A schema for fields that are all texts, by an example of them. */
+export const textFields = <T extends Record<string, string>>(example: T): Fits<T> => ({
+  safeParse: (value) => {
+    if (typeof value !== "object" || value === null) return { success: false };
+    const given = value as Record<string, unknown>;
+    const fits = Object.keys(example).every((field) => typeof given[field] === "string");
+    return fits ? { success: true, data: { ...example, ...(given as T) } } : { success: false };
+  },
+});

@@ -1,0 +1,55 @@
+"use client";
+
+import { useEffect, useSyncExternalStore } from "react";
+
+const KEY = "jumelle-one-key";
+const listeners = new Set<() => void>();
+
+const isOn = (): boolean => {
+  try {
+    return window.localStorage.getItem(KEY) !== "off";
+  } catch {
+    return true;
+  }
+};
+
+/** Keys that work without Ctrl or Alt may be in the way of speech input: they can be switched off (WCAG 2.1.4). */
+export function setOneKey(on: boolean): void {
+  try {
+    if (on) window.localStorage.removeItem(KEY);
+    else window.localStorage.setItem(KEY, "off");
+  } catch {
+    // A browser that keeps nothing has them on.
+  }
+  for (const listener of listeners) listener();
+}
+
+export const useOneKey = (): boolean =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    isOn,
+    () => true,
+  );
+
+/** Is it a place where keys are typed? */
+export const inField = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/**
+ * Calls for one-key shortcuts pressed outside fields, unless they are switched off or a dialog is open.
+ * @param onKey answers whether the key was its own
+ */
+export function useShortcut(onKey: (key: string) => boolean): void {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (inField(event.target) || event.ctrlKey || event.metaKey || event.altKey || !isOn()) return;
+      if (document.querySelector("dialog[open]")) return;
+      if (onKey(event.key)) event.preventDefault();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, [onKey]);
+}

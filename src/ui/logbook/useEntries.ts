@@ -1,0 +1,61 @@
+"use client";
+
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import type { Entry } from "@/core/kinds";
+import type { Attachment } from "@/db/attachments";
+import { deviceOutbox, type OutboxState } from "../outbox";
+
+const REFRESH_MS = 15_000;
+const NOTHING: OutboxState = { waiting: [], refused: [], offline: false };
+
+/** What the outbox of this device holds; nothing until the page is alive. */
+export function useOutbox(): OutboxState {
+  return useSyncExternalStore(
+    useCallback((listener) => deviceOutbox().subscribe(listener), []),
+    () => deviceOutbox().state(),
+    () => NOTHING,
+  );
+}
+
+type Files = { attachments: Attachment[]; setAttachments: React.Dispatch<React.SetStateAction<Attachment[]>> };
+
+/** The entries of a set as the server has them: what comes in from this device, from other tabs and from other tablets. */
+export function useSaved(setId: string, first: Entry[], firstFiles: Attachment[]): { saved: Entry[] } & Files {
+  const [saved, setSaved] = useState(first);
+  const [attachments, setAttachments] = useState(firstFiles);
+
+  useEffect(
+    () =>
+      deviceOutbox().onSaved((entry) => {
+        if (entry.setId === setId) setSaved((entries) => [...entries.filter((other) => other.id !== entry.id), entry]);
+      }),
+    [setId],
+  );
+
+  const refresh = useCallback(async () => {
+    const answer = await fetch(`/api/sets/${setId}/entries`).catch(() => undefined);
+    if (!answer?.ok) return;
+    const { entries, attachments: files } = (await answer.json()) as { entries: Entry[]; attachments: Attachment[] };
+    setAttachments((known) => (JSON.stringify(known) === JSON.stringify(files) ? known : files));
+    setSaved((known) => {
+      const here = new Set(entries.map((entry) => entry.id));
+      const missing = known.filter((entry) => !here.has(entry.id));
+      return entries.length + missing.length === known.length && missing.length === 0
+        ? known
+        : [...entries, ...missing];
+    });
+  }, [setId]);
+
+  // Another tablet may write to the same set.
+  useEffect(() => {
+    const look = () => document.visibilityState === "visible" && void refresh();
+    const timer = window.setInterval(look, REFRESH_MS);
+    window.addEventListener("focus", look);
+    return () => {
+      window.clearInterval(timer);
+      window.removeEventListener("focus", look);
+    };
+  }, [refresh]);
+
+  return useMemo(() => ({ saved, attachments, setAttachments }), [saved, attachments]);
+}
