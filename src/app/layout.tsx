@@ -4,6 +4,7 @@ import { database } from "@/db/client";
 import { people } from "@/db/people";
 import { shopOf } from "@/db/shop";
 import { RestoreForm } from "@/features/exchange/RestoreForm";
+import { Alive } from "@/features/shell/Alive";
 import { Shell } from "@/features/shell/Shell";
 import { FirstDay } from "@/features/shop/FirstDay";
 import { chosenOf, PERSON_COOKIE } from "@/server/person";
@@ -25,6 +26,7 @@ export default async function Layout({ children }: { children: React.ReactNode }
   return (
     <html lang="en" data-theme={theme}>
       <body className="bg-base-100 text-base-content">
+        <Alive />
         {person ? (
           <Shell people={everyone.map(({ id, name }) => ({ id, name }))} personId={person.id} theme={theme}>
             {children}

@@ -1,5 +1,14 @@
 import { asc, eq, inArray, sql } from "drizzle-orm";
-import { draftSchema, readBody, sentences, settle, type Content, type Draft, type Entry } from "@/core/kinds";
+import {
+  draftSchema,
+  readBody,
+  sentences,
+  settle,
+  partsTaken,
+  type Content,
+  type Draft,
+  type Entry,
+} from "@/core/kinds";
 import { wrongDate } from "@/core/log";
 import { sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
@@ -36,14 +45,11 @@ function brokenConstraint(error: unknown): string | undefined {
 /** The stock cannot give what an entry takes: the whole of it is refused. */
 class OutOfStock extends Error {}
 
-/** Pieces of each stock part that a piece of work uses, as it reads now. */
+/** Pieces of each stock part that an entry uses, as it reads now. */
 function usedBy(content: Content | null): Map<string, number> {
   const used = new Map<string, number>();
-  // A modification takes its parts when it is fitted; its other states only describe it.
-  const fits = content?.kind === "modification" && content.payload.state === "fitted";
-  if (content?.kind !== "part-work" && !fits) return used;
-  const parts = content.kind === "part-work" ? content.payload.now : content.payload.parts;
-  for (const { stock } of parts) if (stock) used.set(stock.part, (used.get(stock.part) ?? 0) + 1);
+  for (const { stock } of content ? partsTaken(content) : [])
+    if (stock) used.set(stock.part, (used.get(stock.part) ?? 0) + 1);
   return used;
 }
 

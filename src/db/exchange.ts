@@ -2,6 +2,7 @@ import { asc, eq, inArray, sql } from "drizzle-orm";
 import { headOf, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
 import { chainOf, sealEntries } from "./chain";
 import { hideAttachment } from "./attachments";
+import { countJobsOn } from "./sets";
 import type { Db, Tx } from "./client";
 import { attachment, customer, logChain, logEntry, model, person, set, shop, visit } from "./schema";
 
@@ -167,6 +168,7 @@ async function layAround(
       .values({ id, setId: one.id, job, openedAt, shop: at })
       .onConflictDoNothing({ target: visit.id });
   }
+  await countJobsOn(tx);
   return kept;
 }
 

@@ -10,10 +10,26 @@ export type Hit = { file: SetFile; position?: Position; lastWork?: string; inSho
 
 const escaped = (text: string) => text.replace(/[\\%_]/g, (char) => `\\${char}`);
 
+/** So many digits in a row are looked for as part of a telephone number, however it is written. */
+const MANY_DIGITS = 4;
+
+/**
+ * What is typed, word by word. A telephone number is one word, however it is grouped.
+ * @example wordsOf("Osei 01234 567 890") // ["Osei", "01234567890"]
+ */
+export const wordsOf = (query: string): string[] =>
+  query
+    .replace(/(?:\+|\b0)\d[\d\s/()-]*\d/g, (number) => number.replace(/[^\d+]/g, ""))
+    .trim()
+    .split(/\s+/)
+    .filter(Boolean)
+    .slice(0, 8);
+
 /** Sets whose tag, model, owner, serial or log matches every word; designators are looked for in the log and the model. */
 async function matching(db: Tx, words: readonly string[]): Promise<string[]> {
   const conditions = words.map((word) => {
     const like = `%${escaped(word)}%`;
+    const digits = word.replace(/\D/g, "");
     const designator = word.toUpperCase();
     const inModel = JSON.stringify({ components: [{ designator }] });
     const tubeInModel = JSON.stringify({ tubes: [{ position: designator }] });
@@ -22,6 +38,7 @@ async function matching(db: Tx, words: readonly string[]): Promise<string[]> {
     return sql`(
       m.maker || ' ' || m.designation || ' ' || coalesce(m.nickname, '') ilike ${like}
       or c.name ilike ${like}
+      or c.contact ilike ${like} or ${digits.length >= MANY_DIGITS} and regexp_replace(c.contact, '\\D', '', 'g') like ${`%${digits}%`}
       or s.serial ilike ${like}
       or exists (select 1 from visit v where v.set_id = s.id and v.job::text = ${word.replace(/^#/, "")})
       or m.sheet @> ${inModel}::jsonb or m.sheet @> ${tubeInModel}::jsonb
@@ -40,7 +57,7 @@ async function matching(db: Tx, words: readonly string[]): Promise<string[]> {
 
 /** Finds sets by anything written on them or done to them. A word that is a designator also tells how it stands now. */
 export async function searchSets(db: Tx, query: string, now: string): Promise<Hit[]> {
-  const words = query.trim().split(/\s+/).filter(Boolean).slice(0, 8);
+  const words = wordsOf(query);
   const files = await setFiles(db, await matching(db, words));
   const designator = words.map((word) => word.toUpperCase()).find((word) => DESIGNATOR.test(word));
   return files.map((file): Hit => {

@@ -158,6 +158,7 @@ export async function takeIn(db: Db, intake: Intake, by: string, now: number): P
         .insert(visit)
         .values({ id: visitId, setId: one.id, openedAt, ...(intake.job ? { job: intake.job } : {}) })
         .onConflictDoNothing({ target: visit.id });
+      if (intake.job) await countJobsOn(tx);
       const draft = {
         id: intake.takeIn.id,
         setId: one.id,
@@ -177,3 +178,8 @@ export async function takeIn(db: Db, intake: Intake, by: string, now: number): P
     throw error;
   }
 }
+
+/** A job that came with its number: the next one that is counted here lies above it. */
+export const countJobsOn = (tx: Tx) =>
+  tx.execute(sql`select setval(pg_get_serial_sequence('visit', 'job'), greatest(
+    (select coalesce(max(job), 1000) from visit where shop = ''), (select last_value from visit_job_seq)))`);

@@ -336,35 +336,6 @@ export async function movesOf(db: Tx, partId: string): Promise<StockMoveRow[]> {
   }));
 }
 
-export type Use = {
-  setId: string;
-  set: string;
-  serial: string;
-  job: number;
-  designators: string;
-  count: number;
-  at: string;
-};
-
-/** Every set that pieces of these parts went into and still count for, by the work that took them. */
-export async function usesOf(db: Tx, partIds: readonly string[]): Promise<(Use & { partId: string })[]> {
-  if (partIds.length === 0) return [];
-  const rows = await db.execute<Use & { part_id: string; set_id: string; at: string }>(sql`
-    select m.part_id, s.id as set_id, k.maker || ' ' || k.designation as set, s.serial, v.job,
-           (select string_agg(d, ', ') from jsonb_array_elements_text(e.payload -> 'designators') d) as designators,
-           (-sum(m.quantity))::int as count, max(e.at) as at
-      from stock_move m
-      join log_entry e on e.id = m.work_id
-      join "set" s on s.id = e.set_id
-      join model k on k.id = s.model_id
-      join visit v on v.id = e.visit_id
-     where m.part_id in ${[...partIds]}
-     group by m.part_id, s.id, k.maker, k.designation, s.serial, v.job, e.id
-    having sum(m.quantity) < 0
-     order by max(e.at) desc`);
-  return rows.map(({ part_id, set_id, ...row }) => ({ ...row, partId: part_id, setId: set_id, at: iso(row.at) }));
-}
-
 /** Other lines of the same maker's batch: a bad batch rarely lies in one drawer. */
 export async function sameBatch(db: Tx, item: StockItem): Promise<StockItem[]> {
   if (!item.batch) return [];

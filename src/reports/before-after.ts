@@ -1,6 +1,6 @@
 import type { Content } from "pdfmake/interfaces";
 import { printMeasured } from "@/core/readings";
-import { compareVisit, lastWorkAt, OUTCOME_WORDS, testRows, type TestRow } from "@/core/visit";
+import { compareVisit, OUTCOME_WORDS, testRows, type TestRow } from "@/core/visit";
 import { testBars } from "./charts";
 import type { Folded } from "./facts";
 import { para, table } from "./pieces";
@@ -25,14 +25,14 @@ export function comparisonTable({ settled, visit, input }: Folded, measured = fa
       print((row.after ?? row.before)?.judgement.corrected ?? row.expected?.value, row),
       print(row.before?.payload.measured.value, row),
       print(row.after?.payload.measured.value, row),
-      [OUTCOME_WORDS[row.outcome], ...row.setup].join("; "),
+      [row.mark, OUTCOME_WORDS[row.outcome], ...row.setup].filter(Boolean).join("; "),
     ]),
   );
 }
 
 /** The tests of the whole set that were made in this visit. */
 export const testsOf = ({ settled, visit }: Folded): TestRow[] =>
-  testRows(settled, visit.id, lastWorkAt(settled, visit.id)).filter((row) => row.before ?? row.after);
+  testRows(settled, visit.id).filter((row) => row.before ?? row.after);
 
 /** Tests that were made under three conditions or more, in one unit, are drawn. */
 function drawn(rows: readonly TestRow[]): TestRow[][] {
@@ -64,7 +64,7 @@ export function testTables(rows: readonly TestRow[]): (Content | undefined)[] {
         row.limit ? `${row.limit.sense === "at-most" ? "≤" : "≥"} ${row.limit.text}${unit(row)}` : "–",
         row.before ? `${row.before.payload.measured.text}${unit(row)}` : "–",
         row.after ? `${row.after.payload.measured.text}${unit(row)}` : "–",
-        [OUTCOME_WORDS[row.outcome], ...row.setup].join("; "),
+        [row.against, row.mark, OUTCOME_WORDS[row.outcome], ...row.setup].filter(Boolean).join("; "),
       ]),
     ),
   ];

@@ -7,6 +7,8 @@ const MARKS: Record<Outcome, Mark> = {
   "still-out": "bad",
   worse: "bad",
   better: "watch",
+  "good-alone": "good",
+  "out-alone": "bad",
   "no-baseline": "none",
   "to-measure": "none",
   unjudged: "none",

@@ -34,9 +34,14 @@ export const useOneKey = (): boolean =>
     () => true,
   );
 
-/** Is it a place where keys are typed? */
-export const inField = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+const NOT_TYPED = /^(checkbox|radio|button|submit|range|file|color)$/;
+
+/** Is it a place where text is typed? */
+export function inField(target: EventTarget | null): boolean {
+  if (!(target instanceof HTMLElement)) return false;
+  if (target instanceof HTMLInputElement) return !NOT_TYPED.test(target.type);
+  return target.isContentEditable || /^(TEXTAREA|SELECT)$/.test(target.tagName);
+}
 
 /**
  * Calls for one-key shortcuts pressed outside fields, unless they are switched off or a dialog is open.

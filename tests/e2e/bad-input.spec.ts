@@ -1,9 +1,10 @@
-import { expect, line, plate, step, takeIn, tape, test, write } from "./bench";
+import { expect, line, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 
 test.describe("the bench line", () => {
   test.beforeEach(async ({ page }) => takeIn(page, "Halvane 537", "for the tests of bad input"));
 
   test("says what is wrong with a value, and keeps what was typed", async ({ page }) => {
+    await madeSafe(page);
     await line(page).fill("C14 470k");
     await expect(page.getByText("“470k” is a resistance (470 kΩ); a capacitance belongs here.")).toBeVisible();
     await line(page).press("Enter");

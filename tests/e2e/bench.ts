@@ -7,12 +7,19 @@ import { expect, test as base, type Page } from "@playwright/test";
 function waitUntilAlive(page: Page): void {
   const goto = page.goto.bind(page);
   const reload = page.reload.bind(page);
+  const alive = () => page.locator("html[data-alive]").waitFor({ state: "attached" });
   page.goto = async (url, options) => {
     const waiting = tape(page).getByText("not saved yet");
     await waiting.first().waitFor({ state: "detached" });
-    return goto(url, { waitUntil: "networkidle", ...options });
+    const answer = await goto(url, options);
+    if (answer?.headers()["content-type"]?.includes("html") && answer.ok()) await alive();
+    return answer;
   };
-  page.reload = (options) => reload({ waitUntil: "networkidle", ...options });
+  page.reload = async (options) => {
+    const answer = await reload(options);
+    await alive();
+    return answer;
+  };
 }
 
 const addresses = (name: string) => (process.env[name] ?? "").split(" ").filter(Boolean);
@@ -63,6 +70,9 @@ export async function write(page: Page, text: string, shows: string | RegExp): P
   await expect(tape(page).getByText(shows).last()).toBeVisible();
   await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
 }
+
+/** Make safe was done before this test begins: nothing is asked about power. */
+export const madeSafe = (page: Page) => write(page, "pass make safe: done before this test", "done before this test");
 
 /** Goes through the last look of a set, line by line, and comes back to the hand-back. */
 export async function lastLook(page: Page): Promise<void> {

@@ -7,6 +7,7 @@ test("a set comes back, and the first visit's history is there", async ({ page }
   await write(page, "C14 = 52n left: leakage not measured", "leakage not measured");
   await write(page, "C16 .02/600 burst -> 0.022/630", "22 nF 630 V");
   await write(page, "todo look at the mains lead next time", "look at the mains lead next time");
+  await write(page, "pass prove: heard for an hour", "heard for an hour");
   await step(page, "Hand back").click();
   await lastLook(page);
   await write(
@@ -60,6 +61,9 @@ test("a set comes back, and the first visit's history is there", async ({ page }
 test("a hand-back that was too early is withdrawn, and the visit is open again", async ({ page }) => {
   await takeIn(page, "Halvane 537", "handed back too early");
   // The line hands nothing back that was not looked at.
+  await line(page).fill("hand back: plays; old parts none");
+  await expect(page.getByText(/Prove is not done/)).toBeVisible();
+  await write(page, "pass prove: heard for an hour", "heard for an hour");
   await line(page).fill("hand back: plays; old parts none");
   await expect(page.getByText(/the last look is not through \(final lead, final fuse/)).toBeVisible();
   await line(page).fill("");

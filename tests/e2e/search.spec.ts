@@ -1,4 +1,4 @@
-import { expect, line, plate, step, takeIn, tape, test, write } from "./bench";
+import { expect, line, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 
 const job = (url: string) => /bench\/(\d+)/.exec(url)?.[1] ?? "";
 
@@ -22,6 +22,7 @@ test("a fault is searched for on the board: tests, what-if, a cause, its mending
   await expect(caption).toHaveCount(0);
 
   // Readings are evidence without being typed twice.
+  await madeSafe(page);
   await write(page, "V4 cathode 17.2 @ 230", /V4 cathode/);
   await write(page, "inject AF = distorted", "Inject at First audio: distorted");
   await expect(strip.getByRole("button", { name: /^Output stage V4: [4-9]\d %/ })).toBeVisible();

@@ -28,6 +28,7 @@ test("a modification from its recipe to the owner, and the set's file out and in
   const job = /job (\d+)/.exec((await page.getByRole("heading", { name: /^Bench, job/ }).textContent()) ?? "")?.[1];
   await write(page, "done make safe: discharged, 0.2 V left", /discharged, 0.2 V/);
   await write(page, "done first power: full line, current watched", /current watched/);
+  await step(page, "Baseline").click();
   await write(page, "B+ 249 @ 230 with Bench digital", "249 V");
   await write(page, "test output at 7 MHz 1.7 W min 1.5 on 3 Ω load", /output at 7 MHz 1.7 W/);
 

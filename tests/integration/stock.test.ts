@@ -15,8 +15,8 @@ import {
   saveStock,
   stockItem,
   stockItems,
-  usesOf,
 } from "@/db/stock";
+import { usesOf } from "@/db/uses";
 import { stockFieldsSchema, type StockItem } from "@/core/stock";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 

@@ -14,13 +14,13 @@ const phaseNow = ({ settled, visitId }: VisitInput): Phase =>
   lastWorkAt(settled, visitId) === undefined ? "baseline" : "prove";
 
 /**
- * Why a reading under power is asked about: the plate of make safe is in sight, where the set is unplugged, or make safe
- * is not done and nothing was read under power yet.
+ * Why a reading under power is asked about: make safe is not done, and its plate is in sight or nothing was read under
+ * power yet.
  */
 function unsafe(input: VisitInput, step: Step | undefined): string | undefined {
-  if (step === "make-safe") return "Make safe is open: the set should be unplugged.";
   const safe = runSheet(input).find((one) => one.step === "make-safe");
   if (safe?.state !== "lacking") return undefined;
+  if (step === "make-safe") return "Make safe is not done, and its plate is open.";
   const powered = input.settled.some(
     ({ entry, content }) =>
       entry.visitId === input.visitId &&

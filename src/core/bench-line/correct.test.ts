@@ -42,6 +42,7 @@ const context: LineContext = {
         gone: [],
       },
     }),
+    onTape("result", { kind: "reading", payload: FULL.reading[1] as ContentOf<"reading">["payload"] }),
     onTape("test", {
       kind: "fault-test",
       payload: { v: 1, test: "check:C14", outcome: "bad", what: "C14", says: "bad" },

@@ -3,8 +3,10 @@ import {
   describe,
   kindOf,
   ALL_KINDS,
+  placeOf,
   pointOf,
   readPartLine,
+  readPlace,
   readPoint,
   type Amendment,
   type Content,
@@ -122,6 +124,8 @@ function readWord(line: string, context: LineContext): { kind: string; reading: 
 function readLine(line: string, context: LineContext): { kind: string; reading: LineReading } | undefined {
   const worded = readWord(line, context);
   if (worded) return worded;
+  const place = placeOf(line);
+  if (place) return { kind: "place-work", reading: readPlace(line, place, context) };
   const known = pointOf(line, context, false);
   if (known) return { kind: "reading", reading: readPoint(line, known, context) };
   const head = headOf(line);

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { money, optionalText, short, v1 } from "../log";
 import { formatMoney } from "../quantity";
 import { clause, clauses, notUnderstood, readAs } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readSum } from "./sums";
 
 export const WAYS = ["in person", "phone", "message", "letter"] as const;
@@ -54,7 +54,7 @@ export const approval = defineKind({
   examples: [{ line: "approved 340 EUR; by Marguerite Osei; how phone", says: "the owner's yes to a sum" }],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "notes",

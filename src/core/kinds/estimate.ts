@@ -2,7 +2,7 @@ import { z } from "zod";
 import { money, optionalText, v1 } from "../log";
 import { formatMoney } from "../quantity";
 import { clause, clauses, notUnderstood, readAs } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readMinutes } from "./minutes";
 import { printMinutes } from "./print";
 import { readSum } from "./sums";
@@ -57,7 +57,7 @@ export const estimate = defineKind({
   examples: [{ line: "estimate 310 EUR; labour 4 h; parts 18 EUR", says: "what the owner was told" }],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "notes",

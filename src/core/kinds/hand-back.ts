@@ -11,7 +11,7 @@ import {
   type LineReading,
   type Piece,
 } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "./kind";
 
 export const OLD_PARTS_SENT = ["returned", "kept", "none"] as const;
 
@@ -104,7 +104,7 @@ export const handBack = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "notes",

@@ -86,16 +86,18 @@ export {
   type Action,
   type OldPart,
 } from "./part-work/payload";
+export { readPlace, placeOf, PLACES } from "./place-work/line";
+export { PLACE_ACTIONS, type PlaceAction } from "./place-work/payload";
 export { LAMPS } from "./power-step/payload";
 export { printMinutes, printPart } from "./print";
 export { buildReading, ohmsAt, type BuiltReading, type Instrument, type TypedReading } from "./reading/build";
 export { readPoint } from "./reading/line";
-export { phaseInView, underPower } from "./reading/phase";
+export { phaseInView, POWERED, underPower } from "./reading/phase";
 export { pointOf, type PointHead } from "./reading/points";
 export { describeSetup } from "./setup";
 export { TICK_LISTS, TICK_STATES, type Tick, type TickList, type TickState } from "./tick/payload";
 export {
-  changesTheSet,
+  changeOf,
   csvRowOf,
   describe,
   designatorsIn,

@@ -99,8 +99,8 @@ export type KindOf<K extends string, P extends Versioned, J> = {
   designators: (payload: P) => readonly string[];
   /** parts that it worked on, in place or by another one */
   works: (payload: P) => readonly string[];
-  /** did it change the set, so that a proof taken before it says nothing of the set as it is? */
-  changes: (payload: P) => boolean;
+  /** what it changed in the set, in words (`K1 was cleaned`): what was measured before it may hold no longer */
+  changes: (payload: P) => string | undefined;
   /** is it only written with the set open? */
   handsInside: boolean;
   /** parts that it puts in, with the stock that they came from */
@@ -123,7 +123,7 @@ export const defineKind = <const K extends string, P extends Versioned, J>(kind:
 
 /** For the parts of a kind that say: nothing of this. */
 export const nothing = (): [] => [];
-export const never = (): false => false;
+export const unchanged = (): undefined => undefined;
 export const unjudged = (): undefined => undefined;
 export const noRow = (): "none" => "none";
 export const silent = (): Says => SAYS_NOTHING;

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { short, v1 } from "../log";
 import { STEP_NAMES, STEPS } from "../model";
 import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readMinutes } from "./minutes";
 import { printMinutes } from "./print";
 
@@ -43,7 +43,7 @@ export const labour = defineKind({
   examples: [{ line: "labour fix 1 h 20 min: recapping", says: "time that went into a step" }],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "none",

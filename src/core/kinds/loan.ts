@@ -2,7 +2,7 @@ import { z } from "zod";
 import { id, short, v1, type SettledOf } from "../log";
 import { clause, clauses, escaped, notUnderstood, onTape, payloadOf, readAs, refer, textOf } from "../shorthand";
 import type { FaultTest } from "./fault-test/payload";
-import { defineKind, never, noRow, nothing, silent, standing, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, standing, unjudged, type Reader } from "./kind";
 
 const payload = z.object({
   v: v1,
@@ -94,7 +94,7 @@ export const loan = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: true,
   takes: nothing,
   lane: "parts",

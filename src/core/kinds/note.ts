@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { id, text, v1 } from "../log";
 import { notUnderstood, onTape, piece, readAs, textOf, type LineReading, type Piece } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { WAIT_NAMES, WAITS, type OpenPoint } from "./open";
 
 const payload = z.object({
@@ -86,7 +86,7 @@ export const note = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "notes",

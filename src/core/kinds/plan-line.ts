@@ -2,7 +2,7 @@ import { z } from "zod";
 import { CHOICES, PLAN_ACTION_WORDS } from "../components";
 import { designator, text, v1 } from "../log";
 import { headOf, notUnderstood, readAs, textOf, unknownDesignator } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 
 const payload = z.object({
   v: v1,
@@ -53,7 +53,7 @@ export const planLine = defineKind({
   examples: [{ line: "plan C14 keep: new in 2019", says: "a decision on the recap plan" }],
   designators: ({ designator: part }) => [part],
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "none",

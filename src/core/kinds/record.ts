@@ -5,14 +5,17 @@ import { estimate } from "./estimate";
 import { faultTest } from "./fault-test";
 import { finding } from "./finding";
 import { handBack } from "./hand-back";
+import { holds } from "./holds";
 import { labour } from "./labour";
 import { loan } from "./loan";
 import { modification } from "./modification";
 import { note } from "./note";
 import { partWork } from "./part-work";
+import { placeWork } from "./place-work";
 import { planLine } from "./plan-line";
 import { powerStep } from "./power-step";
 import { reading } from "./reading";
+import { sentBack } from "./sent-back";
 import { setup } from "./setup";
 import { soak } from "./soak";
 import { step } from "./step";
@@ -45,7 +48,10 @@ export const KINDS = {
   soak,
   "plan-line": planLine,
   "part-work": partWork,
+  "place-work": placeWork,
+  "sent-back": sentBack,
   step,
+  holds,
   setup,
   labour,
   estimate,

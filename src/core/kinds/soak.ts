@@ -2,7 +2,7 @@ import { z } from "zod";
 import { optionalText, v1 } from "../log";
 import { format, parseQuantity } from "../quantity";
 import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import type { OpenPoint } from "./open";
 
 const payload = z
@@ -71,7 +71,7 @@ export const soak = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "tests",

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { optionalText, v1 } from "../log";
 import { STEP_NAMES, STEPS } from "../model";
 import { notUnderstood, readAs, tailOf, textOf } from "../shorthand";
-import { defineKind, never, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 
 const payload = z
   .object({
@@ -56,7 +56,7 @@ export const step = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "none",

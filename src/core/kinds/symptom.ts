@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { id, text, v1 } from "../log";
 import { notUnderstood, onTape, payloadOf, readAs, refer, textOf } from "../shorthand";
-import { defineKind, never, noRow, nothing, unjudged, type Reader } from "./kind";
+import { defineKind, unchanged, noRow, nothing, unjudged, type Reader } from "./kind";
 import type { OpenPoint } from "./open";
 import { saysOf } from "./said";
 
@@ -55,7 +55,7 @@ export const symptom = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "symptoms",

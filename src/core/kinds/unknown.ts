@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { v1 } from "../log";
-import { defineKind, never, noRow, nothing, silent, unjudged } from "./kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "./kind";
 
 const payload = z.object({
   v: v1,
@@ -27,7 +27,7 @@ export const unknown = defineKind({
   examples: [],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "notes",

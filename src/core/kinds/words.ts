@@ -61,5 +61,5 @@ export const standsIn = (section: Section, content: Content): boolean =>
     .sections(content.payload as Versioned)
     .includes(section);
 
-/** Did it change the set? A proof that was taken before it says nothing of the set as it is. */
-export const changesTheSet = (content: Content): boolean => kindOf(content).changes(content.payload as Versioned);
+/** What it changed in the set, in words; a proof that was taken before it may hold no longer. */
+export const changeOf = (content: Content): string | undefined => kindOf(content).changes(content.payload as Versioned);

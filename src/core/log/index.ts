@@ -3,6 +3,7 @@ export { wrongDate, type AmendmentOf, type AnyContent, type BodyOf, type DraftOf
 export {
   designator,
   fitted,
+  fromStock,
   id,
   items,
   LARGEST_FILE,

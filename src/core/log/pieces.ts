@@ -42,7 +42,7 @@ export const money = z.object({
 });
 
 /** A part out of stock, as its line stood when it was taken: the record keeps it whatever the stock says later. */
-const fromStock = z.object({
+export const fromStock = z.object({
   part: id,
   code: z.string().regex(/^JP[0-9A-Z]{7}$/, "A label begins with JP."),
   maker: z.string().max(60).optional(),

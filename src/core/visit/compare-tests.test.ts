@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { settle, type Content } from "../kinds";
 import type { Phase } from "../readings";
-import { bareModification, entry, replace, VISIT } from "../fixtures";
-import { lastWorkAt } from "./compare";
+import { bareModification, entry, idOf, replace, VISIT, work } from "../fixtures";
+import { OUTCOME_WORDS } from "./compare";
 import { currentRow, testRows, tubeRows } from "./compare-tests";
 
 type Extra = { condition?: string; setup?: string; sense?: "at-least" | "at-most"; limit?: number; unit?: string };
@@ -26,7 +26,7 @@ const test = (
 });
 const rows = (...contents: Content[]) => {
   const { settled } = settle(contents.map((content, index) => entry(index + 1, content)));
-  return testRows(settled, VISIT, lastWorkAt(settled, VISIT));
+  return testRows(settled, VISIT);
 };
 
 describe("tests before and after", () => {
@@ -48,7 +48,8 @@ describe("tests before and after", () => {
     expect(outcome(33, 31)).toBe("still-out");
     expect(outcome(60, 40)).toBe("worse");
     expect(outcome(60, 61)).toBe("good");
-    expect(outcome(undefined, 61)).toBe("no-baseline");
+    expect(outcome(undefined, 61)).toBe("good-alone");
+    expect(outcome(undefined, 40)).toBe("out-alone");
     expect(outcome(4, 1.6, { sense: "at-most", limit: 2 })).toBe("mended");
     expect(outcome(4, 3, { sense: "at-most", limit: 2 })).toBe("better");
   });
@@ -61,15 +62,27 @@ describe("tests before and after", () => {
     expect(row?.setup).toEqual(["set-up “dummy load” before, “antenna” now", "limit 50 before, 40 now"]);
   });
 
-  it("do not count a proof from before the last work", () => {
-    const [row] = rows(test("baseline", 47), test("prove", 61), replace("C14", "1n/630"));
-    expect(row?.outcome).toBe("to-measure");
+  it("say what a missed limit is before they say that there is no baseline", () => {
+    const [row] = rows(test("prove", 7.5));
+    expect(OUTCOME_WORDS[row?.outcome ?? "good"]).toBe("out; no baseline to compare with");
+    expect(row?.against).toBe("85 % below the limit");
   });
 
-  it("do not count a proof from before a modification was fitted", () => {
+  it("stay when work comes after them, and say what it was, until somebody says that they hold", () => {
+    const [row] = rows(test("baseline", 47), test("prove", 61), work(["K1"], "cleaned"));
+    expect(row).toMatchObject({ outcome: "mended", mark: "before K1 was cleaned" });
     const fitted = bareModification("Outlet");
-    expect(rows(test("baseline", 60), test("prove", 61), fitted)[0]?.outcome).toBe("to-measure");
-    expect(rows(test("baseline", 60), fitted, test("prove", 61))[0]?.outcome).toBe("good");
+    expect(rows(test("baseline", 60), test("prove", 61), work(["K1"], "cleaned"), fitted)[0]?.mark).toBe(
+      "before Outlet was fitted (2 changes since)",
+    );
+    expect(rows(test("baseline", 60), fitted, test("prove", 61))[0]).not.toHaveProperty("mark");
+    const left = work(["R9"], "left", { why: "sound" });
+    expect(rows(test("baseline", 60), test("prove", 61), left)[0]).not.toHaveProperty("mark");
+    const holds: Content = { kind: "holds", payload: { v: 1, about: idOf(2), why: "K1 is not in its path" } };
+    const held = [test("baseline", 60), test("prove", 61), work(["K1"], "cleaned"), holds];
+    expect(rows(...held)[0]).not.toHaveProperty("mark");
+    // Work after that word asks anew.
+    expect(rows(...held, replace("C14", "1n/630"))[0]?.mark).toBe("before C14 was replaced");
   });
 
   it("take the first of the baseline, and one while searching where there is none", () => {

@@ -1,10 +1,11 @@
 import { ofKind, type ContentOf, type Settled } from "../kinds";
 import type { Phase, Sense, TestVerdict } from "../readings";
-import type { Outcome } from "./compare";
+import { outcomeOf, type Outcome } from "./compare";
 import { powerRecords } from "./power-run";
+import { markOf } from "./since";
 
 type Test = ContentOf<"test-result">["payload"];
-type TakenTest = { id: string; at: string; payload: Test; verdict: TestVerdict };
+type TakenTest = { id: string; at: string; payload: Test; verdict: TestVerdict; reasons: string[] };
 
 /** A test of the whole set before and after, under one condition. */
 export type TestRow = {
@@ -18,6 +19,10 @@ export type TestRow = {
   /** after against before, as a share */
   change?: number;
   outcome: Outcome;
+  /** what was changed after it was made: `before K1 was cleaned` */
+  mark?: string;
+  /** how far the last result misses its limit, in words */
+  against?: string;
   /** where the set-up differs */
   setup: string[];
 };
@@ -25,18 +30,11 @@ export type TestRow = {
 /** Tests that show what the set does now; those while searching are neither before nor after. */
 const BEFORE: readonly Phase[] = ["baseline", "check"];
 
-function outcomeOf(before: TakenTest | undefined, after: TakenTest | undefined): Outcome {
-  if (!after) return "to-measure";
-  if (!before) return "no-baseline";
-  if (after.verdict === "none") return "unjudged";
-  if (after.verdict !== "bad") return before.verdict === "bad" ? "mended" : "good";
-  if (before.verdict !== "bad") return "worse";
-  const better =
-    after.payload.sense === "at-most"
-      ? after.payload.measured.value < before.payload.measured.value
-      : after.payload.measured.value > before.payload.measured.value;
-  return better ? "better" : "still-out";
-}
+/** How far a result is off its limit, the smaller the better; a limit is a floor or a ceiling. */
+const sideOf = ({ verdict, payload }: TakenTest) => ({
+  verdict: verdict === "none" ? ("none" as const) : verdict === "bad" ? ("out" as const) : ("good" as const),
+  closeness: payload.nominal ? Math.abs(payload.measured.value / payload.nominal.value - 1) : 0,
+});
 
 function differences(before: TakenTest, after: TakenTest): string[] {
   const [a, b] = [before.payload, after.payload];
@@ -54,10 +52,11 @@ const keyOf = ({ test, condition = "" }: Test) => `${test.trim().toLowerCase()} 
 
 /**
  * Tests of the whole set, before and after, one row for each test and condition. Before is the first of the baseline
- * (or of the search, where the baseline has none); after is the last that was taken to prove, unless work came later.
- * @param worked when the last work on a part was done: an older proof proves nothing
+ * (or of the search, where the baseline has none); after is the last that was taken to prove. A result stays when work
+ * comes after it, and says so.
  */
-export function testRows(settled: readonly Settled[], visitId: string, worked?: string): TestRow[] {
+export function testRows(settled: readonly Settled[], visitId: string): TestRow[] {
+  const changedSince = markOf(settled, visitId);
   const tests = ofKind(settled, "test-result")
     .filter(({ entry, content }) => entry.visitId === visitId && content.payload.designator === undefined)
     .map(({ entry, at, judged, content: { payload } }): TakenTest => ({
@@ -65,6 +64,7 @@ export function testRows(settled: readonly Settled[], visitId: string, worked?: 
       at,
       payload,
       verdict: judged.verdict,
+      reasons: judged.reasons,
     }));
   const keys = [...new Set(tests.map(({ payload }) => keyOf(payload)))];
   return keys.map((key): TestRow => {
@@ -72,9 +72,8 @@ export function testRows(settled: readonly Settled[], visitId: string, worked?: 
     const before =
       mine.find(({ payload }) => payload.phase === "baseline") ??
       mine.find(({ payload }) => BEFORE.includes(payload.phase));
-    const after = mine.findLast(
-      ({ payload, at }) => payload.phase === "prove" && (!worked || Date.parse(at) >= Date.parse(worked)),
-    );
+    const after = mine.findLast(({ payload }) => payload.phase === "prove");
+    const mark = after ? changedSince(after) : undefined;
     const { payload } = after ?? before ?? (mine[0] as TakenTest);
     const change =
       before && after && before.payload.measured.value !== 0
@@ -91,7 +90,9 @@ export function testRows(settled: readonly Settled[], visitId: string, worked?: 
       ...(before ? { before } : {}),
       ...(after ? { after } : {}),
       ...(change === undefined ? {} : { change }),
-      outcome: outcomeOf(before, after),
+      outcome: outcomeOf(before && sideOf(before), after && sideOf(after)),
+      ...(mark ? { mark } : {}),
+      ...(after?.verdict === "bad" ? { against: after.reasons.join(" ").replace(/\.$/, "") } : {}),
       setup: before && after ? differences(before, after) : [],
     };
   });

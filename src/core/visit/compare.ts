@@ -1,24 +1,64 @@
 import { format } from "../quantity";
 import type { Sheet } from "../model";
-import { changesTheSet, type Settled } from "../kinds";
+import type { Settled } from "../kinds";
 import type { PointRow } from "../readings";
+import { markOf } from "./since";
 import { setupsOf, type SetupPayload } from "./passes";
 import { pointRows, takenIn, type ReadingPayload, type Taken } from "./readings-table";
 
-export type Outcome = "mended" | "good" | "still-out" | "worse" | "better" | "no-baseline" | "to-measure" | "unjudged";
+export type Outcome =
+  | "mended"
+  | "good"
+  | "still-out"
+  | "worse"
+  | "better"
+  | "good-alone"
+  | "out-alone"
+  | "no-baseline"
+  | "to-measure"
+  | "unjudged";
 
+/** The verdict of the last result comes first, what it was before comes second. */
 export const OUTCOME_WORDS: Record<Outcome, string> = {
   mended: "mended",
   good: "good as before",
   "still-out": "still out",
   worse: "was good, is out now",
   better: "closer, still out",
+  "good-alone": "good; no baseline to compare with",
+  "out-alone": "out; no baseline to compare with",
   "no-baseline": "no baseline to compare with",
   "to-measure": "not measured again",
   unjudged: "no expected value",
 };
 
-export type Comparison = PointRow & { before?: Taken; after?: Taken; outcome: Outcome; setup: string[] };
+/** Outcomes in which something is still out. */
+export const OUT: readonly Outcome[] = ["still-out", "better", "worse", "out-alone"];
+
+/** Verdicts of a reading or a test, as far as an outcome is made of them. */
+type Side = { verdict: "good" | "out" | "none"; closeness?: number };
+
+/**
+ * What a repair did to a result: its own verdict first, the comparison second.
+ * @param closeness how far it is off, where the two sides can be compared: smaller is better
+ */
+export function outcomeOf(before: Side | undefined, after: Side | undefined): Outcome {
+  if (!after) return "to-measure";
+  if (!before) return after.verdict === "none" ? "no-baseline" : after.verdict === "out" ? "out-alone" : "good-alone";
+  if (after.verdict === "none") return "unjudged";
+  if (after.verdict === "good") return before.verdict === "out" ? "mended" : "good";
+  if (before.verdict !== "out") return "worse";
+  return (after.closeness ?? 0) < (before.closeness ?? 0) - 0.01 ? "better" : "still-out";
+}
+
+export type Comparison = PointRow & {
+  before?: Taken;
+  after?: Taken;
+  /** what was changed after it was proved: `before K1 was cleaned` */
+  mark?: string;
+  outcome: Outcome;
+  setup: string[];
+};
 
 /** A line this much apart, as a fraction, is another set-up. Shop rule. */
 const LINE_APART = 0.02;
@@ -58,23 +98,14 @@ export function setupDifferences(
   return [...found, ...writtenDifferences(setups.get(before.setup ?? ""), setups.get(after.setup ?? ""))];
 }
 
-const isOut = (taken: Taken) => taken.judgement.verdict === "high" || taken.judgement.verdict === "low";
-const distance = (taken: Taken) => Math.abs((taken.judgement.ratio ?? 1) - 1);
+const sideOf = ({ judgement: { verdict, ratio } }: Taken): Side => ({
+  verdict: verdict === "none" ? "none" : verdict === "high" || verdict === "low" ? "out" : "good",
+  closeness: Math.abs((ratio ?? 1) - 1),
+});
 
-function outcomeOf(before: Taken | undefined, after: Taken | undefined): Outcome {
-  if (!after) return "to-measure";
-  if (!before) return "no-baseline";
-  if (after.judgement.verdict === "none") return "unjudged";
-  if (!isOut(after)) return isOut(before) ? "mended" : "good";
-  if (!isOut(before)) return "worse";
-  return distance(after) < distance(before) - 0.01 ? "better" : "still-out";
-}
-
-/** When the set was changed last in this visit; what was proved before it says nothing of the set as it is now. */
-export const lastWorkAt = (settled: readonly Settled[], visitId: string): string | undefined =>
-  settled.findLast(({ entry, content }) => entry.visitId === visitId && content !== null && changesTheSet(content))?.at;
-
-/** The baseline and the proof side by side, point by point. A proof older than the last work does not count. */
+/**
+ * The baseline and the proof side by side, point by point. A result stays when work comes after it, and says so.
+ */
 export function compareVisit(
   sheet: Sheet,
   year: number | null,
@@ -83,10 +114,8 @@ export function compareVisit(
 ): Comparison[] {
   const baseline = takenIn(settled, visitId, "baseline");
   const proof = takenIn(settled, visitId, "prove");
-  const worked = lastWorkAt(settled, visitId);
+  const changedSince = markOf(settled, visitId);
   const setups = new Map(setupsOf(settled, visitId).map(({ id, payload }) => [id, payload]));
-  const fresh = (taken?: Taken) =>
-    taken && (!worked || Date.parse(taken.at) >= Date.parse(worked)) ? taken : undefined;
   return (
     pointRows(sheet, year, settled, visitId)
       // A part that was measured is answered by work on it, not by measuring it again.
@@ -94,13 +123,15 @@ export function compareVisit(
       .filter(({ point }) => baseline.has(point) || proof.has(point) || sheet.points.some((p) => p.point === point))
       .map((row) => {
         const before = baseline.get(row.point);
-        const after = fresh(proof.get(row.point));
+        const after = proof.get(row.point);
+        const mark = after ? changedSince(after) : undefined;
         const setup = before && after ? setupDifferences(before.payload, after.payload, setups) : [];
         return {
           ...row,
           ...(before ? { before } : {}),
           ...(after ? { after } : {}),
-          outcome: outcomeOf(before, after),
+          ...(mark ? { mark } : {}),
+          outcome: outcomeOf(before && sideOf(before), after && sideOf(after)),
           setup,
         };
       })

@@ -1,5 +1,6 @@
 /** One stay of a set in the shop: its run sheet, its readings table, before against after, its summary. */
-export { compareVisit, lastWorkAt, OUTCOME_WORDS, setupDifferences, type Comparison, type Outcome } from "./compare";
+export { lastWorkAt, markOf } from "./since";
+export { compareVisit, OUT, OUTCOME_WORDS, setupDifferences, type Comparison, type Outcome } from "./compare";
 export {
   baselineWarning,
   changedBeforeBaseline,

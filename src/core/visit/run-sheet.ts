@@ -4,7 +4,8 @@ import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
 import { modificationsOf, ofKind, type Settled } from "../kinds";
 import { openPoints } from "../history";
 import type { MainsLine } from "../power";
-import { compareVisit } from "./compare";
+import { compareVisit, OUT } from "./compare";
+import { testRows } from "./compare-tests";
 import { changedBeforeBaseline } from "./passes";
 import { poweredUp, stoppedAt } from "./power-run";
 import { chartRows, takenIn } from "./readings-table";
@@ -108,15 +109,38 @@ function fixLacks({ settled, visitId, now }: VisitInput): string[] {
   ];
 }
 
-function proveLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
-  const rows = compareVisit(sheet, year, settled, visitId);
-  const measured = rows.filter((row) => row.after);
-  if (measured.length === 0) return ["Nothing measured again since the last work"];
-  const toDo = rows.filter((row) => row.before && !row.after).map((row) => row.point);
-  const out = rows.filter((row) => ["still-out", "better", "worse"].includes(row.outcome)).map((row) => row.point);
+/** Was anything measured to prove: a reading, a test of the set, a tube, a soak? */
+function proved({ settled, visitId }: VisitInput): boolean {
+  return settled.some(({ entry, content }) => {
+    if (entry.visitId !== visitId || !content) return false;
+    if (content.kind === "soak") return content.payload.state === "end";
+    if (content.kind === "reading" || content.kind === "test-result" || content.kind === "tube-test")
+      return content.payload.phase === "prove";
+    return false;
+  });
+}
+
+/** A list that stays readable: the first few, and how many more. */
+const few = (names: readonly string[]) =>
+  names.length > 6 ? `${names.slice(0, 6).join(", ")} and ${names.length - 6} more` : names.join(", ");
+
+function proveLacks(input: VisitInput): string[] {
+  const { sheet, year, settled, visitId } = input;
+  if (!proved(input)) return ["Nothing measured again since the last work"];
+  const readings = compareVisit(sheet, year, settled, visitId).map((row) => ({ ...row, name: row.point }));
+  const tests = testRows(settled, visitId).map((row) => ({
+    ...row,
+    name: [row.test, row.condition].filter(Boolean).join(" "),
+  }));
+  const rows = [...readings, ...tests];
+  const names = (wanted: (row: (typeof rows)[number]) => boolean) => rows.filter(wanted).map(({ name }) => name);
+  const toDo = names((row) => row.before !== undefined && row.after === undefined);
+  const stale = names((row) => row.mark !== undefined);
+  const out = names((row) => OUT.includes(row.outcome));
   return [
-    ...(toDo.length > 0 ? [`Not measured again: ${toDo.join(", ")}`] : []),
-    ...(out.length > 0 ? [`Out of tolerance: ${out.join(", ")}`] : []),
+    ...(toDo.length > 0 ? [`Not measured again: ${few(toDo)}`] : []),
+    ...(stale.length > 0 ? [`Measured before the last work: ${few(stale)}`] : []),
+    ...(out.length > 0 ? [`Out of tolerance: ${few(out)}`] : []),
   ];
 }
 

@@ -85,10 +85,13 @@ describe("run sheet", () => {
     expect(step([drifted, entry(2, replace("R7", "470k 1W"))], "fix").state).toBe("done");
   });
 
-  it("takes no proof from before the last work", () => {
+  it("asks again for a proof from before the last work", () => {
     const early = [entry(1, volts("B+", 320, "baseline")), entry(2, volts("B+", 251, "prove"))];
     expect(step(early, "prove").state).toBe("done");
     expect(step([...early, entry(3, replace("C14", "47n/630"))], "prove").lacks).toEqual([
+      "Measured before the last work: B+",
+    ]);
+    expect(step([entry(1, volts("B+", 320, "baseline")), entry(3, replace("C14", "47n/630"))], "prove").lacks).toEqual([
       "Nothing measured again since the last work",
     ]);
     expect(step([entry(1, volts("B+", 320, "baseline")), entry(2, volts("B+", 330, "prove"))], "prove").lacks).toEqual([
@@ -123,7 +126,7 @@ describe("before and after", () => {
   });
 
   it("says when there is nothing to compare with", () => {
-    expect(row([entry(2, volts("B+", 251, "prove"))])?.outcome).toBe("no-baseline");
+    expect(row([entry(2, volts("B+", 251, "prove"))])?.outcome).toBe("good-alone");
     expect(row([entry(2, volts("B+", 251, "baseline"))])?.outcome).toBe("to-measure");
   });
 

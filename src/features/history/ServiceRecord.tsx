@@ -157,7 +157,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
                     <td className="text-right">{print(row.before?.payload.measured.value)}</td>
                     <td className="text-right">{print(row.after?.payload.measured.value)}</td>
                     <td className="pl-4">
-                      {OUTCOME_WORDS[row.outcome]}
+                      {[row.mark, OUTCOME_WORDS[row.outcome]].filter(Boolean).join("; ")}
                       {row.setup.length > 0 ? ` (${row.setup.join("; ")})` : ""}
                     </td>
                   </tr>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { parseMeasured } from "@/core/readings";
+import { buildReading } from "@/core/kinds";
 import { pointRows } from "@/core/visit";
 import { ErrorText, Field } from "@/ui/Field";
 import { LineHint } from "@/ui/LineHint";
@@ -10,7 +10,7 @@ import { useLogbook } from "@/ui/logbook";
 
 /** A reading while it soaks: any point of the chart, at the moment. */
 export function SoakReading({ at }: { at: () => string }) {
-  const { append, model, settled, visit } = useLogbook();
+  const { append, model, settled, visit, context } = useLogbook();
   const rows = pointRows(model.sheet, model.year, settled, visit.id).filter(({ designator }) => !designator);
   const [point, setPoint] = useState<string>();
   const [text, setText] = useState("");
@@ -18,23 +18,21 @@ export function SoakReading({ at }: { at: () => string }) {
   const row = rows.find((one) => one.point === point) ?? rows[0];
   if (!row)
     return <p className="dim">The model&rsquo;s chart has no point: readings can be written on the bench line.</p>;
+  const setup = context.setups.soak;
   const save = async () => {
-    const parsed = parseMeasured(text, row.quantity);
-    if (!parsed.ok) return setError(parsed.kind === "ambiguous" ? parsed.question : parsed.message);
-    const outcome = await append(
-      {
-        kind: "reading",
-        payload: {
-          v: 1,
-          phase: "soak",
-          point: row.point,
-          quantity: row.quantity,
-          measured: { text: text.trim(), value: parsed.value },
-          ...(row.expected ? { expected: row.expected } : {}),
-        },
-      },
-      { at: at() },
-    );
+    const built = buildReading({
+      row,
+      text,
+      phase: "soak",
+      lineVolts: setup?.payload.lineVolts,
+      tapVolts: setup?.payload.tapVolts,
+      instrument: setup?.payload.instrument,
+      setup: setup?.id,
+    });
+    if (built.kind === "problem") return setError(built.message);
+    if (built.kind === "question")
+      return setError(`${built.question} ${built.choices.map((one) => one.text).join(", ")}`);
+    const outcome = await append({ kind: "reading", payload: built.payload }, { at: at() });
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
     if (outcome.ok) setText("");
     return undefined;

@@ -1,7 +1,7 @@
 "use client";
 
 import { format, formatDeviation } from "@/core/quantity";
-import { currentRow, lastWorkAt, testRows, tubeRows, type TubeTaken } from "@/core/visit";
+import { currentRow, testRows, tubeRows, type TubeTaken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { TestForm } from "./TestForm";
@@ -74,7 +74,7 @@ function Current() {
 export function TestsPlate({ phase }: { phase: "baseline" | "prove" }) {
   const { settled, visit } = useLogbook();
   const proving = phase === "prove";
-  const rows = testRows(settled, visit.id, proving ? lastWorkAt(settled, visit.id) : undefined);
+  const rows = testRows(settled, visit.id);
   const compared = rows.some(({ before }) => before);
   return (
     <div>

@@ -5,6 +5,7 @@ import { formatDeviation } from "@/core/quantity";
 import type { TestRow } from "@/core/visit";
 import { ErrorText } from "@/ui/Field";
 import { OutcomeMark } from "@/ui/OutcomeMark";
+import { StillHolds } from "@/ui/StillHolds";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { useLogbook } from "@/ui/logbook";
 import { readTest } from "./test-fields";
@@ -121,6 +122,14 @@ export function TestsTable({ rows, proving }: { rows: readonly TestRow[]; provin
                 ) : (
                   <span className="dim">no limit</span>
                 )}
+                {proving && row.against ? <span className="block text-sm">{row.against}</span> : null}
+                {proving && row.mark && row.after ? (
+                  <StillHolds
+                    result={row.after.id}
+                    name={[row.test, row.condition].filter(Boolean).join(" at ")}
+                    mark={row.mark}
+                  />
+                ) : null}
                 {row.setup.map((difference) => (
                   <span key={difference} className="block text-sm text-warning">
                     {difference}

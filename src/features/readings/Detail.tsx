@@ -49,6 +49,23 @@ function SetupQuestion({ cell, checked }: { cell: Cell; checked: readonly string
   );
 }
 
+/** Volts while make safe is open: was the set meant to be live? */
+function PowerQuestion({ cell }: { cell: Cell }) {
+  const { context } = useLogbook();
+  return (
+    <div className="rounded-box border-2 border-warning p-2">
+      <p>
+        <strong>{context.unsafe} Was this read with the power on?</strong> If not, look for what still feeds the point
+        before a hand goes in.
+      </p>
+      <button type="button" className="btn btn-outline btn-warning mt-1 h-10" onClick={cell.confirm}>
+        Power was on: keep the reading
+      </button>
+      <span className="dim ml-2 text-sm">or Enter once more</span>
+    </div>
+  );
+}
+
 /** Why the row at hand reads as it does: corrections, verdict, and what usually lies behind it. */
 export function Detail(props: DetailProps) {
   const { row, cell, checked } = props;
@@ -65,7 +82,8 @@ export function Detail(props: DetailProps) {
       aria-live="polite"
       className="sticky -bottom-3 z-10 mt-2 -mx-3 flex flex-col gap-1 border-t-2 border-base-300 bg-base-100 px-3 py-2"
     >
-      {cell.asks ? <SetupQuestion cell={cell} checked={checked} /> : null}
+      {cell.asks === "set-up" ? <SetupQuestion cell={cell} checked={checked} /> : null}
+      {cell.asks === "power" ? <PowerQuestion cell={cell} /> : null}
       <p>
         <strong>{row.point}.</strong> {row.how ? <span className="dim">{row.how} </span> : null}
         {reasons.join(" ")}

@@ -6,6 +6,7 @@ import { baselineWarning, compareVisit, passesOf, setupFor, type Comparison } fr
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { OutcomeMark } from "@/ui/OutcomeMark";
+import { StillHolds } from "@/ui/StillHolds";
 import { SymptomList } from "@/ui/SymptomList";
 import { Detail } from "./Detail";
 import { ReadingsTable } from "./ReadingsTable";
@@ -17,11 +18,7 @@ function OutcomeCell({ row, cell }: { row: Comparison; cell: Cell }) {
   return (
     <>
       {row.after ? <OutcomeMark outcome={row.outcome} /> : <VerdictCell row={row} cell={cell} />}
-      {cell.stale ? (
-        <span className="block text-sm text-warning">
-          read {cell.stale.payload.measured.text} before the last work: measure again
-        </span>
-      ) : null}
+      {row.mark && row.after ? <StillHolds result={row.after.id} name={row.point} mark={row.mark} /> : null}
       {row.setup.map((difference) => (
         <span key={difference} className="block text-sm text-warning">
           {difference}

@@ -26,7 +26,7 @@ export function ReadingCell({ row, cell, onFocus }: ReadingCellProps) {
       onFocus={onFocus}
       onChange={(event) => cell.setText(event.target.value)}
       onBlur={() => {
-        // A doubtful reading waits for its answer; the others are written when the cell is left.
+        // A reading that is asked about waits for its answer; the others are written when the cell is left.
         if (!cell.asks) cell.save();
       }}
       onKeyDown={(event) => {

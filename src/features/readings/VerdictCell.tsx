@@ -12,7 +12,8 @@ export function VerdictCell({ row, cell }: { row: PointRow; cell: Cell }) {
   if (error) return <span className="font-semibold text-warning">{error}</span>;
   if (live.kind === "empty") return <span className="dim">–</span>;
   if (live.kind === "problem") return <span className="text-warning">{live.message}</span>;
-  if (cell.asks) return <span className="font-semibold text-warning">set-up first?</span>;
+  if (cell.asks)
+    return <span className="font-semibold text-warning">{cell.asks === "power" ? "power on?" : "set-up first?"}</span>;
   const { verdict, ratio, reasons } = live.judgement;
   const out = verdict === "high" || verdict === "low";
   return (

@@ -1,40 +1,24 @@
-import { looksLikeMilliamps } from "@/core/power";
+import { buildReading, type TypedReading } from "@/core/kinds";
 import { parseQuantity, QUANTITY_WORDS, type Quantity } from "@/core/quantity";
-import {
-  judge,
-  parseMeasured,
-  type Circumstances,
-  type Judgement,
-  type Expected,
-  type PointRow,
-} from "@/core/readings";
+import type { Expected, Judgement, PointRow } from "@/core/readings";
 
 export type Live =
   { kind: "empty" } | { kind: "value"; value: number; judgement: Judgement } | { kind: "problem"; message: string };
 
-/** A reading as it is written down: a bare number at a current is amperes. */
-export const withUnit = (text: string, row: PointRow): string =>
-  row.quantity === "current" && /^[-−+]?[\d.,]+$/.test(text.trim()) ? `${text.trim()} A` : text.trim();
-
-/** What a cell says while it is being typed. */
-export function liveVerdict(text: string, row: PointRow, circumstances: Circumstances): Live {
-  if (text.trim() === "") return { kind: "empty" };
-  const written = withUnit(text, row);
-  const parsed = parseMeasured(written, row.quantity);
-  if (!parsed.ok) return { kind: "problem", message: parsed.kind === "ambiguous" ? parsed.question : parsed.message };
-  if (written !== text.trim() && looksLikeMilliamps(parsed.value, row.expected?.value))
-    return {
-      kind: "problem",
-      message: `${written} is far more than belongs here: write ${text.trim()} mA, or ${written} if it is that.`,
-    };
-  const judgement = judge({
-    quantity: row.quantity,
-    measured: parsed.value,
-    expected: row.expected,
-    ...circumstances,
-    inCircuit: row.quantity === "resistance" && row.phase !== "cold" ? true : undefined,
-  });
-  return { kind: "value", value: parsed.value, judgement };
+/**
+ * What a cell says while it is being typed. The reading is built as it would be written, so that the cell judges it as
+ * the bench line does.
+ */
+export function liveReading(typed: TypedReading): Live {
+  if (typed.text.trim() === "") return { kind: "empty" };
+  const built = buildReading(typed);
+  if (built.kind === "reading") {
+    const { payload, judgement } = built;
+    return { kind: "value", value: payload.measured.value, judgement };
+  }
+  if (built.kind === "problem") return { kind: "problem", message: built.message };
+  const ways = built.choices.map(({ text }) => text).join(" or ");
+  return { kind: "problem", message: `${built.question} Write ${ways}.` };
 }
 
 /** The line voltage as typed: volts, or why it is none. Empty is allowed. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
-import { calibrationWord, fieldsOf, freshFields, instrumentOf, ohmsAt, payloadOf, stillHolds } from "./setup-fields";
+import { calibrationWord, fieldsOf, freshFields, instrumentOf, payloadOf, stillHolds } from "./setup-fields";
 
 const shop = { name: "", lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [], version: 1 };
 const analogue = {
@@ -52,16 +52,6 @@ describe("a set-up while it is typed", () => {
 });
 
 describe("the meter at a point", () => {
-  it("stands on the smallest range that holds what is expected and what is read", () => {
-    const row = {
-      point: "V3 plate",
-      quantity: "voltage" as const,
-      expected: { text: "62", value: 62, tolerance: 0.2 },
-    };
-    expect(ohmsAt(row, { name: "x", ohmsPerVolt: 1000 })).toBe(250e3);
-    expect(ohmsAt(row, { name: "x", ohmsPerVolt: 1000 }, 400)).toBe(500e3);
-    expect(ohmsAt({ point: "R7", quantity: "resistance" }, { name: "x", inputOhms: 1e6 })).toBeUndefined();
-  });
   it("is named when its calibration has run out", () => {
     expect(calibrationWord(analogue, "2026-06-01T10:00:00Z")).toContain("overdue since 2026-01-01");
     expect(calibrationWord(analogue, "2025-06-01T10:00:00Z")).toBeUndefined();

@@ -1,12 +1,4 @@
-import {
-  type Phase,
-  calibrationOf,
-  meterOhms,
-  parseMeterLoad,
-  printMeterLoad,
-  rangeFor,
-  type PointRow,
-} from "@/core/readings";
+import { calibrationOf, parseMeterLoad, printMeterLoad, type Phase } from "@/core/readings";
 import { tapsOf, type Sheet } from "@/core/model";
 import { bestTap } from "@/core/power";
 import { parseQuantity } from "@/core/quantity";
@@ -130,13 +122,6 @@ export function stillHolds(written: SetupPayload | undefined, now: SetupPayload)
       [...checked].sort(),
     ]);
   return essence(written) === essence(now);
-}
-
-/** What the meter is to the circuit at a row, Ω, on the smallest range that holds what is expected there. */
-export function ohmsAt(row: PointRow, instrument: SetupPayload["instrument"], measured?: number): number | undefined {
-  if (row.quantity !== "voltage") return undefined;
-  const volts = Math.max(Math.abs(row.expected?.value ?? 0), Math.abs(measured ?? 0));
-  return volts > 0 ? meterOhms(instrument, rangeFor(volts)) : undefined;
 }
 
 /** A word about a meter whose calibration has run out, or is unknown. */

@@ -2,18 +2,19 @@
 
 import { useRef, useState } from "react";
 import { type Phase, asksAboutSetup, type Circumstances, type PointRow } from "@/core/readings";
-import { lastWorkAt, setupFor, takenIn, type ReadingPayload, type Taken } from "@/core/visit";
+import { buildReading, ohmsAt, POWERED, underPower, type TypedReading } from "@/core/kinds";
+import { partRules } from "@/core/model";
+import { setupFor, takenIn, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
-import { lineVoltsOf, liveVerdict, withUnit, type Live } from "./rows";
-import { fieldsOf, freshFields, instrumentOf, ohmsAt, payloadOf, stillHolds, type SetupFields } from "./setup-fields";
+import { lineVoltsOf, liveReading, type Live } from "./rows";
+import { fieldsOf, freshFields, instrumentOf, payloadOf, stillHolds, type SetupFields } from "./setup-fields";
 
 export type Cell = {
   text: string;
   live: Live;
-  stale?: Taken | undefined;
   error?: string | undefined;
-  /** the reading is so far off that the set-up is asked about before it is written */
-  asks: boolean;
+  /** what is asked about before it is written: the set-up, where the reading is far off; or whether power was on */
+  asks?: "set-up" | "power" | undefined;
   /** writes it; false when it waits for an answer about the set-up */
   save: () => boolean;
   /** the answer: the set-up is right */
@@ -30,12 +31,11 @@ type Options = {
 
 /** What the table's cells hold while they are typed, under which set-up, and how they are written to the log. */
 export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
-  const { settled, visit, append, model, shop, meters } = useLogbook();
+  const { settled, visit, append, model, shop, meters, context } = useLogbook();
   const written = fresh ? undefined : setupFor(settled, visit.id, phase);
   const taken = fresh
     ? new Map<string, Taken>()
     : takenIn(settled, visit.id, phase, phase === "check" && written ? written.id : undefined);
-  const worked = lastWorkAt(settled, visit.id);
   const before = [...taken.values()].map((one) => one.payload);
   const lastLine = before.findLast((payload) => payload.lineVolts !== undefined)?.lineVolts;
   const lastMeter = before.findLast((payload) => payload.meter !== undefined)?.meter;
@@ -71,6 +71,17 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     meterOhms: ohmsAt(row, instrument, measured),
   });
 
+  /** A figure at a row, under the set-up as it is now. */
+  const typedAt = (row: PointRow, text: string): TypedReading => ({
+    row,
+    text,
+    phase,
+    lineVolts: volts,
+    tapVolts: payload.tapVolts,
+    instrument,
+    ...(row.designator ? { rules: partRules(model.sheet, row.designator) } : {}),
+  });
+
   /** Writes the set-up down where it is not, and gives the entry that readings point at. */
   const writeSetup = (): Promise<string | undefined> => {
     if (holds && written) return Promise.resolve(written.id);
@@ -82,73 +93,56 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     return settingUp.current;
   };
 
-  const write = async (row: PointRow, text: string, value: number, confirmed: boolean) => {
+  const write = async (row: PointRow, text: string, asks: Cell["asks"]) => {
     const job = `${row.point} ${text}`;
     if (underWay.current.has(job)) return;
     underWay.current.add(job);
     // Nothing is said of a set-up: the reading stands alone.
     const named = setUp.meter.trim() !== "" || written !== undefined || payload.checked.length > 0;
     const setup = phase !== "cold" && named ? await writeSetup() : undefined;
-    const meterOhms = ohmsAt(row, instrument, value);
-    const reading: ReadingPayload = {
-      v: 1,
-      phase,
-      point: row.point,
-      quantity: row.quantity,
-      measured: { text: withUnit(text, row), value },
-      ...(row.designator ? { designator: row.designator } : {}),
-      ...(row.expected ? { expected: row.expected } : {}),
-      ...(volts ? { lineVolts: volts } : {}),
-      ...(volts && payload.tapVolts ? { tapVolts: payload.tapVolts } : {}),
-      ...(setUp.meter.trim() ? { meter: setUp.meter.trim() } : {}),
-      ...(meterOhms ? { meterOhms } : {}),
-      ...(setup ? { setup } : {}),
-      ...(confirmed ? { remark: "set-up looked at" } : {}),
-      ...(row.quantity === "resistance" && phase !== "cold" ? { inCircuit: true } : {}),
-    };
-    const outcome = await append({ kind: "reading", payload: reading });
+    const remark = [asks === "power" && POWERED, asks === "set-up" && "set-up looked at"].filter(Boolean).join(", ");
+    const built = buildReading({ ...typedAt(row, text), setup, remark: remark || undefined });
+    if (built.kind !== "reading") return void underWay.current.delete(job);
+    const outcome = await append({ kind: "reading", payload: built.payload });
     underWay.current.delete(job);
     setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
     if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
   };
 
   const cell = (row: PointRow): Cell => {
-    const found = taken.get(row.point);
-    // A proof from before the last work proves nothing: it is shown as stale, and the cell waits for a new one.
-    const stale =
-      phase === "prove" && found !== undefined && worked !== undefined && Date.parse(found.at) < Date.parse(worked);
-    const known = stale ? undefined : found;
+    const known = taken.get(row.point);
     const text = typed[row.point] ?? known?.payload.measured.text ?? "";
     const untouched = typed[row.point] === undefined && known !== undefined;
     // What was taken is judged as it was taken; what is being typed, with the set-up as it is now.
-    const rough = liveVerdict(text, row, {});
-    const now = circumstances(row, rough.kind === "value" ? rough.value : undefined);
-    const then = known?.payload;
-    const live = liveVerdict(
-      text,
-      untouched && then?.expected ? { ...row, expected: then.expected } : row,
-      untouched && then ? { lineVolts: then.lineVolts, tapVolts: then.tapVolts, meterOhms: then.meterOhms } : now,
-    );
+    const live: Live = untouched
+      ? { kind: "value", value: known.payload.measured.value, judgement: known.judgement }
+      : liveReading(typedAt(row, text));
     const changed = live.kind === "value" && known?.payload.measured.text !== text.trim();
-    const doubtful = changed && live.kind === "value" && phase !== "cold" && asksAboutSetup(live.judgement, live.value);
-    const put = (confirmed: boolean) => {
-      if (live.kind === "value" && changed) void write(row, text.trim(), live.value, confirmed);
+    const asks =
+      !changed || phase === "cold"
+        ? undefined
+        : context.unsafe && underPower(row.quantity)
+          ? "power"
+          : asksAboutSetup(live.judgement, live.value)
+            ? "set-up"
+            : undefined;
+    const put = (answered: Cell["asks"]) => {
+      if (live.kind === "value" && changed) void write(row, text.trim(), answered);
     };
     return {
       text,
       live,
-      stale: stale ? found : undefined,
       error: errors[row.point],
-      asks: doubtful,
+      asks,
       save: () => {
-        if (doubtful && asked[row.point] !== text) {
+        if (asks && asked[row.point] !== text) {
           setAsked((all) => ({ ...all, [row.point]: text }));
           return false;
         }
-        put(doubtful);
+        put(asks);
         return true;
       },
-      confirm: () => put(true),
+      confirm: () => put(asks),
       setText: (next) => setTyped((all) => ({ ...all, [row.point]: next })),
     };
   };

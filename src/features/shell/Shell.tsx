@@ -68,7 +68,9 @@ export function Shell({ children, ...header }: ShellProps) {
     <div className="flex min-h-dvh flex-col">
       <SkipLink />
       <Header {...header} onHelp={() => setHelp(true)} />
-      {children}
+      <div id="content" className="flex grow flex-col">
+        {children}
+      </div>
       <HelpSheet open={help} onClose={() => setHelp(false)} />
     </div>
   );

@@ -58,9 +58,13 @@ export function TestForm({ place }: { place: TubePlace }) {
   });
   const save = async () => {
     if (result.kind !== "draft" || result.draft.type !== "content") return;
+    // Free for the next tube at once; refused, what was typed comes back unless something new stands there.
+    const empty = { ...fields, shorts: "", gas: "", measured: "" };
+    setFields(empty);
     const outcome = await append(result.draft.content);
-    if (!outcome.ok) return setError(outcome.problems[0]?.message);
-    return setFields({ ...fields, shorts: "", gas: "", measured: "" });
+    if (outcome.ok) return;
+    setFields((now) => (now === empty ? fields : now));
+    setError(outcome.problems[0]?.message);
   };
   const choice = (key: "shorts" | "gas", label: string, answers: [string, string][], off = false) => (
     <fieldset disabled={off} className={off ? "opacity-60" : ""}>

@@ -95,8 +95,9 @@ export function makeOutbox({ store, send, inTurn, channel, pause, wake, now }: P
         await store.remove(draft.id);
         await delivered(draft.id, sent, false);
       } else if (sent.kind === "refused") {
-        // Whoever wrote it hears why, in the form if it is still there; else it stays in sight.
-        await store.refuse(draft, sent.problems);
+        // A form that waits for it shows why, and has what was typed; else it stays in sight until its writer's word.
+        if (asking.has(draft.id)) await store.remove(draft.id);
+        else await store.refuse(draft, sent.problems);
         await delivered(draft.id, sent, false);
       } else {
         await store.tried(draft.id);
@@ -157,7 +158,7 @@ export function makeOutbox({ store, send, inTurn, channel, pause, wake, now }: P
         const give = (delivery: Delivery) => {
           clearTimeout(timer);
           asking.delete(draft.id);
-          // The form shows why, and has what was typed: it need not stand in the list as well.
+          // Another tab sent it: the form here shows why.
           if (delivery.kind === "refused") void store.forget(draft.id).then(() => changed(state.offline));
           resolve(delivery);
         };

@@ -3,7 +3,8 @@ import { notFound } from "next/navigation";
 import { readScan } from "@/core/stock";
 import { PartPage } from "@/features/parts/PartPage";
 import { database } from "@/db/client";
-import { movesOf, sameBatch, stockItem, usesOf } from "@/db/stock";
+import { movesOf, sameBatch, stockItem } from "@/db/stock";
+import { usesOf } from "@/db/uses";
 
 type Props = { params: Promise<{ code: string }> };
 

@@ -1,5 +1,5 @@
 import { format } from "../../quantity";
-import { defineKind, never, noRow, nothing, silent, unjudged } from "../kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
 import type { OpenPoint } from "../open";
 import { readSafe, writeSafe } from "./line";
 import { payload } from "./payload";
@@ -44,7 +44,7 @@ export const check = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: true,
   takes: nothing,
   lane: "none",

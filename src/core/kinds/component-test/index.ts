@@ -1,7 +1,7 @@
 import { judgeCapacitor, judgeResistor, type PartJudgement } from "../../components";
 import { format } from "../../quantity";
 import { UNMARKED_PART_TOLERANCE } from "../../readings";
-import { defineKind, never, nothing, SAYS_NOTHING } from "../kind";
+import { defineKind, unchanged, nothing, SAYS_NOTHING } from "../kind";
 import { testsBad } from "../tests-bad";
 import { readMeasure, writeMeasure } from "./line";
 import { payload, type ComponentTest } from "./payload";
@@ -80,7 +80,7 @@ export const componentTest = defineKind({
   ],
   designators: ({ designator }) => [designator],
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: true,
   takes: nothing,
   lane: "tests",

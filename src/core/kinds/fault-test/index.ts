@@ -1,5 +1,5 @@
 import { tailOf } from "../../shorthand";
-import { defineKind, never, noRow, nothing, unjudged } from "../kind";
+import { defineKind, unchanged, noRow, nothing, unjudged } from "../kind";
 import { DID_NOT_SHOW } from "../said";
 import { readSearch, writeSearch } from "./line";
 import { payload } from "./payload";
@@ -45,7 +45,7 @@ export const faultTest = defineKind({
     return part ? [part] : [];
   },
   works: () => [],
-  changes: never,
+  changes: unchanged,
   handsInside: true,
   takes: nothing,
   lane: "findings",

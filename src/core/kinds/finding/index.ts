@@ -1,4 +1,4 @@
-import { defineKind, never, noRow, nothing, SAYS_NOTHING, unjudged } from "../kind";
+import { defineKind, unchanged, noRow, nothing, SAYS_NOTHING, unjudged } from "../kind";
 import { readFinding, writeFinding } from "./line";
 import { payload } from "./payload";
 
@@ -38,7 +38,7 @@ export const finding = defineKind({
     return part ? [part] : [];
   },
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "findings",

@@ -59,7 +59,8 @@ export const modification = defineKind({
   ],
   designators: ({ parts }) => parts.map((part) => part.designator),
   works: nothing,
-  changes: ({ state }) => state === "fitted" || state === "undone",
+  changes: ({ state, name }) =>
+    state === "fitted" || state === "undone" ? `${name} was ${MOD_STATE_WORDS[state]}` : undefined,
   handsInside: true,
   // It takes its parts when it is fitted; its other states only describe it.
   takes: ({ state, parts }) => (state === "fitted" ? parts : []),

@@ -104,7 +104,10 @@ export const partWork = defineKind({
   ],
   designators: ({ designators, now }) => [...designators, ...now.map((part) => part.designator)],
   works: ({ designators }) => designators,
-  changes: ({ action }) => !CHANGES_NOTHING.includes(action),
+  changes: ({ action, designators }) =>
+    CHANGES_NOTHING.includes(action)
+      ? undefined
+      : `${designators.join(", ")} ${designators.length === 1 ? "was" : "were"} ${action}`,
   handsInside: true,
   takes: ({ action, now }) => (CHANGES_NOTHING.includes(action) ? [] : now),
   lane: "parts",

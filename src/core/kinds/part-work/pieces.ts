@@ -84,10 +84,14 @@ function ownDesignator(text: string, original: string): { name: string; length: 
     : undefined;
 }
 
+type Stocked = { stock?: FromStock | undefined };
+
 /** The part behind `from JP…`, as its line stands now; what a corrected entry took already is kept as it was. */
 export function stockAt(code: string, context: LineContext): FromStock | undefined {
-  const before = context.base?.payload as { now?: Fitted[]; parts?: Fitted[] } | undefined;
-  const kept = [...(before?.now ?? []), ...(before?.parts ?? [])].find(({ stock }) => stock?.code === code)?.stock;
+  const before = context.base?.payload as
+    { now?: Stocked[]; parts?: Stocked[]; materials?: Stocked[]; stock?: FromStock } | undefined;
+  const lists = [before?.now, before?.parts, before?.materials, before ? [before] : []];
+  const kept = lists.flatMap((list) => list ?? []).find(({ stock }) => stock?.code === code)?.stock;
   const item = context.stock?.find((one) => one.code === code);
   return kept ?? (item ? fromStockOf(item) : undefined);
 }

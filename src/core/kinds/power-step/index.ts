@@ -1,6 +1,6 @@
 import { judgeStep, METHOD_NAMES, STAGE_NAMES, type StepVerdict } from "../../power";
 import { format } from "../../quantity";
-import { defineKind, never, noRow, nothing, SAYS_NOTHING, type Says } from "../kind";
+import { defineKind, unchanged, noRow, nothing, SAYS_NOTHING, type Says } from "../kind";
 import type { OpenPoint } from "../open";
 import { readPower, writePower } from "./line";
 import { payload, type PowerStep } from "./payload";
@@ -81,7 +81,7 @@ export const powerStep = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "tests",

@@ -1,7 +1,7 @@
 import { format, formatDeviation } from "../../quantity";
 import { printMeasured, type Judgement } from "../../readings";
 import { asRemark, type TapeLine } from "../../shorthand";
-import { defineKind, never, nothing } from "../kind";
+import { defineKind, unchanged, nothing } from "../kind";
 import type { OpenPoint } from "../open";
 import { evidenceOf } from "./evidence";
 import { judgeReading } from "./judge";
@@ -82,7 +82,7 @@ export const reading = defineKind({
   ],
   designators: ({ designator }) => (designator ? [designator] : []),
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: true,
   takes: nothing,
   lane: "tests",

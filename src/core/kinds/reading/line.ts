@@ -13,7 +13,7 @@ import {
 import type { SetUp } from "../setup/payload";
 import { buildReading, type Instrument } from "./build";
 import type { Reading } from "./payload";
-import { phaseOf, underPower } from "./phase";
+import { phaseOf, POWERED, underPower } from "./phase";
 import { PHASE_WORDS, quantityByName, type PointHead } from "./points";
 
 type Clauses = {
@@ -164,9 +164,6 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
     hints.push("This point moves with the line: add @ and the line voltage.");
   return { kind: "payload", of: "reading", payload: built.payload, at: head.end, hints };
 }
-
-/** Kept with a reading that was taken under power before make safe was done. */
-export const POWERED = "powered before make safe was done";
 
 function askPower(line: string, unsafe: string): LineReading {
   const colon = /:(?=\s|$)/.exec(line)?.index ?? line.length;

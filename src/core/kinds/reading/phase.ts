@@ -8,6 +8,9 @@ const POWER_OFF: readonly Quantity[] = ["resistance", "capacitance", "inductance
 /** A reading under power: voltage, current or power in the circuit. */
 export const underPower = (quantity: Quantity): boolean => ["voltage", "current", "power"].includes(quantity);
 
+/** Kept with a reading that was taken under power before make safe was done. */
+export const POWERED = "powered before make safe was done";
+
 /** What the plate in sight is for. Between baseline and proof, and before the baseline, a reading is one in between. */
 const OF_STEP: Partial<Record<Step, Phase>> = { baseline: "baseline", prove: "prove" };
 

@@ -1,6 +1,6 @@
 import { format } from "../../quantity";
 import { printMeterLoad } from "../../readings";
-import { defineKind, never, noRow, nothing, silent, unjudged } from "../kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
 import { readSetup, writeSetup } from "./line";
 import { payload, type SetUp } from "./payload";
 
@@ -60,7 +60,7 @@ export const setup = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "none",

@@ -1,4 +1,4 @@
-import { defineKind, never, noRow, nothing, unjudged } from "../kind";
+import { defineKind, unchanged, noRow, nothing, unjudged } from "../kind";
 import { saysOf } from "../said";
 import { readTakeIn, writeTakeIn } from "./line";
 import { payload } from "./payload";
@@ -39,7 +39,7 @@ export const takeIn = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "notes",

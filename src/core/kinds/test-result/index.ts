@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { designator, short, typed, v1 } from "../../log";
 import { judgeTest, PHASES, SENSES } from "../../readings";
-import { defineKind, never, nothing, SAYS_NOTHING, type Reader } from "../kind";
+import { defineKind, unchanged, nothing, SAYS_NOTHING, type Reader } from "../kind";
 import { readTest } from "./line";
 
 const payload = z.object({
@@ -66,7 +66,7 @@ export const testResult = defineKind({
   ],
   designators: ({ designator: part }) => (part ? [part] : []),
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "tests",

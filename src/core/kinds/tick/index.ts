@@ -1,4 +1,4 @@
-import { defineKind, never, noRow, nothing, silent, unjudged } from "../kind";
+import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
 import { readTick, writeTick } from "./line";
 import { payload } from "./payload";
 
@@ -52,7 +52,7 @@ export const tick = defineKind({
   ],
   designators: nothing,
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "none",

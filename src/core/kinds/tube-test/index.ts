@@ -1,5 +1,5 @@
 import { judgeTube } from "../../tubes";
-import { defineKind, never, nothing, SAYS_NOTHING } from "../kind";
+import { defineKind, unchanged, nothing, SAYS_NOTHING } from "../kind";
 import { testsBad } from "../tests-bad";
 import { readTube, writeTube } from "./line";
 import { payload } from "./payload";
@@ -49,7 +49,7 @@ export const tubeTest = defineKind({
   ],
   designators: ({ designator }) => [designator],
   works: nothing,
-  changes: never,
+  changes: unchanged,
   handsInside: false,
   takes: nothing,
   lane: "tests",

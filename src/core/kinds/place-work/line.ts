@@ -1,0 +1,166 @@
+import { GRADED_PARTS, GRADES, type Grade } from "../../policy";
+import {
+  clause,
+  clauses,
+  headAndTail,
+  notUnderstood,
+  piece,
+  readAs,
+  tailOf,
+  type LineContext,
+  type LineProblem,
+  type LineReading,
+} from "../../shorthand";
+import { OLD_PARTS, type OldPart } from "../part-work/payload";
+import { stockAt } from "../part-work/pieces";
+import { PLACE_ACTIONS, type PlaceAction, type PlaceWork } from "./payload";
+
+/** Parts of a set that no drawing gives a designator to. */
+export const PLACES = [
+  ...GRADED_PARTS,
+  "tuning drive",
+  "dial drive",
+  "dial cord",
+  "dial glass",
+  "dial lamp holder",
+  "knob",
+  "speaker cone",
+  "speaker cloth",
+  "mains lead",
+  "mains plug",
+  "back cover",
+  "front panel",
+  "handle",
+  "feet",
+  "battery holder",
+  "fuse holder",
+  "aerial socket",
+  "wiring",
+  "lettering",
+] as const;
+
+/** What sits at a designator and is not the part itself. */
+const AT_PART =
+  /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)\s+(socket|holder|clip|cap|knob|shaft|bracket|screen(?:ing)? can|base pins?)\b/i;
+const ACTION = new RegExp(`\\b(${PLACE_ACTIONS.join("|")}|cleaned|greased|oiled|lubed)\\b`, "i");
+const SAME: Record<string, PlaceAction> = { greased: "lubricated", oiled: "lubricated", lubed: "lubricated" };
+
+const actionOf = (word: string): PlaceAction => SAME[word.toLowerCase()] ?? (word.toLowerCase() as PlaceAction);
+
+export type PlaceHead = { place: string; end: number };
+
+/**
+ * The place without a designator that a line begins with: one of the known ones, what belongs to a part (`V3 socket`),
+ * or any words before an action.
+ */
+export function placeOf(line: string): PlaceHead | undefined {
+  const lead = line.length - line.trimStart().length;
+  const at = AT_PART.exec(line);
+  if (at) return { place: `${(at[1] ?? "").toUpperCase()} ${(at[2] ?? "").toLowerCase()}`, end: at[0].length };
+  const text = line.slice(lead).toLowerCase();
+  const known = PLACES.filter((place) => text.startsWith(place) && !/^[a-z0-9]/.test(text.slice(place.length)))
+    .sort((a, b) => b.length - a.length)
+    .at(0);
+  const worked = ACTION.test(text) || /->|→/.test(text);
+  if (known && worked) return { place: known, end: lead + known.length };
+  // Any other words, where what was done follows them at once.
+  const any = /^([a-z][a-z' -]{1,40}?)\s+(?=(\w+)(?:\s|,|:|;|$))/i.exec(line.slice(lead));
+  for (let found = any; found;) {
+    const word = found[2] ?? "";
+    if (ACTION.test(word) && new RegExp(`^(?:${ACTION.source})$`, "i").test(word))
+      return { place: (found[1] ?? "").trim(), end: lead + (found[1] ?? "").length };
+    const longer = new RegExp(`^(${found[1]}\\s+${word})\\s+(?=(\\w+)(?:\\s|,|:|;|$))`, "i").exec(line.slice(lead));
+    found = longer && (longer[1] ?? "").length <= 40 ? longer : null;
+  }
+  return undefined;
+}
+
+const OLD_WORDS: Record<string, OldPart> = {
+  bag: "bag",
+  "in bag": "bag",
+  "to owner": "bag",
+  kept: "kept",
+  discarded: "discarded",
+  "to supplier": "supplier",
+};
+
+const FROM = /\s+from\s+(JP[0-9A-Z]{7})\s*$/i;
+
+function materialIn(value: string, at: number, context: LineContext): { text: string } | LineProblem {
+  const code = FROM.exec(value)?.[1]?.toUpperCase();
+  const stock = code ? stockAt(code, context) : undefined;
+  if (code && !stock) return notUnderstood(at, `${code} is no label of the stock: scan it again, or leave it out.`);
+  return { text: value.replace(FROM, "").trim(), ...(stock ? { stock } : {}) };
+}
+
+const EXAMPLE =
+  "Work on a place reads like: tuning drive gummed, cleaned and lubricated; before poor; after good; with damping grease.";
+
+/** `tuning drive gummed, cleaned and lubricated; before poor; after good; with damping grease from JP00001A7: it slipped`. */
+export function readPlace(line: string, { place, end }: PlaceHead, context: LineContext): LineReading {
+  const { first, named } = clauses(piece(line, end, line.length));
+  const { head, tail } = headAndTail(first);
+  const arrow = /\s*(?:->|→)\s*(.*)$/.exec(head);
+  const body = arrow ? head.slice(0, arrow.index) : head;
+  const words = [...body.matchAll(new RegExp(ACTION.source, "gi"))];
+  const [begin] = words;
+  if (!begin && !arrow) return notUnderstood(end, `What was done to “${place}” is missing. ${EXAMPLE}`);
+  const actions = [...new Set(words.map(([word]) => actionOf(word)))];
+  const found = (begin ? body.slice(0, begin.index) : body)
+    .replace(/[,\s]+$/, "")
+    .replace(/\s+and$/, "")
+    .trim();
+  const said: Record<string, unknown> & { materials: unknown[] } = {
+    v: 1,
+    place,
+    actions: actions.length > 0 ? actions : ["replaced"],
+    materials: [],
+    ...(found ? { found } : {}),
+    ...(tail ? { why: tail } : {}),
+  };
+  const takeMaterial = (value: string, at: number) => {
+    const read = materialIn(value, at, context);
+    if ("message" in read) return read;
+    said.materials.push(read);
+    return undefined;
+  };
+  if (arrow) {
+    const trouble = takeMaterial(arrow[1] ?? "", end);
+    if (trouble) return trouble;
+  }
+  for (const { word, value, at } of named) {
+    const grade = GRADES.find((one) => one === value.toLowerCase().replace(/\s+/g, "-"));
+    if (word === "before" || word === "after") {
+      if (!grade) return notUnderstood(at, `A grade is ${GRADES.join(", ")}: ${word} good.`);
+      said[word] = grade satisfies Grade;
+    } else if (word === "with") {
+      const trouble = takeMaterial(value, at);
+      if (trouble) return trouble;
+    } else if (word === "why") said.why = value;
+    else if (word === "old") {
+      const old = OLD_WORDS[value.toLowerCase()] ?? OLD_PARTS.find((one) => one === value.toLowerCase());
+      if (!old) return notUnderstood(at, "The old one is: old in bag, kept, discarded, to owner, to supplier.");
+      said.oldPart = old;
+    } else return notUnderstood(at, `“${word}” is not known here: before, after, with, why, old. ${EXAMPLE}`);
+  }
+  return { ...readAs(said, end), of: "place-work" };
+}
+
+const OLD_CLAUSES: Record<OldPart, string> = {
+  bag: "in bag",
+  kept: "kept",
+  discarded: "discarded",
+  "in-shell": "in-shell",
+  supplier: "to supplier",
+};
+
+export function writePlace({ place, actions, found, before, after, materials, why, oldPart }: PlaceWork): string {
+  return (
+    `${place} ${found ? `${found}, ` : ""}${actions.join(" and ")}` +
+    tailOf(why?.replaceAll(";", ";;")) +
+    clause("before", before) +
+    clause("after", after) +
+    materials.map(({ text, stock }) => clause("with", `${text}${stock ? ` from ${stock.code}` : ""}`)).join("") +
+    clause("old", oldPart && OLD_CLAUSES[oldPart])
+  );
+}

@@ -1,0 +1,138 @@
+import { describe, expect, it } from "vitest";
+import type { PointRow } from "../../readings";
+import { buildReading, ohmsAt, type TypedReading } from "./build";
+import { phaseOf } from "./phase";
+import { pointOf, quantityByName } from "./points";
+
+const plate: PointRow = {
+  point: "V3 plate",
+  quantity: "voltage",
+  expected: { text: "245 V", value: 245, tolerance: 0.1, sourceOhms: 100e3, chartOhms: 250e3 },
+};
+const built = (row: PointRow, text: string, extra: Partial<TypedReading> = {}) => {
+  const made = buildReading({ row, text, phase: "baseline", ...extra });
+  if (made.kind !== "reading") throw new Error(JSON.stringify(made));
+  return made;
+};
+
+describe("a figure at a point", () => {
+  it("is judged by what this meter should read there", () => {
+    // 245 V read with 1000 Ω/V on 250 V (250 kΩ) through 100 kΩ: 343 V stand there; 20 kΩ/V on 500 V (10 MΩ) reads 339.6.
+    const meter = { name: "Grey analogue", ohmsPerVolt: 20_000 };
+    expect(built(plate, "275", { instrument: meter }).judgement).toMatchObject({ verdict: "low" });
+    expect(built(plate, "275", { instrument: meter }).payload).toMatchObject({
+      meter: "Grey analogue",
+      meterOhms: 10e6,
+    });
+    expect(built(plate, "275").judgement).toMatchObject({ verdict: "high" });
+    expect(built(plate, "250").judgement).toMatchObject({ verdict: "good" });
+  });
+
+  it("stands on the smallest range that holds what is expected and what is read", () => {
+    const row: PointRow = {
+      point: "V3 plate",
+      quantity: "voltage",
+      expected: { text: "62", value: 62, tolerance: 0.2 },
+    };
+    expect(ohmsAt(row, { name: "x", ohmsPerVolt: 1000 })).toBe(250e3);
+    expect(ohmsAt(row, { name: "x", ohmsPerVolt: 1000 }, 400)).toBe(500e3);
+    expect(ohmsAt({ point: "R7", quantity: "resistance" }, { name: "x", inputOhms: 1e6 })).toBeUndefined();
+  });
+
+  it("of a current is amperes when it is bare, and asks where it can only be milliamperes", () => {
+    const line: PointRow = {
+      point: "Line current",
+      quantity: "current",
+      expected: { text: "0.32 A", value: 0.32, tolerance: 0.2 },
+    };
+    expect(built(line, "0.28").payload.measured).toEqual({ text: "0.28 A", value: 0.28 });
+    expect(buildReading({ row: line, text: "280", phase: "baseline" })).toMatchObject({
+      kind: "question",
+      choices: [{ text: "280 mA" }, { text: "280 A" }],
+    });
+  });
+
+  it("keeps which value of it was read, and takes an open circuit and no negative resistance", () => {
+    expect(built(plate, "250 V ac").payload.measured).toEqual({ text: "250 V ac", value: 250 });
+    const part: PointRow = { point: "R20", designator: "R20", quantity: "resistance" };
+    expect(built(part, "open").judgement.verdict).toBe("high");
+    expect(buildReading({ row: part, text: "-4", phase: "cold" })).toMatchObject({ kind: "problem" });
+  });
+
+  it("across a part is in circuit unless an end is off; between points it is not", () => {
+    const part: PointRow = {
+      point: "R7",
+      designator: "R7",
+      quantity: "resistance",
+      expected: { text: "470k", value: 470e3, tolerance: 0.2 },
+    };
+    expect(built(part, "220k").judgement.verdict).toBe("no-proof");
+    expect(built(part, "220k", { lifted: true }).judgement.verdict).toBe("low");
+    const rail: PointRow = {
+      point: "B+ to chassis",
+      quantity: "resistance",
+      expected: { text: "at least 20 kΩ", value: 20e3, tolerance: 1, rule: "at-least" },
+    };
+    expect(built(rail, "12k", { phase: "check" }).judgement.verdict).toBe("low");
+  });
+
+  it("has a line and a tap only under power, and a tap never alone", () => {
+    expect(built(plate, "250", { lineVolts: 231, tapVolts: 220 }).payload).toMatchObject({
+      lineVolts: 231,
+      tapVolts: 220,
+    });
+    expect(built(plate, "250", { tapVolts: 220 }).payload).not.toHaveProperty("tapVolts");
+    expect(built(plate, "250", { phase: "cold", lineVolts: 231 }).payload).not.toHaveProperty("lineVolts");
+  });
+});
+
+describe("what a reading is for", () => {
+  const at = (step: Parameters<typeof phaseOf>[0]["step"], extra = {}) =>
+    phaseOf({ quantity: "voltage", onChart: true, step, otherwise: "prove", ...extra });
+  it("is decided by the step in view", () => {
+    expect(at("baseline")).toBe("baseline");
+    expect(at("prove")).toBe("prove");
+    // Heater volts with the rectifier out prove nothing.
+    for (const step of ["first-power", "find", "fix", "align", "make-safe"] as const) expect(at(step)).toBe("check");
+    expect(at(undefined)).toBe("prove");
+  });
+  it("is a cold check where no power is on, unless the chart has the point", () => {
+    expect(at("baseline", { quantity: "resistance", onChart: false })).toBe("cold");
+    expect(at("baseline", { quantity: "resistance" })).toBe("baseline");
+    expect(at("prove", { quantity: "capacitance", onChart: false })).toBe("cold");
+  });
+  it("is what the line says, before all else", () => {
+    expect(at("prove", { said: "soak" })).toBe("soak");
+    expect(at("prove", { row: "cold" })).toBe("cold");
+  });
+});
+
+describe("the point that a line begins with", () => {
+  const context = {
+    points: [
+      { point: "B+ to B−", quantity: "resistance" },
+      { point: "T1 HT secondary, 3 to 4", quantity: "resistance", phase: "cold" },
+      { point: "L1 primary, 1 to 2", quantity: "resistance", phase: "cold" },
+      { point: "T1 primary, 1 to 2", quantity: "resistance", phase: "cold" },
+      { point: "B+", quantity: "voltage" },
+    ],
+  } as never;
+  it("may have a hyphen for its minus, and a winding goes by its own name", () => {
+    expect(pointOf("B+ to B- 180k", context, false)).toMatchObject({ point: "B+ to B−", end: 8 });
+    expect(pointOf("b+ 248", context, false)).toMatchObject({ point: "B+" });
+    expect(pointOf("HT secondary 147", context, false)).toMatchObject({ point: "T1 HT secondary, 3 to 4" });
+    expect(pointOf("primary 24", context, false)?.several).toHaveLength(2);
+  });
+  it("may be a rail that is called by its volts, or a device's electrode", () => {
+    expect(pointOf("12V rail 11.8", context, false)).toMatchObject({ point: "12V rail" });
+    expect(pointOf("q3 gate 1.2", context, false)).toMatchObject({ point: "Q3 gate" });
+    expect(pointOf("backlash 3", context, false)).toBeUndefined();
+  });
+  it("tells volts and amperes only where its name does", () => {
+    for (const point of ["V3 plate", "12V rail", "B+", "B+2", "AVC", "V2 pin 6", "Heaters"])
+      expect(quantityByName(point), point).toBe("voltage");
+    expect(quantityByName("Battery current")).toBe("current");
+    for (const point of ["backlash", "knobs", "temp", "testpoint"])
+      expect(quantityByName(point), point).toBeUndefined();
+  });
+});
