@@ -8,6 +8,8 @@ import {
   ofKind,
   printMinutes,
   printPart,
+  standsIn,
+  type Section,
   type Settled,
 } from "@/core/kinds";
 import { STEP_NAMES } from "@/core/model";
@@ -190,22 +192,25 @@ function parts(folded: Folded): Content[] {
 export function benchReport(folded: Folded): Content[] {
   const { mine, settled, moment } = folded;
   const labour = ofKind(mine, "labour");
-  const power = [
-    ...ofKind(mine, "reading").filter(({ content }) => content.payload.phase === "cold"),
-    ...ofKind(mine, "power-step"),
-  ];
-  const search = mine.filter(
-    ({ content }) => content && ["symptom", "fault-test", "finding", "component-test"].includes(content.kind),
-  );
+  const listed = (of: Section) =>
+    table(
+      LOG_COLUMNS,
+      lines(
+        mine.filter(({ content }) => content && standsIn(of, content)),
+        folded,
+      ),
+    );
   const open = openPoints(settled, moment);
   return [
-    ...section("Cold checks and first power", table(LOG_COLUMNS, lines(power, folded))),
-    ...section("Symptoms, search and what was found", table(LOG_COLUMNS, lines(search, folded))),
+    ...section("Cold checks and first power", listed("first-power")),
+    ...section("Symptoms, search and what was found", listed("search")),
     ...readings(folded),
     ...tubes(folded),
     ...modifications(folded),
     ...soak(folded),
+    ...section("Work on parts and places", listed("parts")),
     ...parts(folded),
+    ...section("Notes for the record", listed("notes")),
     ...section(
       "Labour",
       table(

@@ -1,5 +1,5 @@
 import type { Content } from "pdfmake/interfaces";
-import { describeWork, MOD_STATE_WORDS, ofKind, printMinutes } from "@/core/kinds";
+import { describe, MOD_STATE_WORDS, ofKind, printMinutes, standsIn, type Section } from "@/core/kinds";
 import { openPoints } from "@/core/history";
 import { priceOf } from "@/core/handback";
 import { formatMoney, format } from "@/core/quantity";
@@ -17,14 +17,14 @@ function priceTable(folded: Folded): Content | undefined {
   const money = (minor: number) => formatMoney({ minor, currency: price.currency });
   return table(
     [
-      { title: "Price", width: "*" },
+      { title: "", width: "*" },
       { title: price.currency, width: 90, right: true },
     ],
     [
       [`Labour, ${printMinutes(price.labourMinutes)}`, money(price.labourMinor)],
       ["Parts", money(price.partsMinor)],
       [`${input.terms.taxName} ${format(input.terms.tax, "percent")}`, money(price.taxMinor)],
-      ["It comes to", money(price.totalMinor)],
+      ["Total", money(price.totalMinor)],
     ],
   );
 }
@@ -37,7 +37,12 @@ export function ownerReport(folded: Folded): Content[] {
   const drafted = workSummary(settled, visit.id);
   const findings = ofKind(mine, "finding").filter(({ content }) => content.payload.state === "found");
   const causes = [...new Map(findings.map(({ content }) => [content.payload.fault, content.payload])).values()];
-  const work = ofKind(mine, "part-work");
+  const listed = (of: Section) =>
+    mine.flatMap(({ content }) => {
+      if (!content || !standsIn(of, content)) return [];
+      const { subject, text } = describe(content);
+      return [[subject, text]];
+    });
   const left = openPoints(settled, moment).filter(({ kind }) => kind !== "modification");
   return [
     ...section(
@@ -48,15 +53,16 @@ export function ownerReport(folded: Folded): Content[] {
     ),
     ...section("What was done", para(handBack?.summary ?? (drafted.done || "Nothing yet."))),
     ...section(
-      "Parts",
+      "Parts and places",
       table(
         [
-          { title: "Place", width: 60, mono: true },
+          { title: "Place", width: 90 },
           { title: "What was done", width: "*" },
         ],
-        work.map(({ content }) => [content.payload.designators.join(", "), describeWork(content.payload)]),
+        listed("parts"),
       ),
     ),
+    ...section("Notes", ...listed("notes").map(([subject, text]) => para(sentence(`${subject}: ${text}`)))),
     ...section("Before and after", comparisonTable(folded, true), ...testTables(testsOf(folded))),
     ...section(
       "Modifications",
@@ -83,6 +89,6 @@ export function ownerReport(folded: Folded): Content[] {
       handBack?.warrantyMonths ? para(`Warranty on this work: ${handBack.warrantyMonths} months.`) : undefined,
       handBack?.nextService ? para(`Next service: ${folded.day(handBack.nextService)}.`) : undefined,
     ),
-    ...section("What it comes to", priceTable(folded)),
+    ...section("Price", priceTable(folded)),
   ];
 }

@@ -38,6 +38,7 @@ export {
   needsOf,
   PLAN_ACTION_WORDS,
   PLAN_ACTIONS,
+  choicesFor,
   propose,
   recapPlan,
   roleText,

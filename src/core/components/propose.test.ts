@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { propose, recapPlan, rulesOf, shopRulesSchema, type PlaceHistory, type PlanInput } from ".";
+import { choicesFor, propose, recapPlan, rulesOf, shopRulesSchema, type PlaceHistory, type PlanInput } from ".";
 import { ROLES, type Component, type Sheet } from "../model";
 
 const sheet: Sheet = {
@@ -166,6 +166,30 @@ describe("a mains capacitor", () => {
         expect(found.needs[0]?.window[1]).toBeCloseTo(10e-9, 15);
       }
     expect(line(part("C4", "mains-to-chassis", "5000p/1500"), {}).needs[0]).toMatchObject({ kind: "Y", mains: true });
+  });
+  it("goes out whatever was decided, and how it goes out may be chosen", () => {
+    for (const action of ["keep", "test"] as const) {
+      const found = line(mains, {}, { decided: { action, why: "looks fine" } });
+      expect(found).toMatchObject({ action: "replace", proposed: "replace" });
+      expect(found.override).toBeUndefined();
+      expect(found.cautions.join(" ")).toContain("does not hold here");
+    }
+    expect(line(mains, {}, { decided: { action: "restuff", why: "shell is seen" } })).toMatchObject({
+      action: "restuff",
+      override: "shell is seen",
+    });
+    const can: Component = {
+      designator: "C5",
+      role: "other",
+      drawn: ".01+.01",
+      sections: [
+        { role: "mains-to-chassis", drawn: ".01/1000" },
+        { role: "decoupling", drawn: ".01/400" },
+      ],
+    };
+    expect(line(can, {}, { decided: { action: "keep", why: "sound" } }).action).toBe("replace");
+    expect(choicesFor(mains)).toEqual(["replace", "restuff"]);
+    expect(choicesFor(couple)).toContain("keep");
   });
   it("of an ordinary kind is flagged, an X2 is not", () => {
     const ordinary = line(mains, {}, { state: "replaced", fitted: ["0.01 µF 630 V film"] });

@@ -231,6 +231,21 @@ export function needsOf(component: Component, input: PlanInput): PlanNeed[] {
   );
 }
 
+/** Actions that take the old part out. */
+const OUT: readonly PlanAction[] = ["replace", "restuff"];
+
+const rolesOf = ({ sections, role }: Component): Role[] =>
+  sections?.length ? sections.map((section) => section.role) : [role];
+
+/** Does a capacitor sit between the line and the chassis, or across the line, with any of its sections? */
+export const mainsCapacitor = (component: Component): boolean =>
+  quantityOfDesignator(component.designator) === "capacitance" &&
+  rolesOf(component).some((role) => MAINS_ROLES.includes(role));
+
+/** What may be decided for a place: in a mains role an ordinary capacitor goes out in any case. */
+export const choicesFor = (component: Component): readonly (typeof CHOICES)[number][] =>
+  mainsCapacitor(component) ? ["replace", "restuff"] : CHOICES;
+
 type Said = { action: PlanAction; reason: string; rule: string };
 
 const isSafe = (marking: string): boolean => {
@@ -242,8 +257,7 @@ function sayOfCapacitor(component: Component, made: Made, input: PlanInput, hist
   const { policy } = input;
   const museum = policy === "museum";
   const put: PlanAction = museum ? "restuff" : "replace";
-  const roles = component.sections?.length ? component.sections.map(({ role }) => role) : [component.role];
-  const mains = roles.some((role) => MAINS_ROLES.includes(role));
+  const mains = mainsCapacitor(component);
   const fitted = history.state === "replaced" || history.state === "restuffed" || history.state === "substituted";
   if (mains) {
     const rule = "Mains roles take safety-rated parts only";
@@ -317,7 +331,7 @@ function cautionsOf(
   history: PlaceHistory,
   hot?: number,
 ): string[] {
-  const mains = MAINS_ROLES.includes(component.role);
+  const mains = mainsCapacitor(component);
   const year = input.year ?? 0;
   return [
     ...(mains ? ["Mains part: unplugged, and only X or Y class goes in. Local electrical code first."] : []),
@@ -369,9 +383,12 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
         ? sayOfResistor(input, history)
         : sayOfCapacitor(component, made, input, history);
   const weak = weakest(history, needs);
-  const decided = history.decided;
-  // What the technician decided holds until the work is done; it can never leave an ordinary part in a mains role.
-  const action = decided && said.action !== "done" ? decided.action : said.action;
+  // The technician's decision wins over the rules until the work is done. In a mains role the rule wins: an ordinary
+  // capacitor goes out there, whatever was decided; how it goes out may be chosen.
+  const mustGo = mainsCapacitor(component) && OUT.includes(said.action);
+  const refused = history.decided && mustGo && !OUT.includes(history.decided.action) ? history.decided : undefined;
+  const decided = said.action === "done" || refused ? undefined : history.decided;
+  const action = decided?.action ?? said.action;
   const largest = component.role === "reservoir" ? largestReservoir(input.sheet) : undefined;
   return {
     designator: component.designator,
@@ -381,16 +398,16 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
     ...(spec ? { spec } : {}),
     action,
     proposed: said.action,
-    ...(decided && said.action !== "done" ? { override: decided.why } : {}),
+    ...(decided ? { override: decided.why } : {}),
     reason: said.action === "done" && weak ? weak : said.reason,
     rule: said.rule,
     needs,
     cautions: [
       ...cautionsOf(component, input, made, history, hot),
       ...(largest ? [`The ${largest.type} takes ${format(largest.farads, "capacitance")} at most.`] : []),
-      ...(decided?.action === "keep" && MAINS_ROLES.includes(component.role)
+      ...(refused
         ? [
-            "Kept against the rule: an ordinary capacitor stays in a mains role. Say so on the hand-back, or take the part out.",
+            `The decision “${PLAN_ACTION_WORDS[refused.action]}: ${refused.why}” does not hold here: in a mains role only a safety-rated part may stay.`,
           ]
         : []),
     ],

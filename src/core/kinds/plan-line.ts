@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { CHOICES, PLAN_ACTION_WORDS } from "../components";
+import { CHOICES, choicesFor, PLAN_ACTION_WORDS } from "../components";
 import { designator, text, v1 } from "../log";
 import { headOf, notUnderstood, readAs, textOf, unknownDesignator } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
@@ -31,7 +31,12 @@ const read: Reader = (rest, context) => {
     .replace(/^[:\s]+/, "")
     .trim();
   if (!why) return notUnderstood(rest.end, "Say why, after a colon.");
-  return readAs({ v: 1, designator: part, action, why }, rest.end);
+  const component = context.sheet.components.find((one) => one.designator === part);
+  const may = component ? choicesFor(component) : CHOICES;
+  const hints = may.includes(action)
+    ? []
+    : [`${part} is in a mains role: only a safety-rated part may stay there, whatever is decided.`];
+  return readAs({ v: 1, designator: part, action, why }, rest.end, hints);
 };
 
 /** What the technician decided for a line of the recap plan, against what the rules say. */

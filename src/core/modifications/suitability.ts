@@ -41,6 +41,8 @@ function needLines(body: Body, input: VisitInput): SuitLine[] {
         const missing = need.stages.filter((kind) => !circuit.stages.some((stage) => stage.kind === kind));
         const name = (kind: (typeof need.stages)[number]) =>
           /^[A-Z]{2}/.test(KINDS[kind].name) ? KINDS[kind].name : KINDS[kind].name.toLowerCase();
+        if (missing.length > 0 && !sheet.circuit && sheet.tubes.length === 0)
+          return look(key, text, "The sheet lists no tubes, so its stages are not known: look at the set.");
         return missing.length === 0
           ? fits(key, text, `The set has them: ${need.stages.map(name).join(", ")}.`)
           : doesNot(key, text, `The set's stages have no ${missing.map(name).join(", no ")}.`);
@@ -91,6 +93,10 @@ function heaterLines(body: Body, input: VisitInput): SuitLine[] {
   if (inSeries(sheet))
     return [
       doesNot("heater", text, "The heaters are one series string: a tube more changes the current of every other."),
+    ];
+  if (sheet.tubes.length === 0)
+    return [
+      look("heater", text, "The sheet lists no tubes, so the load is not known: look at the set and its windings."),
     ];
   const groups = heaterBudget(tubePlaces(input), sheet);
   return loads.map(({ volts, amps, what }, index): SuitLine => {

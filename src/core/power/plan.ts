@@ -1,6 +1,6 @@
 import { format } from "../quantity";
 import { mainRail, onMains, type Sheet } from "../model";
-import { heatersOf, rectifierTubes } from "../tubes";
+import { heatersOf, rectifierOf, rectifierTubes } from "../tubes";
 import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
 import { lampFor, USUAL_LAMPS, type LampChoice } from "./lamps";
 import { lineRemarks, type MainsLine } from "./line";
@@ -138,6 +138,13 @@ function step({ stage, fraction, hold, say, expected }: Making): PlanStep {
   };
 }
 
+const RECTIFIER_REMARKS: Partial<Record<ReturnType<typeof rectifierOf>, string[]>> = {
+  "solid-state": ["The rectifier is solid state: B+ follows the line at once, before any tube draws."],
+  unknown: [
+    "The sheet lists no tubes: look what rectifies. A tube is pulled for the first rise; without one B+ follows the line at once.",
+  ],
+};
+
 function variac(input: PlanInput): PowerPlan {
   const { sheet, policy, tap } = input;
   const hold = policy === "museum" ? HOLD_MUSEUM : HOLD;
@@ -197,9 +204,7 @@ function variac(input: PlanInput): PowerPlan {
             `Pull the rectifier (${rectifiers.map(({ position, type }) => `${position} ${type}`).join(", ")}); back in after the first rise.`,
           ]
         : []),
-      ...(!tube && onMains(sheet.supply)
-        ? ["The rectifier is solid state: B+ follows the line at once, before any tube draws."]
-        : []),
+      ...(onMains(sheet.supply) ? (RECTIFIER_REMARKS[rectifierOf(sheet.tubes)] ?? []) : []),
       ...(sheet.supply === "high-voltage"
         ? [
             "Interlocks in, dummy load on, discharge stick at hand.",

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { heaterOf, heatersOf, rectifierTubes } from ".";
+import { heaterOf, heatersOf, rectifierOf, rectifierTubes } from ".";
 
 const tubes = (...types: string[]) => types.map((type, index) => ({ position: `V${index + 1}`, type, work: "" }));
 
@@ -35,5 +35,10 @@ describe("heaters", () => {
       { type: "5R4", work: "bias rectifier" },
     ];
     expect(rectifierTubes(lineUp)).toHaveLength(2);
+  });
+  it("does not call a rectifier solid state while the sheet lists no tubes", () => {
+    expect(rectifierOf([])).toBe("unknown");
+    expect(rectifierOf([{ type: "6V6", work: "output" }])).toBe("solid-state");
+    expect(rectifierOf([{ type: "5Y3", work: "rectifier" }])).toBe("tube");
   });
 });

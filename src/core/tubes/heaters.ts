@@ -64,6 +64,10 @@ export function heatersOf(supply: string, tubes: readonly (NamedTube & { positio
   return { wiring: "parallel", watts, each, unknown };
 }
 
+/** What rectifies, by the tubes of the sheet; unknown while the sheet lists none. */
+export const rectifierOf = (tubes: readonly { type: string; work: string }[]): "tube" | "solid-state" | "unknown" =>
+  tubes.length === 0 ? "unknown" : rectifierTubes(tubes).length > 0 ? "tube" : "solid-state";
+
 /** The tubes that rectify: their B+ comes only when they are warm. */
 export const rectifierTubes = <T extends { type: string; work: string }>(tubes: readonly T[]): T[] =>
   tubes.filter((tube) => /rectif/i.test(tube.work));

@@ -1,38 +1,41 @@
 import { STEP_NAMES } from "../model";
 import {
-  CHANGES_NOTHING,
-  describeWork,
+  changeOf,
+  describe,
   MOD_STATE_WORDS,
   modificationsOf,
   ofKind,
-  type ContentOf,
+  standsIn,
+  type Content,
   type Settled,
   type Wait,
 } from "../kinds";
 import { openPoints } from "../history";
 import { runSheet, currentStep, type SheetStep, type VisitInput } from "./run-sheet";
 
-type Work = ContentOf<"part-work">["payload"];
-
 const mine = (settled: readonly Settled[], visitId: string) => settled.filter((item) => item.entry.visitId === visitId);
+
+const sentence = (content: Content): string => {
+  const { subject, text } = describe(content);
+  return `${subject} ${text.replace(/\.$/, "")}.`;
+};
 
 /** The work of a visit in sentences, for the hand-back and the printed record; a technician edits it before it counts. */
 export function workSummary(settled: readonly Settled[], visitId: string): { done: string; left: string } {
-  const work = ofKind(mine(settled, visitId), "part-work").map(({ content }) => content.payload);
-  const sentence = (item: Work) => `${item.designators.join(", ")} ${describeWork(item)}.`;
-  const left = work.filter((item) => CHANGES_NOTHING.includes(item.action));
+  const work = mine(settled, visitId).flatMap(({ content }) =>
+    content && standsIn("parts", content) ? [content] : [],
+  );
   const changed = modificationsOf(settled).filter(
     (one) => one.visitId === visitId && ["fitted", "kept", "undone"].includes(one.state),
   );
   return {
     done: [
-      ...work.filter((item) => !CHANGES_NOTHING.includes(item.action)).map(sentence),
+      ...work.filter(changeOf).map(sentence),
       ...changed.map(({ payload, state }) => `${payload.name} ${MOD_STATE_WORDS[state]}.`),
     ].join(" "),
-    left: left
-      .map((item) =>
-        item.action === "substituted" ? sentence(item) : `${item.designators.join(", ")}: ${item.why ?? ""}`,
-      )
+    left: work
+      .filter((content) => !changeOf(content))
+      .map(sentence)
       .join(" "),
   };
 }

@@ -153,7 +153,7 @@ it("summarises the work, and what was left apart from it", () => {
   const { settled } = settle([entry(1, done), entry(2, work(["R9"], "left", { why: "within twice the tolerance" }))]);
   expect(workSummary(settled, VISIT)).toEqual({
     done: "C14 replaced: 50 nF 400 V → 47 nF 630 V.",
-    left: "R9: within twice the tolerance",
+    left: "R9 left: within twice the tolerance.",
   });
 });
 

@@ -1,7 +1,7 @@
 import { Link } from "@/ui/Link";
 import { comebacks, failures, holders, namesOf, type FileOf, type Wanted } from "@/core/across";
 import { modelName } from "@/core/model";
-import { day } from "@/ui/dates";
+import { Time } from "@/ui/Time";
 
 export type Asked = { kind: Wanted["kind"]; text: string; months: number; modelId: string };
 
@@ -81,7 +81,7 @@ function Holders({ files, asked, now }: AcrossProps) {
                 <td className="py-1 font-mono">{one.where}</td>
                 <td className="py-1">{one.what}</td>
                 <td className="py-1 whitespace-nowrap">
-                  {one.since ? day(one.since) : <span className="dim">as it left the works</span>}
+                  {one.since ? <Time iso={one.since} as="day" /> : <span className="dim">as it left the works</span>}
                 </td>
               </tr>
             ))}

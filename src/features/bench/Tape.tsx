@@ -9,6 +9,7 @@ import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { AmendDialog } from "./AmendDialog";
 import { day } from "@/ui/dates";
+import { useZone } from "@/ui/zone";
 
 const initials = (name: string) =>
   name
@@ -79,6 +80,7 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
 /** The logbook of this visit, newest at the bottom; earlier visits unfold above it. */
 export function Tape() {
   const { settled, visit, offline } = useLogbook();
+  const zone = useZone();
   const [open, setOpen] = useState<string>();
   const [earlier, setEarlier] = useState(false);
   const end = useRef<HTMLDivElement>(null);
@@ -107,13 +109,12 @@ export function Tape() {
         <ol>
           {shown.map(({ item, number }, index) => {
             const previous = shown[index - 1];
-            const heading = previous && day(previous.item.at) === day(item.at) ? null : day(item.at);
+            const today = day(item.at, zone);
+            const heading = previous && day(previous.item.at, zone) === today ? null : today;
             return (
               <Fragment key={item.entry.id}>
                 {heading ? (
-                  <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold" suppressHydrationWarning>
-                    {heading}
-                  </li>
+                  <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold">{heading}</li>
                 ) : null}
                 <TapeItem item={item} number={number} onOpen={() => setOpen(item.entry.id)} />
               </Fragment>

@@ -24,7 +24,7 @@ const INSTRUMENTS: readonly TestNeed[] = ["meter", "generator", "tracer", "tube-
 export function FaultBoard({ children }: { children?: React.ReactNode }) {
   const { settled, visit, model, append, found } = useLogbook();
   const [lacking, setLacking] = useState<readonly TestNeed[]>([]);
-  const { search, picture, thinking, imagined, imagine } = useSearch(lacking);
+  const { search, picture, thinking, imagined, imagine, failed, retry } = useSearch(lacking);
   const [selected, setSelected] = useState<string>();
   const [confirming, setConfirming] = useState<Cause>();
   const [error, setError] = useState<string>();
@@ -103,14 +103,28 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       });
   };
 
+  const failure = failed ? (
+    <p role="alert" className="flex flex-wrap items-center gap-2 border-l-4 border-warning pl-2">
+      <span className="grow">
+        The causes could not be weighed on this device ({failed}). Your entries are safe. Go on with the bench line, or
+        try again.
+      </span>
+      <button type="button" className="btn btn-outline h-10" onClick={retry}>
+        Try again
+      </button>
+    </p>
+  ) : null;
   if (!picture)
     return (
-      <p className="flex items-center gap-2" role="status">
-        <span className="loading loading-dots" aria-hidden="true" /> Weighing what is known …
-      </p>
+      failure ?? (
+        <p className="flex items-center gap-2" role="status">
+          <span className="loading loading-dots" aria-hidden="true" /> Weighing what is known …
+        </p>
+      )
     );
   return (
     <div className="flex flex-col gap-3">
+      {failure}
       {search.proposed ? (
         <p className="border-l-4 border-warning pl-2">
           These stages are a proposal from the tubes and the words of the sheet.{" "}

@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Cause } from "@/core/diagnosis";
 import type { ContentOf } from "@/core/kinds";
 import { ErrorText, Field } from "@/ui/Field";
@@ -12,6 +12,10 @@ export function FoundForm({ cause, onDone }: { cause: Cause; onDone: () => void 
   const { append, lineOf } = useLogbook();
   const [words, setWords] = useState(cause.name);
   const [error, setError] = useState<string>();
+  const field = useRef<HTMLInputElement>(null);
+
+  // The form opens above what was pressed: bring it into view, ready to type.
+  useEffect(() => field.current?.focus(), []);
   const content: ContentOf<"finding"> = {
     kind: "finding",
     payload: {
@@ -44,7 +48,8 @@ export function FoundForm({ cause, onDone }: { cause: Cause; onDone: () => void 
         {(props) => (
           <input
             {...props}
-            className="input h-11 w-full"
+            ref={field}
+            className="input h-11 w-full scroll-mt-24"
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />

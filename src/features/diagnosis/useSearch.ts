@@ -23,7 +23,22 @@ export type SearchView = {
   /** where the suspicion would go, while an outcome is looked at */
   imagined: Imagined | undefined;
   imagine: (test?: string, outcome?: string) => void;
+  /** the worker could not weigh it: why, and the way to ask it again */
+  failed: string | undefined;
+  retry: () => void;
 };
+
+type SearchThread = { raw: Worker; api: Remote<SearchWorker>; broken: Promise<never> };
+
+/** Fails when the worker cannot be loaded or breaks; without it a question to it would wait for ever. */
+function brokenOf(raw: Worker): Promise<never> {
+  const broken = new Promise<never>((_, reject) => {
+    raw.addEventListener("error", ({ message }) => reject(new Error(message || "its program could not be loaded")));
+  });
+  // Nobody need be waiting when it breaks.
+  broken.catch(() => undefined);
+  return broken;
+}
 
 /** The search of this visit: read from the log here, weighed in a worker. An answer to an old question is dropped. */
 export function useSearch(lacking: readonly TestNeed[]): SearchView {
@@ -36,47 +51,67 @@ export function useSearch(lacking: readonly TestNeed[]): SearchView {
   const key = JSON.stringify(search.question);
   const [answer, setAnswer] = useState<{ key: string; picture: Picture }>();
   const [imagined, setImagined] = useState<Imagined>();
-  const worker = useRef<{ raw: Worker; api: Remote<SearchWorker> }>(undefined);
+  const worker = useRef<SearchThread>(undefined);
   const asked = useRef("");
+  const [failure, setFailure] = useState<{ key: string; why: string }>();
+  const [tries, setTries] = useState(0);
 
-  const api = useCallback(() => {
+  const thread = useCallback(() => {
     if (!worker.current) {
       const raw = new Worker(new URL("../../workers/search.worker.ts", import.meta.url), { type: "module" });
-      worker.current = { raw, api: wrap<SearchWorker>(raw) };
+      worker.current = { raw, api: wrap<SearchWorker>(raw), broken: brokenOf(raw) };
     }
-    return worker.current.api;
+    return worker.current;
   }, []);
 
-  useEffect(
-    () => () => {
-      worker.current?.raw.terminate();
-      worker.current = undefined;
-    },
-    [],
-  );
+  const stop = useCallback(() => {
+    worker.current?.raw.terminate();
+    worker.current = undefined;
+  }, []);
+
+  useEffect(() => stop, [stop]);
 
   useEffect(() => {
     let current = true;
-    void api()
-      .consider(JSON.parse(key))
-      .then((picture) => current && setAnswer({ key, picture }));
+    const { api, broken } = thread();
+    void Promise.race([api.consider(JSON.parse(key)), broken]).then(
+      (picture) => current && setAnswer({ key, picture }),
+      (error: unknown) => {
+        stop();
+        if (current) setFailure({ key, why: error instanceof Error ? error.message : "no reason given" });
+      },
+    );
     return () => {
       current = false;
     };
-  }, [key, api]);
+  }, [key, thread, stop, tries]);
 
   const imagine = useCallback(
     (test?: string, outcome?: string) => {
       asked.current = test && outcome ? `${test}=${outcome}` : "";
       if (!test || !outcome) return setImagined(undefined);
       const mine = asked.current;
-      void api()
-        .whatIf(JSON.parse(key), test, outcome)
-        .then((what) => asked.current === mine && setImagined({ test, outcome, ...what }));
+      void thread()
+        .api.whatIf(JSON.parse(key), test, outcome)
+        .then((what) => asked.current === mine && setImagined({ test, outcome, ...what }))
+        .catch(() => setImagined(undefined));
       return undefined;
     },
-    [key, api],
+    [key, thread],
   );
 
-  return { search, picture: answer?.picture, thinking: answer?.key !== key, imagined, imagine };
+  const failed = failure?.key === key && answer?.key !== key ? failure.why : undefined;
+  const retry = () => {
+    setFailure(undefined);
+    setTries(tries + 1);
+  };
+  return {
+    search,
+    picture: answer?.picture,
+    thinking: answer?.key !== key && !failed,
+    imagined,
+    imagine,
+    failed,
+    retry,
+  };
 }

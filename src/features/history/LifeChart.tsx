@@ -174,7 +174,6 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
                         y={height - 7}
                         textAnchor="middle"
                         className="fill-base-content text-[14px]"
-                        suppressHydrationWarning
                       >
                         {(to - from > 86_400_000 * 3 && span[1] - span[0] > 0.2
                           ? timeFormat("%-d %b")

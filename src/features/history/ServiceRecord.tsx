@@ -1,4 +1,13 @@
-import { describe, MOD_STATE_WORDS, modificationsOf, ofKind, type Settled, describeSetup } from "@/core/kinds";
+import {
+  describe,
+  describeSetup,
+  MOD_STATE_WORDS,
+  modificationsOf,
+  ofKind,
+  standsIn,
+  type Section as Place,
+  type Settled,
+} from "@/core/kinds";
 import { openPoints, type VisitOfTimeline } from "@/core/history";
 import { POLICY_NAMES } from "@/core/policy";
 import { modelName } from "@/core/model";
@@ -22,21 +31,46 @@ const Section = ({ title, children }: { title: string; children: React.ReactNode
   </section>
 );
 
+/** Entries of a section, one line each. */
+function Lines({ title, of, items, days }: { title: string; of: Place; items: readonly Settled[]; days?: boolean }) {
+  const listed = items.flatMap(({ entry, at, content }) =>
+    content && standsIn(of, content) ? [{ id: entry.id, at, line: describe(content) }] : [],
+  );
+  if (listed.length === 0) return null;
+  return (
+    <Section title={title}>
+      <table className="w-full">
+        <tbody>
+          {listed.map(({ id, at, line }) => (
+            <tr key={id} className="align-top">
+              <th scope="row" className="w-36 py-0.5 pr-3 text-left">
+                {line.subject}
+              </th>
+              <td className="py-0.5">{line.text}</td>
+              {days ? (
+                <td className="py-0.5 pl-3 text-right whitespace-nowrap">
+                  <Time iso={at} as="day" />
+                </td>
+              ) : null}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Section>
+  );
+}
+
 /** What the owner takes home and the next technician reads: one visit on paper. */
 export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps) {
   const { model, owner, serial } = record;
   const mine = visit.items;
   const takeIn = ofKind(mine, "take-in").at(-1)?.content.payload;
   const handBack = ofKind(mine, "hand-back").at(-1)?.content.payload;
-  const work = ofKind(mine, "part-work");
-  const tests = [...ofKind(mine, "test-result"), ...ofKind(mine, "tube-test"), ...ofKind(mine, "component-test")];
   const symptoms = ofKind(mine, "symptom").filter(({ content }) => content.payload.state !== "gone");
   const rows = compareVisit(model.sheet, model.year, settled, visit.id).filter((row) => row.before || row.after);
   const moment = visit.closedAt ?? now;
   const open = openPoints(settled, moment);
   const setups = setupsOf(settled, visit.id);
-  const power = ofKind(mine, "power-step");
-  const cold = ofKind(mine, "reading").filter(({ content }) => content.payload.phase === "cold");
   const warning = baselineWarning(settled, visit.id);
   const drafted = workSummary(settled, visit.id);
   const mods = modificationsOf(settled).filter(({ changes }) => changes.some(({ visitId }) => visitId === visit.id));
@@ -81,40 +115,9 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
       <Section title="What was done">
         <p>{handBack?.summary ?? (drafted.done || "Nothing yet.")}</p>
       </Section>
-      {work.length > 0 ? (
-        <Section title="Parts">
-          <table className="w-full">
-            <tbody>
-              {work.map(({ entry, at, content }) => {
-                const line = describe(content);
-                return (
-                  <tr key={entry.id} className="align-top">
-                    <th scope="row" className="w-28 py-0.5 pr-3 text-left font-mono">
-                      {line.subject}
-                    </th>
-                    <td className="py-0.5">{line.text}</td>
-                    <td className="py-0.5 pl-3 text-right whitespace-nowrap">
-                      <Time iso={at} as="day" />
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
-        </Section>
-      ) : null}
-      {cold.length > 0 || power.length > 0 ? (
-        <Section title="First power">
-          {[...cold, ...power].map(({ entry, content }) => {
-            const line = describe(content);
-            return (
-              <p key={entry.id}>
-                <strong>{line.subject}:</strong> {line.text}
-              </p>
-            );
-          })}
-        </Section>
-      ) : null}
+      <Lines title="Parts and places" of="parts" items={mine} days />
+      <Lines title="First power" of="first-power" items={mine} />
+      <Lines title="Notes" of="notes" items={mine} />
       {warning && rows.length === 0 ? <p className="mt-4 font-semibold">{warning}</p> : null}
       {rows.length > 0 ? (
         <Section title="Readings, before and after">
@@ -178,18 +181,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
           ))}
         </Section>
       ) : null}
-      {tests.length > 0 ? (
-        <Section title="Tests">
-          {tests.map(({ entry, content }) => {
-            const line = describe(content);
-            return (
-              <p key={entry.id}>
-                <strong className="font-mono">{line.subject}</strong> {line.text}
-              </p>
-            );
-          })}
-        </Section>
-      ) : null}
+      <Lines title="Tests" of="tests" items={mine} />
       {handBack?.left || drafted.left || open.length > 0 ? (
         <Section title="What was left, and why">
           <p>{handBack?.left ?? drafted.left}</p>

@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { historyOf, timeline, type Visit } from "@/core/history";
 import { settle, type Entry, type Settled } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
+import { OnDevice } from "@/ui/OnDevice";
 import { Tabs } from "@/ui/Tabs";
 import { AsBuilt } from "./AsBuilt";
 import { Between } from "./Between";
@@ -70,7 +71,7 @@ export function SetFileView({ setId, log, visits, sheet, people, now, tab, out }
     <>
       <Tabs
         label="Parts of the file"
-        tabs={tabs}
+        tabs={tabs.map((one) => ({ ...one, body: <OnDevice>{one.body}</OnDevice> }))}
         initial={tab}
         onTab={(key) => window.history.replaceState(null, "", `?tab=${key}`)}
       />

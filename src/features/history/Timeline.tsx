@@ -3,38 +3,12 @@
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { Fragment, useState } from "react";
-import { describe, type ContentKind, type Settled } from "@/core/kinds";
+import { describe, kindOf, type Settled } from "@/core/kinds";
 import type { VisitOfTimeline } from "@/core/history";
 import { day } from "@/ui/dates";
 import { Time } from "@/ui/Time";
+import { useZone } from "@/ui/zone";
 import { VerdictMark } from "@/ui/VerdictMark";
-
-/** Steps are scaffolding: the history shows what was found, done and measured. */
-const SHOWN: readonly ContentKind[] = [
-  "take-in",
-  "symptom",
-  "reading",
-  "part-work",
-  "modification",
-  "tick",
-  "loan",
-  "soak",
-  "estimate",
-  "approval",
-  "unknown",
-  "test-result",
-  "component-test",
-  "tube-test",
-  "plan-line",
-  "fault-test",
-  "finding",
-  "power-step",
-  "setup",
-  "note",
-  "hand-back",
-];
-
-const shown = (item: Settled): boolean => item.content !== null && SHOWN.includes(item.content.kind);
 
 function Item({ item }: { item: Settled }) {
   if (!item.content) return null;
@@ -55,10 +29,53 @@ function Item({ item }: { item: Settled }) {
 /** So many entries of a visit are shown at once; a long visit is asked for the rest. */
 const AT_ONCE = 100;
 
+/** A stretch of entries that are read one by one, or folded under one line. */
+type Stretch = { folded: boolean; items: Settled[] };
+
+/** Entries of kinds that come in long runs are folded with their neighbours, so that they do not bury the rest. */
+export function stretchesOf(items: readonly Settled[]): Stretch[] {
+  const stretches: Stretch[] = [];
+  for (const item of items) {
+    if (!item.content) continue;
+    const how = kindOf(item.content).inFile;
+    if (how === "left-out") continue;
+    const folded = how === "folded";
+    const last = stretches.at(-1);
+    if (last?.folded === folded) last.items.push(item);
+    else stretches.push({ folded, items: [item] });
+  }
+  return stretches;
+}
+
+/** So few folded entries stand as they are. */
+const FOLD_FROM = 3;
+
+function Folded({ items }: { items: readonly Settled[] }) {
+  const first = items[0]?.content;
+  const last = items.at(-1)?.content;
+  const names = first && last ? `${describe(first).subject} to ${describe(last).subject}` : "";
+  return (
+    <li>
+      <details>
+        <summary className="min-h-10 cursor-pointer py-2">
+          {items.length} entries: {names}
+        </summary>
+        <ol className="border-l-2 border-base-300 pl-2">
+          {items.map((item) => (
+            <Item key={item.entry.id} item={item} />
+          ))}
+        </ol>
+      </details>
+    </li>
+  );
+}
+
 function Entries({ items }: { items: readonly Settled[] }) {
   const [all, setAll] = useState(false);
-  const told = items.filter(shown);
+  const zone = useZone();
+  const told = items.filter(({ content }) => content && kindOf(content).inFile !== "left-out");
   const some = all ? told : told.slice(-AT_ONCE);
+  const days = [...Map.groupBy(some, ({ at }) => day(at, zone))];
   return (
     <>
       {some.length < told.length ? (
@@ -67,20 +84,18 @@ function Entries({ items }: { items: readonly Settled[] }) {
         </button>
       ) : null}
       <ol className="px-3 pb-2">
-        {some.map((item, index) => {
-          const before = some[index - 1];
-          const newDay = !before || day(before.at) !== day(item.at);
-          return (
-            <Fragment key={item.entry.id}>
-              {newDay ? (
-                <li className="dim mt-1 border-b border-base-300 text-sm font-bold" suppressHydrationWarning>
-                  {day(item.at)}
-                </li>
-              ) : null}
-              <Item item={item} />
-            </Fragment>
-          );
-        })}
+        {days.map(([name, ofDay]) => (
+          <Fragment key={name}>
+            <li className="dim mt-1 border-b border-base-300 text-sm font-bold">{name}</li>
+            {stretchesOf(ofDay).map(({ folded, items: some }) =>
+              folded && some.length >= FOLD_FROM ? (
+                <Folded key={some[0]?.entry.id} items={some} />
+              ) : (
+                some.map((item) => <Item key={item.entry.id} item={item} />)
+              ),
+            )}
+          </Fragment>
+        ))}
       </ol>
     </>
   );

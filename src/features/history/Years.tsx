@@ -115,7 +115,6 @@ function SeriesChart({
               y={HEIGHT - 8}
               textAnchor="middle"
               className="fill-base-content text-[14px]"
-              suppressHydrationWarning
             >
               <tspan className="font-mono font-bold">{visit.job}</tspan>
               <tspan dx="7">{timeFormat("%-d %b %Y")(new Date(from))}</tspan>

@@ -1,8 +1,6 @@
-import type { ContentKind, Settled } from "@/core/kinds";
+import { kindOf, LANES, type Lane, type Settled } from "@/core/kinds";
 
-/** The lanes of a set's life, from what was seen to what was done. */
-export const LANES = ["symptoms", "findings", "parts", "modifications", "tests", "notes"] as const;
-export type Lane = (typeof LANES)[number];
+export { LANES, type Lane };
 export const LANE_NAMES: Record<Lane, string> = {
   symptoms: "Symptoms",
   findings: "Findings",
@@ -10,27 +8,6 @@ export const LANE_NAMES: Record<Lane, string> = {
   modifications: "Modifications",
   tests: "Readings, tests",
   notes: "Notes, in and out",
-};
-
-const LANE_OF: Partial<Record<ContentKind, Lane>> = {
-  symptom: "symptoms",
-  finding: "findings",
-  "fault-test": "findings",
-  "part-work": "parts",
-  modification: "modifications",
-  reading: "tests",
-  "test-result": "tests",
-  "component-test": "tests",
-  "tube-test": "tests",
-  "power-step": "tests",
-  soak: "tests",
-  note: "notes",
-  "take-in": "notes",
-  "hand-back": "notes",
-  estimate: "notes",
-  approval: "notes",
-  loan: "parts",
-  unknown: "notes",
 };
 
 /** Entries that lie so close together that they are one mark. */
@@ -51,8 +28,8 @@ export function marksOf(
   const marks: Mark[] = [];
   const last = new Map<Lane, Mark>();
   for (const item of settled) {
-    const lane = item.content ? LANE_OF[item.content.kind] : undefined;
-    if (!lane || !lanes.has(lane)) continue;
+    const lane = item.content ? kindOf(item.content).lane : "none";
+    if (lane === "none" || !lanes.has(lane)) continue;
     const x = place(item.at);
     if (x === undefined) continue;
     const before = last.get(lane);

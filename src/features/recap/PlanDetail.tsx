@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { CHOICES, inCircuit, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
+import { CHOICES, choicesFor, inCircuit, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
 import { formatDeviation, formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
 import { emptied } from "@/ui/emptied";
@@ -19,7 +19,9 @@ type PlanDetailProps = { line: FilledLine; onPick: (designator: string, ids: str
 /** Everything behind a line of the plan: why, by which rule, what has to go in, what the stock offers, and another decision. */
 export function PlanDetail({ line, onPick }: PlanDetailProps) {
   const { append, shop, model } = useLogbook();
-  const [decision, setDecision] = useState<(typeof CHOICES)[number]>(line.action === "done" ? "keep" : line.action);
+  const component = model.sheet.components.find(({ designator }) => designator === line.designator);
+  const choices = component ? choicesFor(component) : CHOICES;
+  const [decision, setDecision] = useState(choices.find((choice) => choice === line.action) ?? choices[0] ?? "keep");
   const [why, setWhy] = useState("");
   const [error, setError] = useState<string>();
   const [measuring, setMeasuring] = useState(line.action === "test");
@@ -127,7 +129,7 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
               value={decision}
               onChange={(event) => setDecision(event.target.value as (typeof CHOICES)[number])}
             >
-              {CHOICES.map((choice) => (
+              {choices.map((choice) => (
                 <option key={choice} value={choice}>
                   {PLAN_ACTION_WORDS[choice]}
                 </option>

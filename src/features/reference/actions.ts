@@ -10,7 +10,7 @@ import type { Saved } from "@/db/customers";
 import { modelById, revisionAt, saveSheet } from "@/db/models";
 import { logFailure } from "@/server/log";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
-import { readBasics, type TypedBasics } from "./basics";
+import { readBasics, withBasics, type TypedBasics } from "./basics";
 
 const seen = z.object({ id: z.uuid(), version: z.number().int().positive() });
 const words = z.string().max(2000);
@@ -60,15 +60,7 @@ const typedBasics = z.object({
 export async function changeBasics(where: unknown, typed: unknown): Promise<Saved> {
   const read = readBasics(typedBasics.parse(typed) as TypedBasics);
   if (!read.ok) return { ok: false, message: Object.values(read.problems)[0] ?? "That does not fit." };
-  return change(where, ({ sheet: { tubes, components, windings, points, cautions, circuit } }) => ({
-    ...read.value,
-    tubes,
-    components,
-    windings,
-    points,
-    cautions,
-    ...(circuit ? { circuit } : {}),
-  }));
+  return change(where, ({ sheet }) => withBasics(sheet, read.value));
 }
 
 /** Keeps the stages of a model: its own from then on, whatever its tubes propose. */

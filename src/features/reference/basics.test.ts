@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
 import type { Model } from "@/core/model";
-import { readBasics, typedBasics } from "./basics";
+import { readBasics, typedBasics, withBasics } from "./basics";
 
 const model: Model = {
   id: "m",
@@ -22,6 +22,14 @@ const model: Model = {
 const typed = typedBasics(model);
 
 describe("what a model is", () => {
+  it("changes alone: every other table of the sheet stays, also one that this form does not know", () => {
+    const sheet = { ...model.sheet, tomorrow: [1, 2] };
+    const read = readBasics({ ...typed, watts: "", kind: "Table set" });
+    if (!read.ok) throw new Error("does not read");
+    const changed = withBasics(sheet, read.value);
+    expect(changed).toMatchObject({ kind: "Table set", tomorrow: [1, 2], points: sheet.points, tubes: sheet.tubes });
+    expect(changed).not.toHaveProperty("watts");
+  });
   it("reads back as it was written", () => {
     const read = readBasics(typed);
     if (!read.ok) throw new Error(JSON.stringify(read.problems));

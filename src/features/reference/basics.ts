@@ -41,20 +41,27 @@ export const typedBasics = ({ sheet }: Model): TypedBasics => ({
   chartNote: sheet.chart?.note ?? "",
 });
 
-export type Basics = Pick<
-  Sheet,
-  | "kind"
-  | "supply"
-  | "lineVolts"
-  | "lineHz"
-  | "taps"
-  | "highestVolts"
-  | "supplyRms"
-  | "heaterAmps"
-  | "watts"
-  | "dialect"
-  | "chart"
->;
+/** What this form says of a sheet; all else of the sheet stays as it is. */
+const BASICS = [
+  "kind",
+  "supply",
+  "lineVolts",
+  "lineHz",
+  "taps",
+  "highestVolts",
+  "supplyRms",
+  "heaterAmps",
+  "watts",
+  "dialect",
+  "chart",
+] as const satisfies readonly (keyof Sheet)[];
+export type Basics = Pick<Sheet, (typeof BASICS)[number]>;
+
+/** A sheet with other basics: what was cleared is gone, and every table of the sheet is kept. */
+export function withBasics(sheet: Sheet, basics: Basics): Sheet {
+  const kept = Object.entries(sheet).filter(([key]) => !BASICS.some((basic) => basic === key));
+  return { ...(Object.fromEntries(kept) as Omit<Sheet, keyof Basics>), ...basics };
+}
 
 type Read = { ok: true; value: Basics } | { ok: false; problems: Partial<Record<keyof TypedBasics, string>> };
 

@@ -78,7 +78,7 @@ describe("the outbox", () => {
     expect(deliveries.every(({ kind }) => kind === "saved")).toBe(true);
     expect(server.taken).toEqual(drafts.map(({ id }) => id));
     expect(outbox.state().waiting).toEqual([]);
-  });
+  }, 30_000);
 
   it("keeps what cannot be sent, tells its writer so, and sends it in order once the server is back", async () => {
     const { server, tab } = device("offline");
