@@ -52,7 +52,8 @@ try {
   )) {
     const page = await browser.newPage({ viewport: { width, height }, reducedMotion: "reduce" });
     await page.context().addCookies([{ name: "jumelle-theme", value: theme, url }]);
-    await page.goto(url + view, { waitUntil: "networkidle" });
+    await page.goto(url + view);
+    await page.locator("[data-alive]").waitFor({ state: "attached" });
     await before?.(page);
     await page.waitForTimeout(400);
     await page.screenshot({ path: path.join(FOLDER, `${name}.png`) });

@@ -4,6 +4,7 @@ import path from "node:path";
 import { closeShops, openShops } from "./browser-tests";
 import { Trouble } from "./cluster";
 import { build, end, ended, ROOT, start } from "./server";
+import { checkSizes } from "./sizes";
 
 const REPORTS = path.join(ROOT, ".data/reports");
 const report = (name: string) => path.join(REPORTS, `${name}.json`);
@@ -63,13 +64,21 @@ const production: Stage = {
       () => {},
     ),
 };
+/** No page may load much more than it did: the figures are kept in docs/sizes.json. */
+const sizes: Stage = {
+  name: "first loads",
+  run: async () => {
+    const trouble = checkSizes();
+    if (trouble.length > 0) throw new Trouble(trouble.join("\n"));
+  },
+};
 const e2e: Stage = { name: "browser tests", run: browserTests };
 
 /** Stages of a lane follow one another; the lanes of a round run at the same time, one for each core. */
 const PLANS: Record<string, Stage[][][]> = {
   all: [
     [
-      [layout, lint, routes, types, rule, production],
+      [layout, lint, routes, types, rule, production, sizes],
       [unit, integration],
     ],
     [[e2e]],

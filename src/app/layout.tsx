@@ -3,10 +3,9 @@ import { cookies } from "next/headers";
 import { database } from "@/db/client";
 import { people } from "@/db/people";
 import { shopOf } from "@/db/shop";
-import { RestoreForm } from "@/features/exchange/RestoreForm";
 import { Alive } from "@/features/shell/Alive";
 import { Shell } from "@/features/shell/Shell";
-import { FirstDay } from "@/features/shop/FirstDay";
+import { FirstDayPage } from "./FirstDayPage";
 import { chosenOf, PERSON_COOKIE } from "@/server/person";
 import "./globals.css";
 
@@ -32,7 +31,7 @@ export default async function Layout({ children }: { children: React.ReactNode }
             {children}
           </Shell>
         ) : (
-          <FirstDay shop={await shopOf(database())} restore={<RestoreForm />} />
+          <FirstDayPage shop={await shopOf(database())} />
         )}
       </body>
     </html>

@@ -1,4 +1,4 @@
-import { expect, freshSerial, plate, step, takeIn, tape, test, write } from "./bench";
+import { expect, freshSerial, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 import type { Page } from "@playwright/test";
 
 const PARTS = `Ref;Function;Value;Voltage;Stage;Sections;Common
@@ -216,6 +216,7 @@ test("a set whose reference was typed in from CSV: safe, stopped, mended, resume
 
 test("what was changed before anything was measured is said then, and in the report", async ({ page }) => {
   await takeIn(page, "Halvane 537", "for the test of a missing baseline");
+  await madeSafe(page);
   await step(page, "Fix").click();
   await page.getByRole("tab", { name: "Any part" }).click();
   await expect(plate(page).getByText(/Nothing is measured yet/)).toBeVisible();

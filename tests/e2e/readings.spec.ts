@@ -1,5 +1,5 @@
 import { writeFileSync } from "node:fs";
-import { expect, plate, step, takeIn, tape, test } from "./bench";
+import { expect, madeSafe, plate, step, takeIn, tape, test } from "./bench";
 import type { Page } from "@playwright/test";
 
 const reading = (page: Page, point: string) => page.getByRole("textbox", { name: `${point}, measured` });
@@ -8,6 +8,7 @@ const row = (page: Page, point: string) =>
 
 test.beforeEach(async ({ page }) => {
   await takeIn(page, "Halvane 537", "for the tests of readings");
+  await madeSafe(page);
   await step(page, "Baseline").click();
 });
 

@@ -230,7 +230,8 @@ test("two people at two benches cannot both take the last one; the other is told
   // Two sets of their own: which of them gets it is left to chance.
   const other = await (await browser.newContext()).newPage();
   await takeIn(page, "Tidewell CR-21", "for one of the last one");
-  await other.goto(page.url(), { waitUntil: "networkidle" });
+  await other.goto(page.url());
+  await expect(other.locator("[data-alive]")).toBeAttached();
   await takeIn(page, "Halvane 537", "for the other of the last one");
   await line(page).fill(`C16 -> 0.033/2000 from ${code}: to try`);
   await line(other).fill(`C31 -> 0.033/2000 from ${code}: to try`);

@@ -3,28 +3,34 @@
 import { useSearchParams } from "next/navigation";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
-import { FaultBoard } from "@/features/diagnosis/FaultBoard";
-import { LastLook } from "@/features/handback/LastLook";
-import { PricePanel } from "@/features/handback/PricePanel";
-import { HandBackPlate } from "@/features/handback/HandBackPlate";
-import { TakeInPlate } from "@/features/intake/TakeInPlate";
-import { Loans } from "@/features/modify/Loans";
-import { ModifyPlate } from "@/features/modify/ModifyPlate";
-import { PartsPlate } from "@/features/partwork/PartsPlate";
-import { SoakPlate } from "@/features/prove/SoakPlate";
-import { TestsPlate } from "@/features/prove/TestsPlate";
-import { PowerPlate } from "@/features/power/PowerPlate";
-import { ColdChecks } from "@/features/readings/ColdChecks";
-import { ProvePlate } from "@/features/readings/ProvePlate";
-import { RecapPlate } from "@/features/recap/RecapPlate";
-import { HeatersPlate } from "@/features/tubes/HeatersPlate";
-import { TubesPlate } from "@/features/tubes/TubesPlate";
-import { ReadingsPlate } from "@/features/readings/ReadingsPlate";
-import { AskedForPlate } from "@/features/steps/AskedForPlate";
-import { DoneForm } from "@/features/steps/DoneForm";
-import { MakeSafePlate } from "@/features/safe/MakeSafePlate";
 import { Tabs, type TabOf } from "@/ui/Tabs";
+import { laterAtRest, useRest } from "@/ui/later";
 import { LogbookProvider, type LogbookData } from "@/ui/logbook";
+
+/*
+ * A plate is loaded when its step is first looked at. Once the bench is at rest the others follow, so that every step
+ * opens without a network too.
+ */
+const FaultBoard = laterAtRest(async () => (await import("@/features/diagnosis/FaultBoard")).FaultBoard);
+const LastLook = laterAtRest(async () => (await import("@/features/handback/LastLook")).LastLook);
+const PricePanel = laterAtRest(async () => (await import("@/features/handback/PricePanel")).PricePanel);
+const HandBackPlate = laterAtRest(async () => (await import("@/features/handback/HandBackPlate")).HandBackPlate);
+const TakeInPlate = laterAtRest(async () => (await import("@/features/intake/TakeInPlate")).TakeInPlate);
+const Loans = laterAtRest(async () => (await import("@/features/modify/Loans")).Loans);
+const ModifyPlate = laterAtRest(async () => (await import("@/features/modify/ModifyPlate")).ModifyPlate);
+const PartsPlate = laterAtRest(async () => (await import("@/features/partwork/PartsPlate")).PartsPlate);
+const SoakPlate = laterAtRest(async () => (await import("@/features/prove/SoakPlate")).SoakPlate);
+const TestsPlate = laterAtRest(async () => (await import("@/features/prove/TestsPlate")).TestsPlate);
+const PowerPlate = laterAtRest(async () => (await import("@/features/power/PowerPlate")).PowerPlate);
+const ColdChecks = laterAtRest(async () => (await import("@/features/readings/ColdChecks")).ColdChecks);
+const ProvePlate = laterAtRest(async () => (await import("@/features/readings/ProvePlate")).ProvePlate);
+const RecapPlate = laterAtRest(async () => (await import("@/features/recap/RecapPlate")).RecapPlate);
+const HeatersPlate = laterAtRest(async () => (await import("@/features/tubes/HeatersPlate")).HeatersPlate);
+const TubesPlate = laterAtRest(async () => (await import("@/features/tubes/TubesPlate")).TubesPlate);
+const ReadingsPlate = laterAtRest(async () => (await import("@/features/readings/ReadingsPlate")).ReadingsPlate);
+const AskedForPlate = laterAtRest(async () => (await import("@/features/steps/AskedForPlate")).AskedForPlate);
+const DoneForm = laterAtRest(async () => (await import("@/features/steps/DoneForm")).DoneForm);
+const MakeSafePlate = laterAtRest(async () => (await import("@/features/safe/MakeSafePlate")).MakeSafePlate);
 
 /** The tools of Fix, each with a place in the address. */
 const FIX: readonly TabOf[] = [
@@ -97,6 +103,7 @@ const PLATES: Plates = {
 };
 
 export function BenchPage({ data }: { data: LogbookData }) {
+  useRest();
   return (
     <LogbookProvider data={data}>
       <Bench plates={PLATES} />
