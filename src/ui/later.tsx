@@ -1,20 +1,25 @@
 "use client";
 
-import { lazy, Suspense, useEffect, type ComponentType } from "react";
+import { lazy, Suspense, useEffect, type ComponentType, type ReactNode } from "react";
 import { OnDevice } from "./OnDevice";
 
 /** Parts that are loaded once the page is at rest. */
 const atRest: (() => Promise<unknown>)[] = [];
 
+type Load<P> = () => Promise<ComponentType<P>>;
+
 const Loading = () => <p className="dim p-3">Loading…</p>;
 
-/** A part of a page that is loaded when it is first shown. It is drawn on the device only: nothing is pressed in vain. */
-export function later<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+/**
+ * A part of a page that is loaded when it is first shown. It is drawn on the device only: nothing is pressed in vain.
+ * @param waiting what stands there until it has come
+ */
+export function later<P extends object>(load: Load<P>, waiting: ReactNode = <Loading />): ComponentType<P> {
   const Part = lazy(async () => ({ default: await load() }));
   return function Later(props: P) {
     return (
       <OnDevice>
-        <Suspense fallback={<Loading />}>
+        <Suspense fallback={waiting}>
           <Part {...props} />
         </Suspense>
       </OnDevice>
@@ -23,9 +28,9 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
 }
 
 /** A part that comes when it is first shown, or before, when the page is at rest. */
-export function laterAtRest<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function laterAtRest<P extends object>(load: Load<P>, waiting?: ReactNode): ComponentType<P> {
   atRest.push(load);
-  return later(load);
+  return later(load, waiting);
 }
 
 /** The page's own work comes first, ms. */

@@ -7,8 +7,8 @@ import { useLogbook } from "@/ui/logbook";
 import { FileThumb } from "@/ui/Attachments";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
-import { AmendDialog } from "./AmendDialog";
 import { day } from "@/ui/dates";
+import { laterAtRest } from "@/ui/later";
 import { useZone } from "@/ui/zone";
 
 const initials = (name: string) =>
@@ -76,6 +76,8 @@ function TapeItem({ item, number, onOpen }: ItemProps) {
     </li>
   );
 }
+
+const AmendDialog = laterAtRest(async () => (await import("./AmendDialog")).AmendDialog, null);
 
 /** The logbook of this visit, newest at the bottom; earlier visits unfold above it. */
 export function Tape() {

@@ -11,7 +11,7 @@ const LINES: [string, string][] = [
   ["withdraw #12 because written twice", "withdraw an entry"],
 ];
 
-/** The lines that can be typed. They come with the kinds of entries, and only when the sheet is opened. */
-export default function HelpLines() {
+/** The lines that can be typed, as the kinds of entries tell them. */
+export function HelpLines() {
   return <HelpRows rows={LINES} mono />;
 }

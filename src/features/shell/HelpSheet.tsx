@@ -1,10 +1,9 @@
 "use client";
 
-import { lazy, Suspense, useEffect, useRef } from "react";
+import { useEffect, useRef } from "react";
 import { setOneKey, useOneKey } from "@/ui/keys";
+import { HelpLines } from "./HelpLines";
 import { HelpRows } from "./HelpRows";
-
-const HelpLines = lazy(() => import("./HelpLines"));
 
 const KEYS: [string, string][] = [
   ["/", "to the bench line (on a bench page)"],
@@ -21,13 +20,12 @@ const KEYS: [string, string][] = [
 ];
 
 /** Keys and lines of the bench, on one sheet. */
-export function HelpSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function HelpSheet({ onClose }: { onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
   const oneKey = useOneKey();
   useEffect(() => {
-    if (open) dialog.current?.showModal();
-  }, [open]);
-  if (!open) return null;
+    dialog.current?.showModal();
+  }, []);
   return (
     <dialog ref={dialog} className="modal" aria-labelledby="help-title" onClose={onClose}>
       <div className="modal-box max-w-5xl">
@@ -49,9 +47,7 @@ export function HelpSheet({ open, onClose }: { open: boolean; onClose: () => voi
         </label>
         <h3 className="mt-4 mb-1 font-bold">The bench line</h3>
         <p className="dim mb-2">Numbers like #12 are those on the tape.</p>
-        <Suspense fallback={<p className="dim">The lines are on their way.</p>}>
-          <HelpLines />
-        </Suspense>
+        <HelpLines />
         <form method="dialog" className="modal-action">
           <button className="btn btn-primary">Close</button>
         </form>

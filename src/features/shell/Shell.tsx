@@ -3,9 +3,11 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { inField, useShortcut } from "@/ui/keys";
+import { laterAtRest } from "@/ui/later";
 import { Header } from "./Header";
-import { HelpSheet } from "./HelpSheet";
 import { PLACES } from "./places";
+
+const HelpSheet = laterAtRest(async () => (await import("./HelpSheet")).HelpSheet, null);
 
 type ShellProps = {
   people: { id: string; name: string }[];
@@ -71,7 +73,7 @@ export function Shell({ children, ...header }: ShellProps) {
       <div id="content" className="flex grow flex-col">
         {children}
       </div>
-      <HelpSheet open={help} onClose={() => setHelp(false)} />
+      {help ? <HelpSheet onClose={() => setHelp(false)} /> : null}
     </div>
   );
 }
