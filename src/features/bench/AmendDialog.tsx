@@ -2,7 +2,15 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { parseCorrection, untouchedFields, type NamedField } from "@/core/bench-line";
-import { describe, fieldText, type Amendment, type Content, type Entry, type Settled } from "@/core/kinds";
+import {
+  describe,
+  fieldText,
+  type Amendment,
+  type Content,
+  type ContentOf,
+  type Entry,
+  type Settled,
+} from "@/core/kinds";
 import { wrongDate } from "@/core/log";
 import { Attachments } from "@/ui/Attachments";
 import { ErrorText } from "@/ui/Field";
@@ -78,6 +86,22 @@ function Untouched({ fields }: { fields: readonly NamedField[] }) {
   );
 }
 
+/** Puts a note into the record that the owner gets, or takes it out again. */
+function ForTheRecord({ note, amend }: { note: ContentOf<"note">; amend: (to: Amendment) => void }) {
+  const { record, ...said } = note.payload;
+  const content: Content = { kind: "note", payload: record ? said : { ...said, record: true } };
+  const reason = record ? "not for the record" : "for the record";
+  return (
+    <button
+      type="button"
+      className="btn btn-outline h-10 self-start"
+      onClick={() => amend({ v: 1, action: "correct", reason, content })}
+    >
+      {record ? "Take it out of the owner’s record" : "Put it into the owner’s record"}
+    </button>
+  );
+}
+
 /** Corrects or withdraws an entry of the tape, with a reason. Nothing is overwritten. */
 export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
   const { append, context, lineOf } = useLogbook();
@@ -134,6 +158,9 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
         <div className="mt-3 flex flex-col gap-2">
           <Attachments entryId={item.entry.id} />
           {item.content ? <KeepWithModel text={lessonOf(item.content)} /> : null}
+          {item.content?.kind === "note" ? (
+            <ForTheRecord note={item.content} amend={(to) => void amend(to, item.entry.id)} />
+          ) : null}
         </div>
         {item.content ? (
           <form

@@ -148,6 +148,15 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
                 autoComplete="off"
                 onChange={(event) => changeNow(index, { text: event.target.value })}
               />
+              <label className="flex min-h-11 items-center gap-2 whitespace-nowrap">
+                <input
+                  type="checkbox"
+                  className="checkbox"
+                  checked={part.owner}
+                  onChange={(event) => changeNow(index, { owner: event.target.checked })}
+                />
+                the owner&rsquo;s
+              </label>
               {fields.now.length > 1 ? (
                 <button
                   type="button"
@@ -162,7 +171,7 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
                 <button
                   type="button"
                   className="btn h-11"
-                  onClick={() => change({ now: [...fields.now, { designator: "", text: "" }] })}
+                  onClick={() => change({ now: [...fields.now, { designator: "", text: "", owner: false }] })}
                 >
                   <Plus size={18} aria-hidden="true" /> One more
                 </button>

@@ -10,7 +10,7 @@ describe("the line of the fields", () => {
   });
 
   it("is the line that a technician would have typed", () => {
-    const now = [{ designator: "", text: "0.047/630 film" }];
+    const now = [{ designator: "", text: "0.047/630 film", owner: false }];
     expect(lineOfFields(fields({ was: ".05/400", found: "leaky", now, oldPart: "bag" }))).toBe(
       "C14 .05/400 leaky -> 0.047/630 film old in bag",
     );
@@ -20,9 +20,9 @@ describe("the line of the fields", () => {
 
   it("takes several originals and several new parts", () => {
     const now = [
-      { designator: "C1A", text: "22µ/450" },
-      { designator: "C1B", text: "22µ/450" },
-      { designator: "", text: "  " },
+      { designator: "C1A", text: "22µ/450", owner: false },
+      { designator: "C1B", text: "22µ/450", owner: false },
+      { designator: "", text: "  ", owner: false },
     ];
     expect(lineOfFields(fields({ designators: "C1, C2", now }))).toBe("C1+C2 -> C1A 22µ/450 + C1B 22µ/450");
   });
@@ -31,7 +31,7 @@ describe("the line of the fields", () => {
 describe("what is still missing", () => {
   it("is what goes in, or the reason", () => {
     expect(stillMissing(fields({}))).toContain("What went in");
-    expect(stillMissing(fields({ now: [{ designator: "", text: "47n" }] }))).toBeUndefined();
+    expect(stillMissing(fields({ now: [{ designator: "", text: "47n", owner: false }] }))).toBeUndefined();
     expect(stillMissing(fields({ action: "disconnected" }))).toBe("Why it is disconnected.");
     expect(stillMissing(fields({ action: "disconnected", why: "kept for looks" }))).toBeUndefined();
     expect(stillMissing(fields({ action: "reflowed" }))).toBeUndefined();

@@ -9,7 +9,7 @@ export const workFields = z.object({
   was: z.string(),
   measured: z.string(),
   found: z.string(),
-  now: z.array(z.object({ designator: z.string(), text: z.string() })).min(1),
+  now: z.array(z.object({ designator: z.string(), text: z.string(), owner: z.boolean().default(false) })).min(1),
   why: z.string(),
   oldPart: z.enum(["", ...OLD_PARTS]),
 });
@@ -21,7 +21,7 @@ export const EMPTY_WORK: WorkFields = {
   was: "",
   measured: "",
   found: "",
-  now: [{ designator: "", text: "" }],
+  now: [{ designator: "", text: "", owner: false }],
   why: "",
   oldPart: "",
 };
@@ -58,7 +58,11 @@ export function lineOfFields(fields: WorkFields): string {
   const now = putsIn(fields.action)
     ? fields.now
         .filter((part) => part.text.trim())
-        .map((part) => ({ designator: part.designator.trim() || first, text: part.text.trim() }))
+        .map((part) => ({
+          designator: part.designator.trim() || first,
+          text: part.text.trim(),
+          ...(part.owner ? { source: "owner" as const } : {}),
+        }))
     : [];
   return writeLine({
     kind: "part-work",
