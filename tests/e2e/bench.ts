@@ -78,6 +78,7 @@ export const madeSafe = (page: Page) => write(page, "pass make safe: done before
 export async function lastLook(page: Page): Promise<void> {
   await plate(page).getByRole("tab", { name: "The last look" }).click();
   const open = plate(page).getByRole("button", { name: /^In order: / });
+  await expect(open.first()).toBeVisible();
   for (let left = await open.count(); left > 0; left -= 1) {
     const asks = await open.first().getAttribute("aria-label");
     await open.first().click();
