@@ -2,7 +2,7 @@
 
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
-import { useCallback, useMemo, useRef } from "react";
+import { useCallback, useEffect, useMemo, useRef } from "react";
 import { STEPS, type Step } from "@/core/model";
 import { hazards, hazardsAt } from "@/core/power";
 import { currentStep, runSheet } from "@/core/visit";
@@ -29,17 +29,24 @@ export function Bench({ plates }: { plates: Plates }) {
   const dangers = hazardsAt(selected, hazards(model.sheet, model.year));
   const cautions = model.sheet.cautions.filter((caution) => caution.step === selected && selected !== "make-safe");
 
+  // Where the keys have led to: two quick presses are two steps, also before the first one is drawn.
+  const asked = useRef(selected);
+  useEffect(() => {
+    asked.current = selected;
+  }, [selected]);
+
   /** Looks at a step; by key the plate has the focus, so that the next Tab is inside it. */
   const walk = useCallback(
     (key: string) => {
       const by = key === "]" ? 1 : key === "[" ? -1 : 0;
-      const next = by === 0 ? undefined : STEPS[STEPS.indexOf(selected) + by];
+      const next = by === 0 ? undefined : STEPS[STEPS.indexOf(asked.current) + by];
       if (!next) return false;
+      asked.current = next;
       look(next);
       plate.current?.focus();
       return true;
     },
-    [selected, look],
+    [look],
   );
   useShortcut(walk);
 
