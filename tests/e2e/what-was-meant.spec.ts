@@ -144,7 +144,10 @@ test("a modification keeps its parts, needs, steps and price when its wording is
     return plate(page).getByRole("table").first().innerText();
   };
   const priced = await price();
-  await enter(page, `amend #${n} mod fitted Recorder socket: at the volume control because misspelt`);
+  await entry(page, n).click();
+  await field.fill((await field.inputValue()).replace("kontrol", "control"));
+  await page.getByRole("textbox", { name: "Why", exact: true }).fill("misspelt");
+  await page.getByRole("button", { name: "Correct it" }).click();
   await expect(entry(page, n)).toContainText("corrected: misspelt");
   expect(await price()).toBe(priced);
   expect(await stock()).toBe(fitted);

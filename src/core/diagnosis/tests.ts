@@ -10,6 +10,14 @@ import type { Fault, Shows, Test } from "./types";
 /** With a good tube in, the fault goes, where nothing else is wrong too. Shop's estimate. */
 const SWAP_CURES = 0.85;
 
+/** `Does the IF stage work?`, `Do the antenna coils work?` */
+export function worksQuestion(name: string): string {
+  const several = /\band\b/.test(name) || /[^siu]s$/i.test(name);
+  // An abbreviation and a designator keep their capitals.
+  const said = /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+  return `${several ? "Do" : "Does"} the ${said} work?`;
+}
+
 function stageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Sketch[] {
   return circuit.stages.flatMap((stage): Sketch[] => {
     const here = new Set([stage.id]);
@@ -25,7 +33,7 @@ function stageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Ske
               id: `works:${stage.id}`,
               act: "works" as const,
               stage,
-              name: `Does ${stage.name} work?`,
+              name: worksQuestion(stage.name),
               how: `See whether it ${does ?? "does its part"}.`,
               needs: ["power"] as const,
               minutes: 1.5,

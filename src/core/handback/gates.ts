@@ -55,13 +55,13 @@ function priceGate(price: Price): Gate {
     return {
       key: "price",
       state: "open",
-      text: `It comes to ${total}, ${formatMoney({ minor: overMinor, currency })} above what was agreed (${formatMoney(limit.sum)}): ask the owner, and write down the answer`,
+      text: `The total is ${total}, ${formatMoney({ minor: overMinor, currency })} above what was agreed (${formatMoney(limit.sum)}): ask the owner, and write down the answer`,
     };
   const told = estimate ? `; the estimate was ${formatMoney(estimate.total)}` : "";
   return {
     key: "price",
     state: totalMinor === 0 ? "note" : "ok",
-    text: totalMinor === 0 ? "No labour and no priced parts are written down" : `It comes to ${total}${told}`,
+    text: totalMinor === 0 ? "No labour and no priced parts are written down" : `The total is ${total}${told}`,
   };
 }
 

@@ -16,7 +16,7 @@ it("puts the live chassis first, before the charge that stays", () => {
 
 it("warns of stored charge wherever more than 60 V can stand, battery sets included", () => {
   for (const supply of SUPPLIES) expect(shorts(supply, 90).join()).toMatch(/90 V/);
-  expect(shorts("battery", 90)).toContain("90 V stays after unplugging");
+  expect(shorts("battery", 90)).toContain("90 V while its batteries are in");
 });
 
 it("shows a low-voltage set as such, without a danger", () => {

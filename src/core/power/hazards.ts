@@ -34,7 +34,14 @@ export function hazards(sheet: Pick<Sheet, "supply" | "highestVolts" | "lineVolt
       detail:
         "Kilovolts and RF burn and kill. Interlocks stay in; into a dummy load only; operation only with a licence. Discharge, then measure, before a hand goes in.",
     });
-  if (highestVolts > TOUCH_LIMIT_VOLTS && supply !== "high-voltage")
+  if (highestVolts > TOUCH_LIMIT_VOLTS && supply === "battery")
+    list.push({
+      level: "danger",
+      short: `${high} while its batteries are in`,
+      detail:
+        "Take the batteries out. Capacitors can keep a charge: discharge them through a resistor, then measure, before a hand goes in.",
+    });
+  else if (highestVolts > TOUCH_LIMIT_VOLTS && supply !== "high-voltage")
     list.push({
       level: "danger",
       short: `${high} stays after unplugging`,

@@ -14,7 +14,7 @@ const TABLES = [
 ] as const;
 
 const SAID: Record<ReportKind, string> = {
-  owner: "what was wrong, what was done, how to use it, what it comes to",
+  owner: "what was wrong, what was done, how to use it, the price",
   bench: "set-ups, readings, tests, search, modifications, soak, parts, and the log",
   card: "one page to leave inside: what it is, what was done, with the way to this file",
 };

@@ -180,7 +180,7 @@ export function PricePanel() {
             money(price.partsMinor),
           )}
           {row(`${terms.taxName} ${format(terms.tax, "percent")}`, money(price.taxMinor))}
-          {row("It comes to", money(price.totalMinor), true)}
+          {row("Total", money(price.totalMinor), true)}
         </tbody>
       </table>
       {price.estimate || price.limit ? (

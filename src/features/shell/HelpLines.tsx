@@ -7,7 +7,10 @@ const LINES: [string, string][] = [
     examples.map(({ line, says }): [string, string] => [line, says]),
   ),
   ["C14 -> 0.047/630 from JP00001A7", "a part out of stock, by its label"],
-  ["amend #12 R7 = 471k because misread", "correct an entry; what is not said again stays as it was"],
+  [
+    "amend #12 R7 = 471k because misread",
+    "correct an entry: its whole line anew; what a line cannot say stays as it was",
+  ],
   ["withdraw #12 because written twice", "withdraw an entry"],
 ];
 

@@ -34,8 +34,16 @@ export function readFinding(rest: Piece, context: LineContext, word: string): Li
       rest.start,
       "Name the part or the fault that was found: found C14: leaks, the grid falls to zero with it lifted.",
     );
-  const [one] = alike;
-  if (alike.length > 1 || !one)
+  // The words tell which one, where only one of them fails in that way: `leaks`, `open`, `shorted`.
+  const lastWord = (mode: string) => mode.trim().split(/\s+/).at(-1)?.toLowerCase() ?? "";
+  const told = alike.filter(({ mode }) =>
+    cause
+      .toLowerCase()
+      .split(/[^a-z]+/)
+      .includes(lastWord(mode.name)),
+  );
+  const one = alike.length === 1 ? alike[0] : told.length === 1 ? told[0] : undefined;
+  if (!one)
     return {
       kind: "question",
       question: `What is wrong with ${name.toUpperCase()}?`,
