@@ -61,9 +61,12 @@ describe("a test as a line", () => {
 });
 
 describe("a finding as a line", () => {
-  it("names the part, and asks where a part can fail in several ways", () => {
-    const read = parseLine("found C14: leaks", context);
-    expect(read.kind).toBe("question");
+  it("names the part, and asks where a part can fail in several ways and the words do not tell which", () => {
+    expect(parseLine("found C14: no good any more", context).kind).toBe("question");
+    expect(payloadOf("found C14: leaks, grid falls with it lifted")).toMatchObject({
+      fault: "output.coupling-leaky@C14",
+      cause: "leaks, grid falls with it lifted",
+    });
     expect(payloadOf("found output.coupling-leaky@C14: leaks; mended: new one")).toMatchObject({
       fault: "output.coupling-leaky@C14",
       cause: "leaks",

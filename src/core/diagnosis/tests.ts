@@ -12,7 +12,7 @@ const SWAP_CURES = 0.85;
 
 /** `Does the IF stage work?`, `Do the antenna coils work?` */
 export function worksQuestion(name: string): string {
-  const several = /\band\b/.test(name) || /[^siu]s$/i.test(name);
+  const several = /\band\b/.test(name) || (/s$/i.test(name) && !/(ss|us|is|bias)$/i.test(name));
   // An abbreviation and a designator keep their capitals.
   const said = /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
   return `${several ? "Do" : "Does"} the ${said} work?`;
