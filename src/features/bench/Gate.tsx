@@ -79,7 +79,7 @@ export function Gate({ item, sheet, onSelect }: GateProps) {
       ))}
       {own.length > 0 ? (
         <section
-          className="flex flex-wrap items-center gap-2 rounded-box bg-base-200 px-3"
+          className="flex flex-wrap min-h-11 items-center gap-2 rounded-box bg-base-200 px-3 py-1"
           aria-label="What this step lacks"
         >
           <p className="min-w-64 flex-1">{own.join(" · ")}</p>
