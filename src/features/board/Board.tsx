@@ -28,11 +28,14 @@ function cardsOf(files: readonly SetFile[], now: string): Card[] {
 
 const WAIT_LABELS: Record<Wait, string> = { parts: "Parts", owner: "Owner", process: "Time" };
 
-/** How far a visit is: one tick a step, filled when done, hollow when passed over. */
+/** How far a visit is, in words and as marks: one a step, filled when done, hollow when passed over. */
 function Progress({ state }: { state: BoardState }) {
-  const done = state.sheet.filter((item) => item.state === "done").length;
+  const count = (wanted: string) => state.sheet.filter((item) => item.state === wanted).length;
+  const passed = count("overridden");
+  const words = `${count("done")} of ${state.sheet.length} done${passed > 0 ? `, ${passed} passed` : ""}`;
   return (
-    <span className="flex items-center gap-1" role="img" aria-label={`${done} of ${state.sheet.length} steps done`}>
+    <span className="flex flex-wrap items-center justify-end gap-1" role="img" aria-label={`Steps: ${words}`}>
+      <span className="dim mr-1 text-sm">{words}</span>
       {state.sheet.map((item) => (
         <span
           key={item.step}
