@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
-import type { Entry } from "../kinds";
+import { z } from "zod";
+import { ALL_KINDS, kindOf, readBody, type Entry, type Kinds } from "../kinds";
 import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../fixtures";
 import {
   brokenAt,
@@ -164,6 +165,31 @@ describe("a set's file", () => {
       ok: true,
       unknown: [{ kind: "spectrum", count: 1 }],
     });
+  });
+
+  it("reads a file from before a kind was raised, and keeps what a program with the raised kind wrote", () => {
+    const before = fixture("set-file-1.json");
+    for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
+      const raised: Kinds = {
+        ...ALL_KINDS,
+        [name]: {
+          ...kindOf({ kind: name }),
+          version: 2,
+          schema: z.looseObject({ v: z.literal(2), since: z.literal("the raise") }),
+          upgrades: { 1: (payload) => ({ ...payload, v: 2, since: "the raise" }) },
+        },
+      };
+      const read = readSetFile(before, raised);
+      expect(read).toMatchObject({ ok: true, unknown: [] });
+      if (!read.ok) continue;
+      for (const { kind, payload } of read.document.entries.filter((one) => one.kind === name)) {
+        const lifted = readBody(kind, payload, raised);
+        expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: 2, since: "the raise" } } });
+        // The other way round: this program, and an entry of the raised kind.
+        const newer = lifted.ok ? readBody(kind, lifted.body.payload) : lifted;
+        expect(newer).toMatchObject({ ok: true, body: { kind: "unknown", payload: { kind: name } } });
+      }
+    }
   });
 
   it("has the schema that the docs publish", () => {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { readBody } from "../kinds";
+import { ALL_KINDS, readBody, type Kinds } from "../kinds";
 import { sheetSchema } from "../model";
 import { canonical, hashText } from "./canonical";
 import { brokenAt, headOf } from "./chain";
@@ -152,8 +152,9 @@ export type ReadFile =
 /**
  * Reads a set's file and says whether it may come in: its form, its seals, and that every entry reads.
  * @param text JSON as it was written out, by any version of the format up to this one
+ * @param kinds the kinds of entries that this program knows
  */
-export function readSetFile(text: string): ReadFile {
+export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
   let parsed: unknown;
   try {
     parsed = JSON.parse(text);
@@ -185,7 +186,7 @@ export function readSetFile(text: string): ReadFile {
   const problems = [...sealTroubles(document), ...looseEnds(document), ...sheetTrouble(document)];
   const unknown = new Map<string, number>();
   for (const [index, { kind, payload }] of document.entries.entries()) {
-    const body = readBody(kind, payload);
+    const body = readBody(kind, payload, kinds);
     if (!body.ok) problems.push(`Entry ${index + 1} (${kind}) does not read: ${body.message}`);
     else if (body.body.kind === "unknown") unknown.set(kind, (unknown.get(kind) ?? 0) + 1);
   }

@@ -36,15 +36,20 @@ export const contentSchema = union(contentOptions(ALL_KINDS)) as unknown as z.Zo
 const reason = z.string().trim().min(1, "Say why it is changed.").max(500, "The reason is longer than 500 characters.");
 const instant = z.iso.datetime({ offset: true, message: "A date and time is needed." });
 
-const amendment = z.discriminatedUnion("action", [
-  z.object({ v: z.literal(1), action: z.literal("withdraw"), reason }),
-  z.object({ v: z.literal(1), action: z.literal("correct"), reason, content: contentSchema, at: instant.optional() }),
-]);
+/** The schema of a body over some kinds: one of them, or an amendment whose content is. */
+function bodySchemaOf(kinds: Kinds): z.ZodType<Body> {
+  const content = union(contentOptions(kinds));
+  const amendment = z.discriminatedUnion("action", [
+    z.object({ v: z.literal(1), action: z.literal("withdraw"), reason }),
+    z.object({ v: z.literal(1), action: z.literal("correct"), reason, content, at: instant.optional() }),
+  ]);
+  return union([
+    ...contentOptions(kinds),
+    z.object({ kind: z.literal("amendment"), payload: amendment }),
+  ]) as unknown as z.ZodType<Body>;
+}
 
-export const bodySchema = union([
-  ...contentOptions(ALL_KINDS),
-  z.object({ kind: z.literal("amendment"), payload: amendment }),
-]) as unknown as z.ZodType<Body>;
+export const bodySchema = bodySchemaOf(ALL_KINDS);
 
 const envelope = z.object({
   id: z.uuidv7("An entry's id is a UUID of version 7."),
@@ -101,11 +106,6 @@ function upgradeBody(kind: string, stored: unknown, kinds: Kinds): unknown {
   };
 }
 
-const schemaOf = (kind: string, kinds: Kinds) =>
-  kinds === ALL_KINDS || kind === "amendment"
-    ? bodySchema
-    : (union(contentOptions(kinds)) as unknown as z.ZodType<Body>);
-
 /**
  * Reads a stored body: its payload is lifted to the present version and held against its schema. What a newer program
  * wrote is kept as an entry of an unknown kind.
@@ -122,7 +122,7 @@ export function readBody(
     const kept = bodySchema.safeParse({ kind: "unknown", payload: { v: 1, kind, payload } });
     return kept.success ? { ok: true, body: kept.data } : { ok: false, message: "Its kind is no word." };
   }
-  const body = schemaOf(kind, kinds).safeParse({ kind, payload });
+  const body = (kinds === ALL_KINDS ? bodySchema : bodySchemaOf(kinds)).safeParse({ kind, payload });
   if (body.success) return { ok: true, body: body.data };
   return { ok: false, message: body.error.issues[0]?.message ?? "It does not fit its kind." };
 }
