@@ -34,13 +34,13 @@ function Progress({ state }: { state: BoardState }) {
   const passed = count("overridden");
   const words = `${count("done")} of ${state.sheet.length} done${passed > 0 ? `, ${passed} passed` : ""}`;
   return (
-    <span className="flex flex-wrap items-center justify-end gap-1" role="img" aria-label={`Steps: ${words}`}>
+    <span className="flex items-center gap-0.5 whitespace-nowrap" role="img" aria-label={`Steps: ${words}`}>
       <span className="dim mr-1 text-sm">{words}</span>
       {state.sheet.map((item) => (
         <span
           key={item.step}
           title={`${item.name}: ${item.state}`}
-          className={`h-2.5 w-3.5 rounded-sm border ${
+          className={`h-2.5 w-2 rounded-sm border ${
             item.state === "done"
               ? "border-primary bg-primary"
               : item.state === "overridden"
