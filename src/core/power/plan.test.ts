@@ -58,6 +58,15 @@ describe("the plan of a power-up", () => {
     expect(steps[0]?.heatersOnlyAmps).toBeLessThan(steps[0]?.amps ?? 0);
   });
 
+  it("does not say what rectifies while the sheet lists no tubes", () => {
+    const said = (sheet: Sheet) => plan(sheet).prepare.join(" ");
+    expect(said({ ...lantern, tubes: [] })).toContain("look what rectifies");
+    expect(said({ ...lantern, tubes: [] })).not.toContain("is solid state");
+    expect(said({ ...lantern, tubes: lantern.tubes.filter(({ position }) => position !== "V5") })).toContain(
+      "is solid state",
+    );
+  });
+
   it("leaves the rectifier of a string in its place, behind an isolation transformer", () => {
     const { steps, prepare } = plan(fjord);
     expect(new Set(steps.map((step) => step.stage))).toEqual(new Set(["all-in"]));

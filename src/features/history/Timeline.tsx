@@ -8,6 +8,7 @@ import type { VisitOfTimeline } from "@/core/history";
 import { day } from "@/ui/dates";
 import { Time } from "@/ui/Time";
 import { useZone } from "@/ui/zone";
+import { stretchesOf } from "./stretches";
 import { VerdictMark } from "@/ui/VerdictMark";
 
 function Item({ item }: { item: Settled }) {
@@ -28,24 +29,6 @@ function Item({ item }: { item: Settled }) {
 
 /** So many entries of a visit are shown at once; a long visit is asked for the rest. */
 const AT_ONCE = 100;
-
-/** A stretch of entries that are read one by one, or folded under one line. */
-type Stretch = { folded: boolean; items: Settled[] };
-
-/** Entries of kinds that come in long runs are folded with their neighbours, so that they do not bury the rest. */
-export function stretchesOf(items: readonly Settled[]): Stretch[] {
-  const stretches: Stretch[] = [];
-  for (const item of items) {
-    if (!item.content) continue;
-    const how = kindOf(item.content).inFile;
-    if (how === "left-out") continue;
-    const folded = how === "folded";
-    const last = stretches.at(-1);
-    if (last?.folded === folded) last.items.push(item);
-    else stretches.push({ folded, items: [item] });
-  }
-  return stretches;
-}
 
 /** So few folded entries stand as they are. */
 const FOLD_FROM = 3;
