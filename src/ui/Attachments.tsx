@@ -3,7 +3,7 @@
 import { FileText, Paperclip, X } from "lucide-react";
 import { useId, useRef, useState } from "react";
 import type { Attachment } from "@/db/attachments";
-import { ErrorText } from "./Field";
+import { ErrorText } from "./form";
 import { useLogbook } from "./logbook";
 
 const size = (bytes: number) =>

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { discharge, DISCHARGE_WARNING, dischargeResistor, TOUCH_LIMIT_VOLTS } from "@/core/power";
 import { format, parseQuantity } from "@/core/quantity";
-import { Field } from "./Field";
+import { Field } from "./form";
 import { ValueText } from "./ValueText";
 
 type Typed = { volts: string; farads: string; ohms: string };

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { AskWords } from "./AskWords";
-import { ErrorText } from "./Field";
+import { ErrorText } from "./form";
 import { useLogbook } from "./logbook";
 
 /** A result from before the last work: what was changed since, and the word that it still holds. */

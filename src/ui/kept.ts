@@ -50,6 +50,8 @@ export type Kept<T> = {
   set: (next: T | ((now: T) => T)) => void;
   /** as it was before anything was typed */
   clear: () => void;
+  /** clears it, unless something else than this stands there by now */
+  forget: (expected: T) => void;
   /** something was typed that is not written down yet */
   touched: boolean;
 };
@@ -83,20 +85,24 @@ export function useKept<T>(key: string, schema: Fits<T>, initial: T): Kept<T> {
     [key], // eslint-disable-line react-hooks/exhaustive-deps
   );
   const clear = useCallback(() => put(key, null), [key]);
-  return { value: text === null ? initial : value, set, clear, touched: text !== null };
+  const forget = useCallback(
+    (expected: T) => {
+      if (textOf(key) === JSON.stringify(expected)) put(key, null);
+    },
+    [key],
+  );
+  return { value: text === null ? initial : value, set, clear, forget, touched: text !== null };
 }
 
-/** A schema for plain texts, which needs no library. */
-export const plainText: Fits<string> = {
-  safeParse: (value) => (typeof value === "string" ? { success: true, data: value } : { success: false }),
+const hasShape = (value: unknown, example: unknown): boolean => {
+  if (Array.isArray(example)) return Array.isArray(value);
+  if (typeof example !== "object" || example === null) return typeof value === typeof example;
+  if (typeof value !== "object" || value === null) return false;
+  const given = value as Record<string, unknown>;
+  return Object.entries(example).every(([key, one]) => hasShape(given[key], one));
 };
 
-/** A schema for fields that are all texts, by an example of them. */
-export const textFields = <T extends Record<string, string>>(example: T): Fits<T> => ({
-  safeParse: (value) => {
-    if (typeof value !== "object" || value === null) return { success: false };
-    const given = value as Record<string, unknown>;
-    const fits = Object.keys(example).every((field) => typeof given[field] === "string");
-    return fits ? { success: true, data: { ...example, ...(given as T) } } : { success: false };
-  },
+/** A schema by an example: the same fields with values of the same types. It changes nothing in what was typed. */
+export const shapeOf = <T>(example: T): Fits<T> => ({
+  safeParse: (value) => (hasShape(value, example) ? { success: true, data: value as T } : { success: false }),
 });

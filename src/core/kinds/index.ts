@@ -61,6 +61,7 @@ export {
   type Tap,
   type TapKind,
 } from "./modification/body";
+export { readStockedPart } from "./modification/line";
 export type { ModPayload } from "./modification/payload";
 export {
   readNeed,
@@ -75,6 +76,7 @@ export {
 export { isThere, modificationsOf, pendingLines, tickOf, type Modification } from "./modification/state";
 export { WAIT_NAMES, WAITS, type OpenPoint, type PendingLine, type Wait } from "./open";
 export { describeWork } from "./part-work";
+export { SENT_TO } from "./sent-back";
 export { readPartLine } from "./part-work/line";
 export {
   ACTIONS,

@@ -4,13 +4,13 @@ import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand
 import { defineKind, noRow, nothing, silent, unchanged, unjudged, type Reader } from "./kind";
 import { stockAt } from "./part-work/pieces";
 
-const TO = ["owner", "supplier"] as const;
+export const SENT_TO = ["owner", "supplier"] as const;
 
 const payload = z.object({
   v: v1,
   /** a part that was ordered or brought, and is not needed */
   what: short("What is sent back"),
-  to: z.enum(TO),
+  to: z.enum(SENT_TO),
   stock: fromStock.optional(),
   why: optionalText("The reason"),
 });

@@ -13,7 +13,7 @@ import {
 } from "@/core/kinds";
 import { wrongDate } from "@/core/log";
 import { Attachments } from "@/ui/Attachments";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { momentField } from "@/ui/dates";
 import { Time } from "@/ui/Time";

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import { parseLine, type LineDraft } from "@/core/bench-line";
 import type { Body } from "@/core/kinds";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useShortcut } from "@/ui/keys";
 import { useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";

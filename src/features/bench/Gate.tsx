@@ -3,46 +3,34 @@
 import { useState } from "react";
 import { STEP_NAMES, type Step } from "@/core/model";
 import type { SheetStep } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
-import { useLogbook } from "@/ui/logbook";
+import { Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
+import { saying, useLogbook } from "@/ui/logbook";
 
 /** A step's lacks, and the way past a gate: with a reason, which is logged. */
 function PassForm({ step, onDone }: { step: Step; onDone: () => void }) {
-  const { append, lineOf } = useLogbook();
-  const [reason, setReason] = useState("");
-  const [error, setError] = useState<string>();
-  const content = { kind: "step", payload: { v: 1, step, state: "overridden", reason: reason.trim() } } as const;
-  const pass = async () => {
-    if (!reason.trim()) return setError("Passing a gate that is not met needs a reason.");
-    const outcome = await append(content);
-    if (outcome.ok) return onDone();
-    return setError(outcome.problems[0]?.message);
-  };
+  const { append } = useLogbook();
+  const form = useForm({
+    initial: { reason: "" },
+    check: ({ reason }): Problems =>
+      reason.trim() ? {} : { reason: "Passing a gate that is not met needs a reason." },
+    save: async ({ reason }) => {
+      const payload = { v: 1, step, state: "overridden", reason: reason.trim() } as const;
+      const answer = saying(await append({ kind: "step", payload }));
+      if (answer.ok) onDone();
+      return answer;
+    },
+  });
   return (
-    <form
-      className="mt-2 flex flex-wrap items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void pass();
-      }}
-    >
-      <label className="flex grow flex-col gap-1">
-        <span className="font-semibold">Why {STEP_NAMES[step]} is passed over</span>
-        <input
-          className="input h-11 w-full"
-          value={reason}
-          autoFocus
-          aria-invalid={Boolean(error)}
-          onChange={(event) => setReason(event.target.value)}
-          title={lineOf(content)}
-        />
-      </label>
-      <button className="btn btn-warning h-11">Pass it</button>
-      <button type="button" className="btn btn-ghost h-11" onClick={onDone}>
-        Cancel
-      </button>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
+    <Form form={form} className="mt-2 flex w-full flex-wrap items-end gap-2">
+      <TextField
+        label={`Why ${STEP_NAMES[step]} is passed over`}
+        className="grow"
+        inputClass="w-full"
+        autoFocus
+        {...form.field("reason")}
+      />
+      <FormEnd form={form} save="Pass it" saveClass="btn-warning" onCancel={onDone} />
+    </Form>
   );
 }
 

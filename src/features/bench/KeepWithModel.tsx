@@ -4,7 +4,7 @@ import { BookmarkPlus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { modelName, STEP_NAMES, STEPS, type Step } from "@/core/model";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { keepWithModel } from "./actions";
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { plainText, useKept } from "@/ui/kept";
+import { shapeOf, useKept } from "@/ui/kept";
 
 const KEPT = 50;
 const historyKey = "jumelle-lines";
@@ -16,7 +16,7 @@ function read<T>(key: string, fallback: T): T {
 
 /** The line's text, which outlives a reload, and the lines typed before, which the arrows bring back. */
 export function useTyped(setId: string) {
-  const { value: text, set: setText } = useKept(`line ${setId}`, plainText, "");
+  const { value: text, set: setText } = useKept(`line ${setId}`, shapeOf(""), "");
   const lines = useRef<string[]>([]);
   const position = useRef(0);
   const unfinished = useRef("");

@@ -4,7 +4,7 @@ import { Link } from "@/ui/Link";
 import { useMemo, useState } from "react";
 import { NEED_NAMES, type Cause, type TestNeed } from "@/core/diagnosis";
 import { describe, ofKind } from "@/core/kinds";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { SymptomList } from "@/ui/SymptomList";
 import { Causes } from "./CauseList";

@@ -1,12 +1,11 @@
 "use client";
 
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { AGEING, KINDS, MODES, RECORD, TOPOLOGIES, type Figures } from "@/core/diagnosis";
 import type { FoundOnce } from "@/core/visit";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText, Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
 import { changeFigures } from "./actions";
-import { readFigures, typedFigures } from "./typed-figures";
+import { readFigures, typedFigures, type TypedFigures } from "./typed-figures";
 
 const STAGES = TOPOLOGIES.flatMap(({ circuit }) => circuit.stages);
 /** Where each fault is found, over all topologies. */
@@ -17,15 +16,25 @@ const KIND_NAMES = new Map(
   ]),
 );
 
+type Fields = { often: TypedFigures; learns: boolean };
+
 type FiguresFormProps = { figures: Figures; version: number; found: readonly FoundOnce[]; find?: string | undefined };
 
 /** What fails how often: the table's figures, the shop's own over them, and what the shop has found. */
 export function FiguresForm({ figures, version, found, find }: FiguresFormProps) {
-  const router = useRouter();
-  const [typed, setTyped] = useState(() => typedFigures(figures));
-  const [learns, setLearns] = useState(figures.learns);
   const [search, setSearch] = useState(find ?? "");
-  const [message, setMessage] = useState<{ ok: boolean; text: string }>();
+  const form = useForm<Fields>({
+    initial: { often: typedFigures(figures), learns: figures.learns },
+    check: ({ often }) => {
+      const read = readFigures(often);
+      return read.ok ? {} : { "": read.message };
+    },
+    save: async ({ often, learns }) => {
+      const read = readFigures(often);
+      return read.ok ? changeFigures({ often: read.often, learns }, version) : read;
+    },
+  });
+  const { often: typed, learns } = form.fields;
   const read = readFigures(typed);
   const words = search.trim().toLowerCase();
   const shown = MODES.filter(
@@ -34,24 +43,8 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
   );
   const counts = new Map<string, number>();
   for (const { mode } of found) counts.set(mode, (counts.get(mode) ?? 0) + 1);
-  const save = async () => {
-    if (!read.ok) return;
-    const answer = await changeFigures({ often: read.often, learns }, version).catch(
-      () => ({ ok: false, message: "The server cannot be reached; the figures are still here." }) as const,
-    );
-    setMessage(
-      answer.ok ? { ok: true, text: "Kept: every search follows them now." } : { ok: false, text: answer.message },
-    );
-    if (answer.ok) router.refresh();
-  };
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <Form form={form} className="flex flex-col gap-3">
       <p className="dim max-w-4xl">
         {MODES.length} faults. Each figure is how often the fault is found in one stage, in a thousand faults: the
         shop’s estimate, to be changed where you know better. Age counts as a factor (
@@ -61,27 +54,19 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
         …), a part changed in the last year × {RECORD.fresh}, one left with a reason × {RECORD.left}.
       </p>
       <div className="flex flex-wrap items-end gap-4">
-        <Field label="Find a fault">
-          {(props) => (
-            <input
-              {...props}
-              type="search"
-              className="input h-11 w-72"
-              value={search}
-              placeholder="coupling, output, relay"
-              onChange={(event) => setSearch(event.target.value)}
-            />
-          )}
-        </Field>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={learns}
-            onChange={(event) => setLearns(event.target.checked)}
-          />
-          Learn from what was found: {found.length} confirmed so far
-        </label>
+        <TextField
+          label="Find a fault"
+          type="search"
+          inputClass="w-72"
+          placeholder="coupling, output, relay"
+          value={search}
+          onChange={setSearch}
+        />
+        <TickField
+          label={`Learn from what was found: ${found.length} confirmed so far`}
+          value={learns}
+          onChange={(on) => form.change({ learns: on })}
+        />
       </div>
       <div
         className="max-h-[60vh] overflow-auto rounded-box border border-base-300"
@@ -120,10 +105,7 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
                       className={`input h-10 w-20 font-mono ${own ? "border-primary font-bold" : ""}`}
                       aria-label={`${mode.name}: in a thousand`}
                       value={typed[mode.key] ?? ""}
-                      onChange={(event) => {
-                        setMessage(undefined);
-                        setTyped({ ...typed, [mode.key]: event.target.value });
-                      }}
+                      onChange={(event) => form.change({ often: { ...typed, [mode.key]: event.target.value } })}
                     />
                   </td>
                   <td className="dim py-1 font-mono">{mode.often}</td>
@@ -136,23 +118,15 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
       </div>
       {shown.length === 0 ? <p>No fault reads like “{search}”.</p> : null}
       {read.ok ? null : <ErrorText>{read.message}</ErrorText>}
-      <div className="flex flex-wrap gap-3">
-        <button className="btn btn-primary h-11" disabled={!read.ok}>
-          Keep these figures
-        </button>
+      <FormEnd form={form} save="Keep these figures" saved="Kept: every search follows them now.">
         <button
           type="button"
           className="btn btn-ghost h-11"
-          onClick={() => {
-            setMessage(undefined);
-            setTyped(typedFigures({ often: {}, learns }));
-          }}
+          onClick={() => form.change({ often: typedFigures({ often: {}, learns }) })}
         >
           Back to the table’s figures
         </button>
-      </div>
-      {message?.ok ? <p role="status">{message.text}</p> : null}
-      {message && !message.ok ? <ErrorText>{message.text}</ErrorText> : null}
-    </form>
+      </FormEnd>
+    </Form>
   );
 }

@@ -3,8 +3,7 @@
 import { useState } from "react";
 import { describe, ofKind } from "@/core/kinds";
 import type { FindingState } from "@/core/visit";
-import { emptied } from "@/ui/emptied";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 
 const STATE_WORDS: Record<FindingState["state"], string> = {
@@ -29,7 +28,8 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
     // What was said when it was reopened belongs to that word alone.
     const { why: _why, ...kept } = latest;
     const outcome = await append({ kind: "finding", payload: { ...kept, state: "found", about: id, ...change } });
-    if (outcome.ok) setWords(emptied(words));
+    // What was typed while the server took its time stays.
+    if (outcome.ok) setWords((now) => (now === words ? "" : now));
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
   };
   const mended = () => {

@@ -5,7 +5,7 @@ import { ShieldAlert, ShieldCheck } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { useState } from "react";
 import type { FileChecked, FileWorker } from "@/workers/file.worker";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 
 /** Above this the file is not even read here; the server refuses it too. */
 const LARGEST = 96 * 1024 * 1024;

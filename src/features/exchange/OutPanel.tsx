@@ -3,7 +3,7 @@
 import { Download, FileText } from "lucide-react";
 import { useState } from "react";
 import { REPORT_NAMES, type ReportKind } from "@/reports/input";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText, Field } from "@/ui/form";
 import { useReport } from "./useReport";
 
 const TABLES = [

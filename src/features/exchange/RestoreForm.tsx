@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 
 /** Lays an archive into a database that is still empty. */
 export function RestoreForm() {

@@ -6,9 +6,8 @@ import { useState } from "react";
 import { z } from "zod";
 import { ofKind, type ContentOf } from "@/core/kinds";
 import { workSummary } from "@/core/visit";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText, LinesField, SelectField, TextField } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { TextField } from "@/ui/TextField";
 import { useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
@@ -124,17 +123,14 @@ export function HandBackPlate() {
     return kept.clear();
   };
   const area = (key: keyof Texts, label: string, value: string, rows: number, hint?: string, wide = "") => (
-    <Field label={label} hint={hint} className={wide}>
-      {(props) => (
-        <textarea
-          {...props}
-          className="textarea w-full"
-          rows={rows}
-          value={value}
-          onChange={(event) => change({ [key]: event.target.value })}
-        />
-      )}
-    </Field>
+    <LinesField
+      label={label}
+      hint={hint}
+      className={wide}
+      rows={rows}
+      value={value}
+      onChange={(text) => change({ [key]: text })}
+    />
   );
   return (
     <div>
@@ -161,33 +157,13 @@ export function HandBackPlate() {
         {instructions || proposed.instructions
           ? area("instructions", "How the owner uses what was fitted", instructions, 2, undefined, "md:col-span-2")
           : null}
-        <Field label="Old parts">
-          {(props) => (
-            <select
-              {...props}
-              className="select h-11 w-full"
-              value={oldParts}
-              onChange={(event) => change({ oldParts: event.target.value as OldParts })}
-            >
-              {Object.entries(OLD_PARTS).map(([key, words]) => (
-                <option key={key} value={key}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <Field label="Next service">
-          {(props) => (
-            <input
-              {...props}
-              type="date"
-              className="input h-11 w-full"
-              value={due}
-              onChange={(event) => change({ nextService: event.target.value })}
-            />
-          )}
-        </Field>
+        <SelectField
+          label="Old parts"
+          options={(["none", "returned", "kept"] as const).map((key) => [key, OLD_PARTS[key]])}
+          value={oldParts}
+          onChange={(where) => change({ oldParts: where })}
+        />
+        <TextField label="Next service" type="date" value={due} onChange={(nextService) => change({ nextService })} />
         <TextField
           label="Warranty, months"
           value={warranty}

@@ -5,7 +5,7 @@ import type { CheckState } from "@/core/kinds";
 import { finalLines, type FinalLine } from "@/core/handback";
 import { ANSWER_MARKS, AnswerMark } from "@/ui/AnswerMark";
 import { AskWords } from "@/ui/AskWords";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 

@@ -3,75 +3,63 @@
 import { useState } from "react";
 import { loansOut, type Content, type OpenPoint } from "@/core/kinds";
 import { openPoints } from "@/core/history";
-import { ErrorText } from "@/ui/Field";
-import { useLogbook } from "@/ui/logbook";
+import { Form, FormEnd, TextField, TickField, useForm, type Problems } from "@/ui/form";
+import { saying, useLogbook } from "@/ui/logbook";
 
-function Settle({ point }: { point: OpenPoint }) {
+function SettleForm({ point }: { point: OpenPoint }) {
   const { append } = useLogbook();
-  const [open, setOpen] = useState(false);
-  const [how, setHow] = useState("");
-  const [waive, setWaive] = useState(false);
-  const [error, setError] = useState<string>();
-  const settle = async () => {
-    if (!how.trim()) return setError("Say how it was settled.");
-    // A line that a modification made necessary is answered by itself, done or waived with its reason.
-    const { line } = point;
-    const outcome = await append(
-      line
+  const form = useForm({
+    initial: { how: "", waive: false },
+    check: ({ how }): Problems => (how.trim() ? {} : { how: "Say how it was settled." }),
+    save: async ({ how, waive }) => {
+      const said = how.trim();
+      const { line } = point;
+      // A line that a modification made necessary is answered by itself, done or waived with its reason.
+      const content: Content = line
         ? {
             kind: "tick",
             payload: {
               v: 1,
               about: point.id,
               ...line,
-              ...(waive ? { state: "skipped", why: how.trim() } : { state: "done", saw: how.trim() }),
+              ...(waive ? { state: "skipped", why: said } : { state: "done", saw: said }),
             },
           }
-        : { kind: "note", payload: { v: 1, text: how.trim(), open: false, closes: [point.id] } },
-    );
-    return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
-  };
-  if (!open)
-    return (
-      <button
-        type="button"
-        className="btn btn-outline h-10"
-        onClick={() => setOpen(true)}
-        aria-label={`Settle: ${point.text}`}
-      >
-        Settle
-      </button>
-    );
+        : { kind: "note", payload: { v: 1, text: said, open: false, closes: [point.id] } };
+      return saying(await append(content));
+    },
+  });
   return (
-    <form
-      className="flex w-full flex-wrap gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void settle();
-      }}
-    >
-      <input
-        className="input h-11 grow"
+    <Form form={form} className="flex w-full flex-wrap gap-2">
+      <TextField
+        label={`How it was settled: ${point.text}`}
+        bare
+        className="grow"
+        inputClass="w-full"
         autoFocus
-        value={how}
-        aria-label={`How it was settled: ${point.text}`}
         placeholder="how it was settled"
-        onChange={(event) => setHow(event.target.value)}
+        {...form.field("how")}
       />
       {point.line ? (
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={waive}
-            onChange={(event) => setWaive(event.target.checked)}
-          />
-          waived
-        </label>
+        <TickField label="waived" value={form.fields.waive} onChange={(waive) => form.change({ waive })} />
       ) : null}
-      <button className="btn btn-primary h-11">Settled</button>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
+      <FormEnd form={form} save="Settled" />
+    </Form>
+  );
+}
+
+function Settle({ point }: { point: OpenPoint }) {
+  const [open, setOpen] = useState(false);
+  if (open) return <SettleForm point={point} />;
+  return (
+    <button
+      type="button"
+      className="btn btn-outline h-10"
+      onClick={() => setOpen(true)}
+      aria-label={`Settle: ${point.text}`}
+    >
+      Settle
+    </button>
   );
 }
 

@@ -5,115 +5,66 @@ import { readMinutes, printMinutes, WAYS, type Content } from "@/core/kinds";
 import { priceOf } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
 import { format, formatMoney, parseMoney } from "@/core/quantity";
-import { emptied } from "@/ui/emptied";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { TextField } from "@/ui/TextField";
 import { Time } from "@/ui/Time";
-import { useLogbook } from "@/ui/logbook";
+import { saying, useLogbook } from "@/ui/logbook";
 
-function AddLabour({ write }: { write: (content: Content) => Promise<string | undefined> }) {
-  const [step, setStep] = useState<Step>("fix");
-  const [time, setTime] = useState("");
-  const [what, setWhat] = useState("");
-  const [error, setError] = useState<string>();
-  const save = async () => {
-    const minutes = readMinutes(time);
-    if (minutes === undefined) return setError("Say how long: 45 min, 1 h 20 min.");
-    const said = what.trim() ? { what: what.trim() } : {};
-    const refused = await write({ kind: "labour", payload: { v: 1, step, minutes, ...said } });
-    setError(refused);
-    if (!refused) {
-      setTime(emptied(time));
-      setWhat(emptied(what));
-    }
-    return undefined;
-  };
+const NO_LABOUR = { step: "fix" as Step, time: "", what: "" };
+
+function AddLabour() {
+  const { append } = useLogbook();
+  const form = useForm({
+    initial: NO_LABOUR,
+    check: ({ time }): Problems =>
+      readMinutes(time) === undefined ? { time: "Say how long: 45 min, 1 h 20 min." } : {},
+    save: async ({ step, time, what }) => {
+      const said = what.trim() ? { what: what.trim() } : {};
+      const payload = { v: 1, step, minutes: readMinutes(time) ?? 0, ...said } as const;
+      return saying(await append({ kind: "labour", payload }));
+    },
+    next: ({ step }) => ({ ...NO_LABOUR, step }),
+  });
   return (
-    <form
-      aria-label="Add labour"
-      className="flex flex-wrap items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <Field label="Step">
-        {(props) => (
-          <select
-            {...props}
-            className="select h-11 w-36"
-            value={step}
-            onChange={(event) => setStep(event.target.value as Step)}
-          >
-            {STEPS.map((one) => (
-              <option key={one} value={one}>
-                {STEP_NAMES[one]}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <TextField label="Time" value={time} onChange={setTime} placeholder="1 h 20 min" inputClass="w-32 font-mono" />
+    <Form form={form} label="Add labour" className="flex flex-wrap items-end gap-2">
+      <SelectField
+        label="Step"
+        inputClass="w-36"
+        options={STEPS.map((one) => [one, STEP_NAMES[one]])}
+        {...form.field("step")}
+      />
+      <TextField label="Time" placeholder="1 h 20 min" inputClass="w-32 font-mono" {...form.field("time")} />
       <TextField
         label="What it went into"
-        value={what}
-        onChange={setWhat}
         placeholder="recapping"
         className="min-w-40 flex-1"
         inputClass="w-full"
+        {...form.field("what")}
       />
-      <button className="btn btn-outline h-11">Add labour</button>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
+      <FormEnd form={form} save="Add labour" saveClass="btn-outline" />
+    </Form>
   );
 }
 
-function Approve({
-  suggested,
-  write,
-}: {
-  suggested: string;
-  write: (content: Content) => Promise<string | undefined>;
-}) {
-  const { owner, shop } = useLogbook();
-  const [limit, setLimit] = useState(suggested);
-  const [who, setWho] = useState(owner);
-  const [how, setHow] = useState<(typeof WAYS)[number]>("phone");
-  const [error, setError] = useState<string>();
-  const save = async () => {
-    const sum = parseMoney(limit, shop.currency);
-    if (!sum) return setError("Say up to which sum: 250 EUR.");
-    return setError(await write({ kind: "approval", payload: { v: 1, limit: sum, who: who.trim(), how } }));
-  };
+function Approve({ suggested }: { suggested: string }) {
+  const { owner, shop, append } = useLogbook();
+  const form = useForm({
+    initial: { limit: suggested, who: owner, how: "phone" as (typeof WAYS)[number] },
+    check: ({ limit }): Problems =>
+      parseMoney(limit, shop.currency) ? {} : { limit: "Say up to which sum: 250 EUR." },
+    save: async ({ limit, who, how }) => {
+      const sum = parseMoney(limit, shop.currency);
+      if (!sum) return { ok: false, message: "Say up to which sum." };
+      return saying(await append({ kind: "approval", payload: { v: 1, limit: sum, who: who.trim(), how } }));
+    },
+  });
   return (
-    <form
-      aria-label="The owner's answer"
-      className="flex flex-wrap items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <TextField label="Agreed up to, with tax" value={limit} onChange={setLimit} inputClass="w-36 font-mono" />
-      <TextField label="Who said so" value={who} onChange={setWho} inputClass="w-48" />
-      <Field label="How">
-        {(props) => (
-          <select
-            {...props}
-            className="select h-11 w-32"
-            value={how}
-            onChange={(event) => setHow(event.target.value as typeof how)}
-          >
-            {WAYS.map((way) => (
-              <option key={way}>{way}</option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <button className="btn btn-outline h-11">The owner agrees</button>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
+    <Form form={form} label="The owner's answer" className="flex flex-wrap items-end gap-2">
+      <TextField label="Agreed up to, with tax" inputClass="w-36 font-mono" {...form.field("limit")} />
+      <TextField label="Who said so" inputClass="w-48" {...form.field("who")} />
+      <SelectField label="How" inputClass="w-32" options={WAYS.map((way) => [way, way])} {...form.field("how")} />
+      <FormEnd form={form} save="The owner agrees" saveClass="btn-outline" />
+    </Form>
   );
 }
 
@@ -124,9 +75,9 @@ export function PricePanel() {
   const { currency } = shop;
   const price = priceOf(settled, visit.id, terms, currency);
   const money = (minor: number) => formatMoney({ minor, currency });
-  const write = async (content: Content) => {
-    const outcome = await append(content);
-    return outcome.ok ? undefined : (outcome.problems[0]?.message ?? "It was refused.");
+  const tell = async () => {
+    const answer = saying(await append(estimate));
+    setError(answer.ok ? undefined : answer.message);
   };
   const estimate: Content = {
     kind: "estimate",
@@ -207,15 +158,15 @@ export function PricePanel() {
           That is {money(price.overMinor)} above what was agreed: ask before going on, and write down the answer.
         </p>
       ) : null}
-      <AddLabour write={write} />
+      <AddLabour />
       <div className="flex flex-wrap items-center gap-3">
-        <button type="button" className="btn btn-outline h-11" onClick={() => void write(estimate).then(setError)}>
+        <button type="button" className="btn btn-outline h-11" onClick={() => void tell()}>
           Tell the owner {money(price.totalMinor)} as the estimate
         </button>
         <LineHint line={lineOf(estimate)} />
       </div>
       {error ? <ErrorText>{error}</ErrorText> : null}
-      <Approve key={price.totalMinor} suggested={money(price.totalMinor)} write={write} />
+      <Approve key={price.totalMinor} suggested={money(price.totalMinor)} />
     </section>
   );
 }

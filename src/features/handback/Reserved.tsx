@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { printMarking } from "@/core/stock";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { releaseParts } from "./actions";
 

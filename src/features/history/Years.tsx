@@ -5,7 +5,7 @@ import { useState } from "react";
 import { seriesOf, type Series, type Visit } from "@/core/history";
 import type { Settled } from "@/core/kinds";
 import { printMeasured } from "@/core/readings";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 import { erasOf, eraScale, gapWords, type Era } from "./eras";
 
 const WIDTH = 1200;

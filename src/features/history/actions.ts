@@ -1,10 +1,9 @@
 "use server";
 
-import { revalidatePath } from "next/cache";
 import { z } from "zod";
 import { database } from "@/db/client";
-import { saveCustomer, type Saved } from "@/db/customers";
-import { logFailure } from "@/server/log";
+import { saveCustomer } from "@/db/customers";
+import { action, read } from "@/server/action";
 
 const customerFields = z.object({
   id: z.uuid(),
@@ -15,17 +14,6 @@ const customerFields = z.object({
 });
 
 /** Changes a customer; refuses when somebody else has changed it since it was read. */
-export async function changeCustomer(typed: unknown): Promise<Saved> {
-  const parsed = customerFields.safeParse(typed);
-  if (!parsed.success) return { ok: false, message: parsed.error.issues[0]?.message ?? "That does not fit." };
-  try {
-    const saved = await saveCustomer(database(), parsed.data);
-    if (saved.ok) revalidatePath("/", "layout");
-    return saved;
-  } catch (error) {
-    return {
-      ok: false,
-      message: `It could not be saved; what you typed is still here. Reference ${logFailure("change customer", error)}.`,
-    };
-  }
+export async function changeCustomer(typed: unknown) {
+  return action("change customer", async () => saveCustomer(database(), read(customerFields, typed)), { shownOn: "/" });
 }

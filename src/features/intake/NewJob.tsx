@@ -1,14 +1,11 @@
 "use client";
 
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
-import { useForm, useWatch, type FieldErrors } from "react-hook-form";
+import { useState } from "react";
 import { v7 } from "uuid";
-import { z } from "zod";
 import { SUPPLIES, SUPPLY_WORDS } from "@/core/model";
-import { ErrorText, Field } from "@/ui/Field";
-import { useKept } from "@/ui/kept";
+import { Form, FormEnd, schemaProblems, SelectField, TextField, useForm } from "@/ui/form";
+import { shapeOf } from "@/ui/kept";
 import { takeSetIn, type JobIds } from "./actions";
 import { EMPTY_TAKE_IN, newJobFields, type NewJobFields } from "./schema";
 import { TakeInFields } from "./TakeInFields";
@@ -39,11 +36,6 @@ const NOTHING_TYPED: NewJobFields = {
   serial: "",
   takeIn: EMPTY_TAKE_IN,
 };
-/** A form that is half filled is kept as it is; whether it may be sent is asked when it is. */
-const anyFields = z.custom<NewJobFields>(
-  (value) => typeof value === "object" && value !== null && "takeIn" in value && "owner" in value,
-);
-
 const freshIds = (): JobIds => ({ set: v7(), visit: v7(), entry: v7(), customer: v7(), model: v7() });
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
@@ -53,217 +45,178 @@ function guess(text: string) {
   return { ...NEW_MODEL, maker, designation: rest.join(" ") };
 }
 
+type NewModel = NonNullable<NewJobFields["newModel"]>;
+
+/** A model that the shop does not know: enough to judge its hazards; the rest is added in Reference. */
+function NewModelFields({ fields, onChange, problem }: NewModelProps) {
+  const line = (key: Exclude<keyof NewModel, "supply" | "dialect">, label: string, value = false, example?: string) => (
+    <TextField
+      label={label}
+      numeric={value}
+      placeholder={example}
+      inputClass={value ? "w-full font-mono" : "w-full"}
+      value={String(fields[key])}
+      error={problem(key)}
+      onChange={(text) => onChange({ [key]: text })}
+    />
+  );
+  return (
+    <fieldset className="grid gap-3 rounded-box border border-base-300 bg-base-200 p-3 md:grid-cols-4">
+      <legend className="px-1 font-bold">The new model</legend>
+      {line("maker", "Maker")}
+      {line("designation", "Name or number")}
+      {line("year", "Year, if known", true)}
+      {line("kind", "What it is", false, "AC table superhet")}
+      <SelectField
+        label="Supply"
+        className="md:col-span-2"
+        options={SUPPLIES.map((supply) => [supply, SUPPLY_WORDS[supply]])}
+        value={fields.supply}
+        onChange={(supply) => onChange({ supply })}
+      />
+      {line("lineVolts", "Supply voltage, V", true)}
+      {line("highestVolts", "Highest inside, V", true)}
+      <SelectField
+        label="A capital M on its drawings means"
+        className="md:col-span-2"
+        options={[
+          ["", "not known: ask each time"],
+          ["m-is-million", "a million (50M = 50 MΩ)"],
+          ["m-is-thousand", "a thousand (50M = 50 kΩ)"],
+        ]}
+        value={fields.dialect}
+        onChange={(dialect) => onChange({ dialect })}
+      />
+    </fieldset>
+  );
+}
+
+type NewModelProps = {
+  fields: NewModel;
+  onChange: (part: Partial<NewModel>) => void;
+  problem: (key: keyof NewModel) => string | undefined;
+};
+
 /** Customer, model, set, visit and take-in in one go. What is known is chosen by typing it; what is not is made. */
 export function NewJob({ known }: { known: Known }) {
   const router = useRouter();
   // Made once: sending the form again with the same ids never doubles anything.
   const [ids] = useState(freshIds);
-  const [refusal, setRefusal] = useState<string>();
-  const kept = useKept("new-job", anyFields, NOTHING_TYPED);
-  const form = useForm<NewJobFields, unknown, unknown>({
-    resolver: zodResolver(newJobFields) as never,
-    defaultValues: NOTHING_TYPED,
-  });
-  const { register, handleSubmit, setError, setValue, control, formState, subscribe, reset } = form;
-  const { set: keep, clear: forget } = kept;
-  const before = useRef(kept);
-  useEffect(() => {
-    before.current = kept;
-  });
-  useEffect(() => {
-    // What was typed when the page went away.
-    if (before.current.touched) reset(before.current.value);
-    return subscribe({ formState: { values: true }, callback: ({ values }) => keep(values) });
-  }, [reset, subscribe, keep]);
-  const [setId, owner, model, newModel] = useWatch({ control, name: ["setId", "owner", "model", "newModel"] });
-  const errors = formState.errors as FieldErrors<NewJobFields>;
-
-  const again = known.sets.find((one) => one.id === setId);
-  const knownCustomer = again?.ownerId ?? known.customers.find((one) => same(one.name, owner))?.id;
-  const knownModel = again?.modelId ?? known.models.find((one) => same(one.name, model))?.id;
-  const isNewModel = !again && !knownModel && model.trim() !== "";
-
-  const submit = handleSubmit(async (fields) => {
-    setRefusal(undefined);
-    const sent = { ...ids, ...(knownCustomer ? { knownCustomer } : {}), ...(knownModel ? { knownModel } : {}) };
-    const result = await takeSetIn(fields as NewJobFields, sent).catch(() => undefined);
-    if (!result)
-      return setRefusal(
-        "The server cannot be reached. Nothing typed here is lost: press the button again in a moment.",
+  const newModelOf = ({ newModel, model }: NewJobFields) => newModel ?? guess(model);
+  const knownOf = ({ setId, owner, model }: NewJobFields) => {
+    const again = known.sets.find((one) => one.id === setId);
+    const customer = again?.ownerId ?? known.customers.find((one) => same(one.name, owner))?.id;
+    const modelId = again?.modelId ?? known.models.find((one) => same(one.name, model))?.id;
+    return { again, customer, modelId, isNewModel: !again && !modelId && model.trim() !== "" };
+  };
+  const form = useForm<NewJobFields>({
+    initial: NOTHING_TYPED,
+    keep: { key: "new-job", fits: shapeOf(NOTHING_TYPED) },
+    check: (fields) => {
+      const { again, customer, modelId, isNewModel } = knownOf(fields);
+      return {
+        ...schemaProblems(newJobFields, { ...fields, newModel: isNewModel ? newModelOf(fields) : undefined }),
+        ...(again || customer || fields.owner.trim() ? {} : { owner: "The owner is missing." }),
+        ...(again || modelId || fields.model.trim() ? {} : { model: "The model is missing." }),
+      };
+    },
+    save: async (fields) => {
+      const { customer, modelId, isNewModel } = knownOf(fields);
+      const sent = {
+        ...ids,
+        ...(customer ? { knownCustomer: customer } : {}),
+        ...(modelId ? { knownModel: modelId } : {}),
+      };
+      const result = await takeSetIn({ ...fields, newModel: isNewModel ? newModelOf(fields) : undefined }, sent);
+      if (result.ok) {
+        router.push(`/bench/${result.job}`);
+        return { ok: true };
+      }
+      const [first] = result.problems;
+      const problems = Object.fromEntries(
+        result.problems.flatMap(({ path, message }) => (path ? [[path, message]] : [])),
       );
-    if (result.ok) {
-      forget();
-      return router.push(`/bench/${result.job}`);
-    }
-    for (const { path, message } of result.problems) {
-      if (path === "owner" || path === "model") setError(path, { message });
-      else setRefusal(message);
-    }
-    return undefined;
+      return { ok: false, message: first?.message ?? "It could not be saved.", problems };
+    },
   });
+  const { fields, change } = form;
+  const { owner, newModel } = fields;
+  const { again, customer, isNewModel } = knownOf(fields);
 
   return (
-    <form onSubmit={submit} className="mx-auto flex max-w-5xl flex-col gap-4" noValidate>
+    <Form form={form} className="mx-auto flex max-w-5xl flex-col gap-4">
       <section className="grid gap-3 md:grid-cols-3" aria-label="The set">
-        <Field label="Was it here before?" className="md:col-span-3">
-          {(props) => (
-            <select {...props} {...register("setId")} className="select h-11 w-full">
-              <option value="">No, it is new to the shop</option>
-              {known.sets.map((one) => (
-                <option key={one.id} value={one.id} disabled={one.jobInShop !== undefined}>
-                  {one.label}
-                  {one.jobInShop !== undefined ? ` (in the shop now, job ${one.jobInShop})` : ""}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <SelectField
+          label="Was it here before?"
+          className="md:col-span-3"
+          options={[
+            ["", "No, it is new to the shop"],
+            ...known.sets.map(
+              ({ id, label, jobInShop }) =>
+                [
+                  id,
+                  jobInShop === undefined ? label : `${label} (in the shop now, job ${jobInShop})`,
+                  jobInShop !== undefined,
+                ] as const,
+            ),
+          ]}
+          {...form.field("setId")}
+        />
         {again ? null : (
           <>
-            <Field
+            <TextField
               label="Owner"
-              error={errors.owner?.message}
-              hint={owner && !knownCustomer ? "New customer: is made with this job." : undefined}
-            >
-              {(props) => (
-                <input
-                  {...props}
-                  {...register("owner")}
-                  className="input h-11 w-full"
-                  list="known-customers"
-                  autoFocus
-                  autoComplete="off"
-                />
-              )}
-            </Field>
-            <Field
+              inputClass="w-full"
+              hint={owner && !customer ? "New customer: is made with this job." : undefined}
+              choices={known.customers.map(({ name }) => name)}
+              autoFocus
+              {...form.field("owner")}
+            />
+            <TextField
               label="Maker and model"
-              error={errors.model?.message}
+              inputClass="w-full"
               hint={isNewModel ? "New model: a few words about it below." : undefined}
-            >
-              {(props) => (
-                <input
-                  {...props}
-                  {...register("model", {
-                    onBlur: () => setValue("newModel", isNewModel ? (newModel ?? guess(model)) : undefined),
-                  })}
-                  className="input h-11 w-full"
-                  list="known-models"
-                  autoComplete="off"
-                />
-              )}
-            </Field>
-            <Field label="Serial number" error={errors.serial?.message}>
-              {(props) => (
-                <input {...props} {...register("serial")} className="input h-11 w-full font-mono" autoComplete="off" />
-              )}
-            </Field>
-            {owner && !knownCustomer ? (
-              <Field label="Where to reach them" error={errors.contact?.message} className="md:col-span-3">
-                {(props) => (
-                  <input {...props} {...register("contact")} className="input h-11 w-full" autoComplete="off" />
-                )}
-              </Field>
+              choices={known.models.map(({ name }) => name)}
+              {...form.field("model")}
+              onBlur={() => change({ newModel: isNewModel ? newModelOf(fields) : undefined })}
+            />
+            <TextField label="Serial number" {...form.field("serial")} />
+            {owner && !customer ? (
+              <TextField
+                label="Where to reach them"
+                className="md:col-span-3"
+                inputClass="w-full"
+                {...form.field("contact")}
+              />
             ) : null}
-            <datalist id="known-customers">
-              {known.customers.map((one) => (
-                <option key={one.id} value={one.name} />
-              ))}
-            </datalist>
-            <datalist id="known-models">
-              {known.models.map((one) => (
-                <option key={one.id} value={one.name} />
-              ))}
-            </datalist>
           </>
         )}
       </section>
-      {isNewModel && newModel ? (
-        <fieldset className="grid gap-3 rounded-box border border-base-300 bg-base-200 p-3 md:grid-cols-4">
-          <legend className="px-1 font-bold">The new model</legend>
-          <Field label="Maker" error={errors.newModel?.maker?.message}>
-            {(props) => <input {...props} {...register("newModel.maker")} className="input h-11 w-full" />}
-          </Field>
-          <Field label="Name or number" error={errors.newModel?.designation?.message}>
-            {(props) => <input {...props} {...register("newModel.designation")} className="input h-11 w-full" />}
-          </Field>
-          <Field label="Year, if known" error={errors.newModel?.year?.message}>
-            {(props) => (
-              <input {...props} {...register("newModel.year")} className="input h-11 w-full" inputMode="numeric" />
-            )}
-          </Field>
-          <Field label="What it is" error={errors.newModel?.kind?.message}>
-            {(props) => (
-              <input
-                {...props}
-                {...register("newModel.kind")}
-                className="input h-11 w-full"
-                placeholder="AC table superhet"
-              />
-            )}
-          </Field>
-          <Field label="Supply" error={errors.newModel?.supply?.message} className="md:col-span-2">
-            {(props) => (
-              <select {...props} {...register("newModel.supply")} className="select h-11 w-full">
-                {SUPPLIES.map((supply) => (
-                  <option key={supply} value={supply}>
-                    {SUPPLY_WORDS[supply]}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
-          <Field label="Supply voltage, V" error={errors.newModel?.lineVolts?.message}>
-            {(props) => (
-              <input
-                {...props}
-                {...register("newModel.lineVolts")}
-                className="input h-11 w-full font-mono"
-                inputMode="decimal"
-              />
-            )}
-          </Field>
-          <Field label="Highest inside, V" error={errors.newModel?.highestVolts?.message}>
-            {(props) => (
-              <input
-                {...props}
-                {...register("newModel.highestVolts")}
-                className="input h-11 w-full font-mono"
-                inputMode="decimal"
-              />
-            )}
-          </Field>
-          <Field label="A capital M on its drawings means" className="md:col-span-2">
-            {(props) => (
-              <select {...props} {...register("newModel.dialect")} className="select h-11 w-full">
-                <option value="">not known: ask each time</option>
-                <option value="m-is-million">a million (50M = 50 MΩ)</option>
-                <option value="m-is-thousand">a thousand (50M = 50 kΩ)</option>
-              </select>
-            )}
-          </Field>
-        </fieldset>
+      {isNewModel && (newModel || form.problem("newModel.kind")) ? (
+        <NewModelFields
+          fields={newModelOf(fields)}
+          onChange={(part) => change({ newModel: { ...newModelOf(fields), ...part } })}
+          problem={(key) => form.problem(`newModel.${key}`)}
+        />
       ) : null}
-      <TakeInFields register={register} errors={errors.takeIn} prefix="takeIn." />
-      {refusal ? <ErrorText>{refusal}</ErrorText> : null}
-      <div className="sticky bottom-0 flex items-center gap-3 border-t border-base-300 bg-base-100 py-2">
-        <button className="btn btn-primary h-12 px-6 text-lg" disabled={formState.isSubmitting}>
-          Take it in
-        </button>
+      <TakeInFields
+        fields={fields.takeIn}
+        onChange={(part) => change({ takeIn: { ...fields.takeIn, ...part } })}
+        problem={(key) => form.problem(`takeIn.${key}`)}
+      />
+      <FormEnd
+        form={form}
+        save="Take it in"
+        saveClass="btn-primary h-12 px-6 text-lg"
+        className="sticky bottom-0 border-t border-base-300 bg-base-100 py-2"
+      >
         <p className="dim text-sm">Opens its bench. Nothing is powered yet.</p>
-        {kept.touched ? (
-          <button
-            type="button"
-            className="btn btn-ghost ml-auto h-11"
-            onClick={() => {
-              reset(NOTHING_TYPED);
-              forget();
-            }}
-          >
+        {form.touched ? (
+          <button type="button" className="btn btn-ghost ml-auto h-11" onClick={form.clear}>
             Begin anew
           </button>
         ) : null}
-      </div>
-    </form>
+      </FormEnd>
+    </Form>
   );
 }

@@ -1,21 +1,24 @@
 "use client";
 
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
-import { useForm, useWatch } from "react-hook-form";
 import { answerOf, POLICY_NAMES, SWITCH_NAMES, SWITCHES } from "@/core/policy";
 import { ofKind, type ContentOf } from "@/core/kinds";
 import { formatMoney } from "@/core/quantity";
 import { Attachments } from "@/ui/Attachments";
-import { ErrorText, Field } from "@/ui/Field";
+import { Form, FormEnd, schemaProblems, TextField, useForm } from "@/ui/form";
+import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook, type Outcome } from "@/ui/logbook";
+import { saying, useLogbook, type Outcome } from "@/ui/logbook";
 import { EMPTY_TAKE_IN, fieldsOfTakeIn, takeInFields, takeInPayload, type TakeInFields as Fields } from "./schema";
 import { TakeInFields } from "./TakeInFields";
 
 type TakeIn = ContentOf<"take-in">["payload"];
 
+type Typed = Fields & { reason: string };
+
 type FormProps = {
+  /** the form and the entry that it is about */
+  name: string;
   initial: Fields;
   button: string;
   needsReason: boolean;
@@ -23,54 +26,35 @@ type FormProps = {
   onCancel?: () => void;
 };
 
-function TakeInForm({ initial, button, needsReason, onSave, onCancel }: FormProps) {
+const fits = shapeOf<Typed>({ ...EMPTY_TAKE_IN, reason: "" });
+
+function TakeInForm({ name, initial, button, needsReason, onSave, onCancel }: FormProps) {
   const { lineOf, shop } = useLogbook();
-  const [reason, setReason] = useState("");
-  const [refusal, setRefusal] = useState<string>();
-  const { register, handleSubmit, control, formState } = useForm<Fields>({
-    resolver: zodResolver(takeInFields),
-    defaultValues: initial,
+  const form = useForm<Typed>({
+    initial: { ...initial, reason: "" },
+    keep: { key: name, fits },
+    check: (fields) => ({
+      ...schemaProblems(takeInFields, fields),
+      ...(needsReason && !fields.reason.trim() ? { reason: "Say why it is changed." } : {}),
+    }),
+    save: async ({ reason, ...fields }) => saying(await onSave(takeInPayload(fields, shop.currency), reason.trim())),
   });
-  const typed = useWatch({ control }) as Fields;
-  const save = handleSubmit(async (fields) => {
-    if (needsReason && !reason.trim()) return setRefusal("Say why it is changed.");
-    const outcome = await onSave(takeInPayload(fields, shop.currency), reason.trim());
-    return setRefusal(outcome.ok ? undefined : outcome.problems[0]?.message);
-  });
+  const { fields } = form;
+  const { complaint } = fields;
   return (
-    <form onSubmit={save} className="flex flex-col gap-3" noValidate>
-      <TakeInFields register={register} errors={formState.errors} prefix="" />
-      {needsReason ? (
-        <Field label="Why it is changed" error={refusal}>
-          {(props) => (
-            <input
-              {...props}
-              className="input h-11 w-full"
-              value={reason}
-              onChange={(event) => setReason(event.target.value)}
-            />
-          )}
-        </Field>
-      ) : refusal ? (
-        <ErrorText>{refusal}</ErrorText>
-      ) : null}
+    <Form form={form} className="flex flex-col gap-3">
+      <TakeInFields fields={fields} onChange={form.change} problem={form.problem} />
+      {needsReason ? <TextField label="Why it is changed" inputClass="w-full" {...form.field("reason")} /> : null}
       {needsReason ? null : (
         <LineHint
           line={lineOf({
             kind: "take-in",
-            payload: { ...takeInPayload(typed, shop.currency), complaint: typed.complaint || "…" },
+            payload: { ...takeInPayload(fields, shop.currency), complaint: complaint.trim() || "…" },
           })}
         />
       )}
-      <div className="flex gap-2">
-        <button className="btn btn-primary h-11">{button}</button>
-        {onCancel ? (
-          <button type="button" className="btn btn-ghost h-11" onClick={onCancel}>
-            Cancel
-          </button>
-        ) : null}
-      </div>
-    </form>
+      <FormEnd form={form} save={button} onCancel={onCancel} />
+    </Form>
   );
 }
 
@@ -116,6 +100,7 @@ export function TakeInPlate() {
   if (!taken)
     return (
       <TakeInForm
+        name={`take-in ${visit.id}`}
         initial={EMPTY_TAKE_IN}
         button="Write it down"
         needsReason={false}
@@ -125,6 +110,7 @@ export function TakeInPlate() {
   if (editing)
     return (
       <TakeInForm
+        name={`correct ${taken.entry.id}`}
         initial={fieldsOfTakeIn(taken.content.payload)}
         button="Correct it"
         needsReason

@@ -1,12 +1,10 @@
 "use server";
 
-import { cookies } from "next/headers";
 import { z } from "zod";
 import { database } from "@/db/client";
 import { takeIn, type TakenIn } from "@/db/sets";
 import { shopOf } from "@/db/shop";
-import { logFailure } from "@/server/log";
-import { currentPerson, PERSON_COOKIE } from "@/server/person";
+import { action, personId } from "@/server/action";
 import { newJobFields, sheetOf, takeInPayload, type NewJobFields } from "./schema";
 
 const ids = z.object({ set: z.uuid(), visit: z.uuid(), entry: z.uuid(), customer: z.uuid(), model: z.uuid() });
@@ -17,6 +15,13 @@ const known = z.object({ knownCustomer: z.uuid().optional(), knownModel: z.uuid(
 
 /** Takes a set in. Sending the same ids again changes nothing, so a lost answer is no harm. */
 export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
+  const answer = await action("take in", () => checkedIn(typed, given), {
+    failed: "It could not be saved; nothing typed here is lost.",
+  });
+  return "message" in answer ? { ok: false, problems: [{ path: "", message: answer.message }] } : answer;
+}
+
+async function checkedIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
   const fields = newJobFields.safeParse(typed);
   const id = ids.and(known).safeParse(given);
   if (!fields.success)
@@ -26,42 +31,29 @@ export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<Tak
   const { knownCustomer, knownModel } = id.data;
   if (!knownCustomer && !owner) return { ok: false, problems: [{ path: "owner", message: "The owner is missing." }] };
   if (!knownModel && !newModel) return { ok: false, problems: [{ path: "model", message: "The model is missing." }] };
-  try {
-    const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
-    const { currency } = await shopOf(database());
-    const now = Date.now();
-    return await takeIn(
-      database(),
-      {
-        customer: knownCustomer ? { id: knownCustomer } : { id: id.data.customer, name: owner, contact },
-        model:
-          knownModel || !newModel
-            ? { id: knownModel ?? "" }
-            : {
-                id: id.data.model,
-                maker: newModel.maker,
-                designation: newModel.designation,
-                nickname: newModel.nickname || null,
-                year: newModel.year === "" ? null : newModel.year,
-                sheet: sheetOf(newModel),
-              },
-        set: { id: setId || id.data.set, serial },
-        visitId: id.data.visit,
-        openedAt: new Date(now).toISOString(),
-        takeIn: { id: id.data.entry, payload: takeInPayload(words, currency) },
-      },
-      person.id,
-      now,
-    );
-  } catch (error) {
-    return {
-      ok: false,
-      problems: [
-        {
-          path: "",
-          message: `It could not be saved; nothing typed here is lost. Reference ${logFailure("take in", error)}.`,
-        },
-      ],
-    };
-  }
+  const { currency } = await shopOf(database());
+  const now = Date.now();
+  return await takeIn(
+    database(),
+    {
+      customer: knownCustomer ? { id: knownCustomer } : { id: id.data.customer, name: owner, contact },
+      model:
+        knownModel || !newModel
+          ? { id: knownModel ?? "" }
+          : {
+              id: id.data.model,
+              maker: newModel.maker,
+              designation: newModel.designation,
+              nickname: newModel.nickname || null,
+              year: newModel.year === "" ? null : newModel.year,
+              sheet: sheetOf(newModel),
+            },
+      set: { id: setId || id.data.set, serial },
+      visitId: id.data.visit,
+      openedAt: new Date(now).toISOString(),
+      takeIn: { id: id.data.entry, payload: takeInPayload(words, currency) },
+    },
+    await personId(),
+    now,
+  );
 }

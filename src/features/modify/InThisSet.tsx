@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { CHASSIS_WORDS, MOD_STATE_WORDS, pendingLines, type Modification, type ModState } from "@/core/kinds";
 import { AskWords } from "@/ui/AskWords";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { useWrite } from "./useWrite";

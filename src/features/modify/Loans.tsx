@@ -1,33 +1,28 @@
 "use client";
 
-import { useState } from "react";
 import { loansOut } from "@/core/kinds";
-import { emptied } from "@/ui/emptied";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText, Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { saying, useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { useWrite } from "./useWrite";
 
+const NO_LOAN = { what: "", place: "" };
+
 /** Boards, tubes and parts that sit in the set for a test only: they come out again before it leaves. */
 export function Loans() {
-  const { settled, context } = useLogbook();
-  const { write, error, setError } = useWrite();
-  const [what, setWhat] = useState("");
-  const [place, setPlace] = useState("");
+  const { settled, context, append } = useLogbook();
+  const { write, error } = useWrite();
+  const form = useForm({
+    initial: NO_LOAN,
+    check: ({ what }): Problems => (what.trim() ? {} : { what: "Say what goes in for the test." }),
+    save: async ({ what, place }) => {
+      const at = place.trim() ? { place: place.trim() } : {};
+      return saying(await append({ kind: "loan", payload: { v: 1, what: what.trim(), ...at, state: "in" } }));
+    },
+    next: () => NO_LOAN,
+  });
   const loans = loansOut(settled);
-  const lend = async () => {
-    if (!what.trim()) return setError("Say what goes in for the test.");
-    const at = place.trim();
-    const done = await write({
-      kind: "loan",
-      payload: { v: 1, what: what.trim(), ...(at ? { place: at } : {}), state: "in" },
-    });
-    if (!done) return undefined;
-    setWhat(emptied(what));
-    setPlace(emptied(place));
-    return undefined;
-  };
   const n = (id: string) => context.tape.find((item) => item.id === id)?.n;
   const [first] = loans;
   return (
@@ -57,32 +52,18 @@ export function Loans() {
           </li>
         ))}
       </ul>
-      <form
-        className="mt-1 flex flex-wrap items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void lend();
-        }}
-      >
-        <input
-          className="input h-11 min-w-52 flex-1"
-          aria-label="What is put in for a test"
+      <Form form={form} label="Put in for a test" className="mt-1 flex flex-wrap items-start gap-2">
+        <TextField
+          label="What is put in for a test"
+          bare
+          className="min-w-52 flex-1"
+          inputClass="w-full"
           placeholder="spare AF board, tested; 6146 from the test box"
-          value={what}
-          onChange={(event) => {
-            setError(undefined);
-            setWhat(event.target.value);
-          }}
+          {...form.field("what")}
         />
-        <input
-          className="input h-11 w-32 font-mono"
-          aria-label="Where it sits"
-          placeholder="V2"
-          value={place}
-          onChange={(event) => setPlace(event.target.value)}
-        />
-        <button className="btn btn-outline h-11">Put in for a test</button>
-      </form>
+        <TextField label="Where it sits" bare inputClass="w-32 font-mono" placeholder="V2" {...form.field("place")} />
+        <FormEnd form={form} save="Put in for a test" saveClass="btn-outline" />
+      </Form>
       {error ? <ErrorText>{error}</ErrorText> : null}
       <LineHint line={first ? `back #${n(first.id) ?? 1}` : "loan spare AF board; at AF socket; from the test box"} />
     </section>

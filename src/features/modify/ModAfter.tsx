@@ -5,7 +5,7 @@ import { readMinutes, tickOf, type Modification, type TickList } from "@/core/ki
 import { hardware } from "@/core/modifications";
 import { aroundFitting } from "@/core/visit";
 import { printMeasured } from "@/core/readings";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { fittedFrom } from "./parts";
 import { TickLine, type Answer } from "./Tick";

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { Modification } from "@/core/kinds";
 import { freeOf, printMarking, type StockItem } from "@/core/stock";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { movePart } from "./actions";
 import { shelved } from "./parts";

@@ -4,7 +4,7 @@ import { TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { tickOf, type Modification } from "@/core/kinds";
 import { hardware, together } from "@/core/modifications";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { TickLine, type Answer } from "./Tick";
 import { useWrite } from "./useWrite";

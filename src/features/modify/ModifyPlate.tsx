@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { modificationsOf, pendingLines } from "@/core/kinds";
 import { useLogbook } from "@/ui/logbook";
-import { FoundMod } from "./FoundMod";
+import { DescribeMod } from "./DescribeMod";
 import { InThisSet } from "./InThisSet";
 import { Loans } from "./Loans";
 import { Recipes } from "./Recipes";
@@ -31,7 +31,7 @@ export function ModifyPlate({ children }: { children?: React.ReactNode }) {
     <div className="flex flex-col gap-4">
       <InThisSet all={all} onOpen={setChosen} />
       {describing ? (
-        <FoundMod onDone={() => setDescribing(false)} />
+        <DescribeMod onDone={() => setDescribing(false)} />
       ) : (
         <button type="button" className="btn btn-outline h-11 self-start" onClick={() => setDescribing(true)}>
           Describe one that was found

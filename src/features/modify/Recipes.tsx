@@ -4,7 +4,7 @@ import { Link } from "@/ui/Link";
 import { useState } from "react";
 import { ofKind } from "@/core/kinds";
 import { bodyOf, suitability, type Recipe, type SuitLine } from "@/core/modifications";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { VERDICT_MARKS } from "./Prerequisites";

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Modification } from "@/core/kinds";
 import { prerequisites, readyToOrder } from "@/core/modifications";
 import { AskWords } from "@/ui/AskWords";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { Tabs } from "@/ui/Tabs";

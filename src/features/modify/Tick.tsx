@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Modification, TickList, Tick, TickState } from "@/core/kinds";
 import { AnswerMark } from "@/ui/AnswerMark";
 import { AskWords } from "@/ui/AskWords";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { capital } from "@/ui/words";
 import { useWrite } from "./useWrite";
 
@@ -46,6 +46,8 @@ export function TickLine({ modification, list, line, tick, answers, disabled, me
       <div className="flex min-h-11 flex-wrap items-center gap-2">
         <AnswerMark state={tick?.state ?? (met ? "done" : "open")} />
         <div className="min-w-52 flex-1">
+          {/* The bench line names it so: tick #4 step 3 done. */}
+          <span className="mr-2 font-mono text-sm font-bold">{line.key}</span>
           {capital(line.text)}
           {said ? <span className="dim block text-sm">{said}</span> : null}
           {children}

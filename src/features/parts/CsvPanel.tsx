@@ -3,9 +3,9 @@
 import { Upload } from "lucide-react";
 import { useId, useMemo, useState } from "react";
 import { guard, readRows, type Table } from "@/core/tables";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { cellsOf } from "@/workers/preview";
-import type { Answer } from "./actions";
+import type { Answer } from "@/server/action";
 
 const LARGEST = 4_000_000;
 /** Rows that are shown; those with something wrong come first. */

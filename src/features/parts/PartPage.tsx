@@ -11,8 +11,7 @@ import { freeOf, isLow, MOVE_WORDS, printMarking, type MoveKind, type StockItem 
 import { nominalGm, tubeType } from "@/core/tubes";
 import type { StockMoveRow } from "@/db/stock";
 import type { Use } from "@/db/uses";
-import { ErrorText, Field } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { moveStock, testTube } from "./actions";
@@ -27,86 +26,84 @@ const MOVES: [MoveKind, string][] = [
   ["scrapped", "Scrapped"],
 ];
 
+const NO_MOVE = { kind: "received" as MoveKind, count: "", job: "", note: "" };
+const isForJob = (kind: MoveKind) => kind === "reserved" || kind === "released";
+
 function MoveForm({ item }: { item: StockItem }) {
   const router = useRouter();
-  const [kind, setKind] = useState<MoveKind>("received");
-  const [count, setCount] = useState("");
-  const [job, setJob] = useState("");
-  const [note, setNote] = useState("");
-  const [error, setError] = useState<string>();
-  const forJob = kind === "reserved" || kind === "released";
-  const save = async () => {
-    const number = Number(count);
-    if (count.trim() === "" || !Number.isInteger(number) || number < 0) return setError("How many: a whole number.");
-    if (forJob && !job.trim()) return setError("For which job?");
-    const answer = await moveStock(item.id, kind, number, forJob ? job : "", note).catch(
-      () => ({ ok: false, message: "The server cannot be reached: nothing was moved." }) as const,
-    );
-    if (!answer.ok) return setError(answer.message);
-    setCount("");
-    setNote("");
-    setError(undefined);
-    return router.refresh();
-  };
+  const form = useForm({
+    initial: NO_MOVE,
+    check: ({ kind, count, job }): Problems => ({
+      ...(/^\d{1,6}$/.test(count.trim()) ? {} : { count: "How many: a whole number." }),
+      ...(isForJob(kind) && !job.trim() ? { job: "For which job?" } : {}),
+    }),
+    save: async ({ kind, count, job, note }) => {
+      const answer = await moveStock(item.id, kind, Number(count), isForJob(kind) ? job : "", note);
+      if (answer.ok) router.refresh();
+      return answer;
+    },
+    next: (moved) => ({ ...moved, count: "", note: "" }),
+  });
   return (
-    <form
-      aria-label="Move"
-      className="flex flex-wrap items-end gap-2 rounded-box bg-base-200 p-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <Field label="What happens">
-        {(props) => (
-          <select
-            {...props}
-            className="select h-11 w-52"
-            value={kind}
-            onChange={(event) => setKind(event.target.value as MoveKind)}
-          >
-            {MOVES.map(([key, word]) => (
-              <option key={key} value={key}>
-                {word}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <TextField label="Pieces" value={count} inputClass="w-24 font-mono" numeric onChange={setCount} />
-      {forJob ? (
-        <TextField label="Job" value={job} placeholder="1187" inputClass="w-24 font-mono" onChange={setJob} />
+    <Form form={form} label="Move" className="flex flex-wrap items-end gap-2 rounded-box bg-base-200 p-3">
+      <SelectField label="What happens" options={MOVES} inputClass="w-52" {...form.field("kind")} />
+      <TextField label="Pieces" inputClass="w-24 font-mono" numeric {...form.field("count")} />
+      {isForJob(form.fields.kind) ? (
+        <TextField label="Job" placeholder="1187" inputClass="w-24 font-mono" {...form.field("job")} />
       ) : null}
-      <TextField label="Note" className="grow" value={note} inputClass="w-full" onChange={setNote} />
-      <button className="btn btn-primary h-11">Write the move</button>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </form>
+      <TextField label="Note" className="grow" inputClass="w-full" {...form.field("note")} />
+      <FormEnd form={form} save="Write the move" />
+    </Form>
+  );
+}
+
+const figure = (text: string) => (text.trim() ? Number(text.replace(",", ".")) : Number.NaN);
+
+function TubeTestForm({ item }: { item: StockItem }) {
+  const router = useRouter();
+  const type = tubeType(item.marking);
+  const gm = type ? nominalGm(type) : undefined;
+  const form = useForm({
+    initial: {
+      measured: "",
+      nominal: gm ? String(Math.round(gm * 1e6)) : "100",
+      setup: item.tests.at(-1)?.setup ?? "",
+    },
+    check: ({ measured, nominal }): Problems => ({
+      ...(figure(measured) >= 0 ? {} : { measured: "The measured value is a number." }),
+      ...(figure(nominal) > 0 ? {} : { nominal: "The nominal is a number above zero." }),
+    }),
+    save: async ({ measured, nominal, setup }) => {
+      const answer = await testTube({
+        id: v7(),
+        partId: item.id,
+        test: gm ? "gm" : "emission",
+        measured: figure(measured),
+        nominal: figure(nominal),
+        unit: gm ? "µS" : "%",
+        setup,
+      });
+      if (answer.ok) router.refresh();
+      return answer;
+    },
+    next: (tested) => ({ ...tested, measured: "" }),
+  });
+  return (
+    <Form form={form} label="Test this tube" className="mt-2 flex flex-wrap items-end gap-2">
+      <TextField
+        label={gm ? "gm, µS (no shorts, no gas)" : "Emission (no shorts, no gas)"}
+        inputClass="w-32 font-mono"
+        numeric
+        {...form.field("measured")}
+      />
+      <TextField label="of" inputClass="w-28 font-mono" numeric {...form.field("nominal")} />
+      <TextField label="Tester and its settings" className="grow" inputClass="w-full" {...form.field("setup")} />
+      <FormEnd form={form} save="Write the test" saveClass="" />
+    </Form>
   );
 }
 
 function TubeTests({ item }: { item: StockItem }) {
-  const router = useRouter();
-  const type = tubeType(item.marking);
-  const gm = type ? nominalGm(type) : undefined;
-  const [measured, setMeasured] = useState("");
-  const [nominal, setNominal] = useState(gm ? String(Math.round(gm * 1e6)) : "100");
-  const [setup, setSetup] = useState(item.tests.at(-1)?.setup ?? "");
-  const [error, setError] = useState<string>();
-  const save = async () => {
-    const answer = await testTube({
-      id: v7(),
-      partId: item.id,
-      test: gm ? "gm" : "emission",
-      measured: measured.trim() ? Number(measured.replace(",", ".")) : Number.NaN,
-      nominal: Number(nominal.replace(",", ".")),
-      unit: gm ? "µS" : "%",
-      setup,
-    }).catch(() => ({ ok: false, message: "The server cannot be reached: the test was not kept." }) as const);
-    if (!answer.ok) return setError(answer.message);
-    setMeasured("");
-    setError(undefined);
-    return router.refresh();
-  };
   return (
     <section aria-label="Tests">
       <h2 className="text-xl font-bold">Tests</h2>
@@ -129,32 +126,7 @@ function TubeTests({ item }: { item: StockItem }) {
         })}
       </ul>
       {item.tests.length === 0 ? <p className="dim">Not tested yet. Shorts first, then gas, then strength.</p> : null}
-      <form
-        aria-label="Test this tube"
-        className="mt-2 flex flex-wrap items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <TextField
-          label={gm ? "gm, µS (no shorts, no gas)" : "Emission (no shorts, no gas)"}
-          value={measured}
-          inputClass="w-32 font-mono"
-          numeric
-          onChange={setMeasured}
-        />
-        <TextField label="of" value={nominal} inputClass="w-28 font-mono" numeric onChange={setNominal} />
-        <TextField
-          label="Tester and its settings"
-          className="grow"
-          value={setup}
-          inputClass="w-full"
-          onChange={setSetup}
-        />
-        <button className="btn h-11">Write the test</button>
-        {error ? <ErrorText>{error}</ErrorText> : null}
-      </form>
+      <TubeTestForm item={item} />
     </section>
   );
 }

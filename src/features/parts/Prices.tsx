@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { formatMoney } from "@/core/quantity";
 import { isLow, priceListTable, printMarking, type Offer, type StockItem } from "@/core/stock";
 import { Empty } from "@/ui/Empty";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 import { importPrices } from "./actions";
 import { CsvPanel } from "./CsvPanel";
 

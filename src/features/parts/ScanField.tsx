@@ -4,7 +4,7 @@ import { ScanLine } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { readScan, type StockItem } from "@/core/stock";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 
 /** Where a reader types what it scans: a label opens its part, a set's tag its bench. A maker's number is looked for too. */
 export function ScanField({ items }: { items: readonly StockItem[] }) {

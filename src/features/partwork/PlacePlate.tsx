@@ -1,159 +1,103 @@
 "use client";
 
-import { useState } from "react";
-import { describe, ofKind, OLD_PART_NAMES, OLD_PARTS, PLACE_ACTIONS, PLACES, type OldPart } from "@/core/kinds";
-import { GRADES, type Grade } from "@/core/policy";
+import { describe, ofKind, OLD_PART_NAMES, OLD_PARTS, PLACE_ACTIONS, PLACES } from "@/core/kinds";
+import { GRADES } from "@/core/policy";
 import { describeItem } from "@/core/stock";
-import { ErrorText, Field } from "@/ui/Field";
-import { useKept } from "@/ui/kept";
+import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { saying, useLogbook } from "@/ui/logbook";
 import { EMPTY_PLACE, placeFields, readPlaceFields, type PlaceFields } from "./place-fields";
 
-type GradeFieldProps = { label: string; value: Grade | ""; onChange: (grade: Grade | "") => void };
-
-const GradeField = ({ label, value, onChange }: GradeFieldProps) => (
-  <Field label={label}>
-    {(props) => (
-      <select
-        {...props}
-        className="select h-11 w-full"
-        value={value}
-        onChange={(event) => onChange(event.target.value as Grade | "")}
-      >
-        <option value="">not graded</option>
-        {GRADES.map((grade) => (
-          <option key={grade} value={grade}>
-            {grade.replace("-", " ")}
-          </option>
-        ))}
-      </select>
-    )}
-  </Field>
-);
+const GRADE_OPTIONS = [
+  ["", "not graded"],
+  ...GRADES.map((grade) => [grade, grade.replace("-", " ")] as const),
+] as const;
+const OLD_PART_OPTIONS = [
+  ["", "not noted"],
+  ...OLD_PARTS.map((place) => [place, OLD_PART_NAMES[place]] as const),
+] as const;
 
 /** Fix: work on what has no designator, such as a drive, a socket or the cabinet, and what was done so far. */
 export function PlacePlate() {
   const { settled, visit, stock, context, model, append, lineOf } = useLogbook();
-  const { value: fields, set: setFields } = useKept(`place ${visit.id}`, placeFields, EMPTY_PLACE);
-  const [error, setError] = useState<string>();
-  const change = (part: Partial<PlaceFields>) => {
-    setError(undefined);
-    setFields({ ...fields, ...part });
-  };
+  const form = useForm<PlaceFields>({
+    initial: EMPTY_PLACE,
+    keep: { key: `place ${visit.id}`, fits: placeFields },
+    check: (typed) => {
+      const read = readPlaceFields(typed, context);
+      return read.ok ? {} : { [read.field]: read.message };
+    },
+    save: async (typed) => {
+      const read = readPlaceFields(typed, context);
+      return read.ok ? saying(await append(read.content)) : read;
+    },
+    next: () => EMPTY_PLACE,
+  });
+  const { fields, field, change } = form;
   const read = readPlaceFields(fields, context);
   const done = ofKind(settled, "place-work").filter(({ entry }) => entry.visitId === visit.id);
-
-  const save = async () => {
-    if (!read.ok) return setError(read.message);
-    const outcome = await append(read.content);
-    if (outcome.ok) setFields(EMPTY_PLACE);
-    return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
-  };
-  const text = (
-    label: string,
-    key: "place" | "found" | "material" | "why" | "code",
-    placeholder: string,
-    list?: string,
-  ) => (
-    <Field label={label}>
-      {(props) => (
-        <input
-          {...props}
-          className="input h-11 w-full"
-          value={fields[key]}
-          placeholder={placeholder}
-          autoComplete="off"
-          list={list}
-          onChange={(event) => change({ [key]: event.target.value })}
-        />
-      )}
-    </Field>
-  );
-
+  const places = [...PLACES, ...model.sheet.tubes.map(({ position }) => `${position} socket`)];
   return (
     <div className="flex flex-col gap-3">
-      <form
-        className="flex flex-col gap-2 rounded-box bg-base-200 p-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
+      <Form form={form} label="Work at another place" className="flex flex-col gap-2 rounded-box bg-base-200 p-3">
         <div className="grid gap-2 sm:grid-cols-2">
-          {text("Place without a designator", "place", "tuning drive, V3 socket, cabinet", "places-named")}
-          {text("Found", "found", "gummed")}
+          <TextField
+            label="Place without a designator"
+            placeholder="tuning drive, V3 socket, cabinet"
+            inputClass="w-full"
+            choices={places}
+            {...field("place")}
+          />
+          <TextField label="Found" placeholder="gummed" inputClass="w-full" {...field("found")} />
         </div>
         <fieldset>
           <legend className="font-semibold">What was done</legend>
           <div className="flex flex-wrap gap-x-4">
             {PLACE_ACTIONS.map((action) => (
-              <label key={action} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox"
-                  checked={fields.actions.includes(action)}
-                  onChange={(event) =>
-                    change({
-                      actions: event.target.checked
-                        ? [...fields.actions, action]
-                        : fields.actions.filter((one) => one !== action),
-                    })
-                  }
-                />
-                {action}
-              </label>
+              <TickField
+                key={action}
+                label={action}
+                value={fields.actions.includes(action)}
+                onChange={(on) =>
+                  change({
+                    actions: on ? [...fields.actions, action] : fields.actions.filter((one) => one !== action),
+                  })
+                }
+              />
             ))}
           </div>
+          {form.problem("actions") ? <ErrorText>{form.problem("actions")}</ErrorText> : null}
         </fieldset>
         <div className="grid gap-2 sm:grid-cols-3">
-          <GradeField label="Before" value={fields.before} onChange={(before) => change({ before })} />
-          <GradeField label="After" value={fields.after} onChange={(after) => change({ after })} />
-          <Field label="The old one is">
-            {(props) => (
-              <select
-                {...props}
-                className="select h-11 w-full"
-                value={fields.oldPart}
-                onChange={(event) => change({ oldPart: event.target.value as OldPart | "" })}
-              >
-                <option value="">not noted</option>
-                {OLD_PARTS.map((place) => (
-                  <option key={place} value={place}>
-                    {OLD_PART_NAMES[place]}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Field>
-          {text("Material or new part", "material", "damping grease")}
-          {text("From stock, its label", "code", "JP00001A7", "stock-labels")}
-          {text(fields.actions.includes("left") ? "Why (needed)" : "Why, if it is not plain", "why", "it slipped")}
+          <SelectField label="Before" options={GRADE_OPTIONS} {...field("before")} />
+          <SelectField label="After" options={GRADE_OPTIONS} {...field("after")} />
+          <SelectField label="The old one is" options={OLD_PART_OPTIONS} {...field("oldPart")} />
+          <TextField
+            label="Material or new part"
+            placeholder="damping grease"
+            inputClass="w-full"
+            {...field("material")}
+          />
+          <TextField
+            label="From stock, its label"
+            placeholder="JP00001A7"
+            choices={stock.map((item) => ({ value: item.code, text: describeItem(item) }))}
+            {...field("code")}
+          />
+          <TextField
+            label={fields.actions.includes("left") ? "Why (needed)" : "Why, if it is not plain"}
+            placeholder="it slipped"
+            inputClass="w-full"
+            {...field("why")}
+          />
         </div>
-        <datalist id="places-named">
-          {PLACES.map((place) => (
-            <option key={place} value={place} />
-          ))}
-          {model.sheet.tubes.map(({ position }) => (
-            <option key={position} value={`${position} socket`} />
-          ))}
-        </datalist>
-        <datalist id="stock-labels">
-          {stock.map((item) => (
-            <option key={item.id} value={item.code}>
-              {describeItem(item)}
-            </option>
-          ))}
-        </datalist>
-        <div className="flex flex-wrap gap-2">
-          <button className="btn btn-primary h-11">Write it down</button>
-          <button type="button" className="btn btn-ghost h-11" onClick={() => change(EMPTY_PLACE)}>
+        <FormEnd form={form} save="Write it down" saved="Written.">
+          <button type="button" className="btn btn-ghost h-11" onClick={form.clear}>
             Clear
           </button>
-        </div>
-        {error ? <ErrorText>{error}</ErrorText> : null}
-        {read.ok ? <LineHint line={lineOf(read.content)} /> : <p className="dim">{read.message}</p>}
-      </form>
+        </FormEnd>
+        {read.ok ? <LineHint line={lineOf(read.content)} /> : null}
+      </Form>
       <section aria-label="Done at such places in this visit">
         <h2 className="font-bold">In this visit</h2>
         {done.length === 0 ? <p className="dim">Nothing yet.</p> : null}

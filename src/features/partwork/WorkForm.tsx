@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { parseLine } from "@/core/bench-line";
 import { ACTIONS, NEEDS_REASON, OLD_PART_NAMES, OLD_PARTS, type Action, type OldPart } from "@/core/kinds";
 import { DraftChip } from "@/ui/DraftChip";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText, Field } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { EMPTY_WORK, isEmpty, lineOfFields, putsIn, stillMissing, type WorkFields } from "./fields";

@@ -30,19 +30,19 @@ export const EMPTY_PLACE: PlaceFields = {
   oldPart: "",
 };
 
-type Read = { ok: true; content: ContentOf<"place-work"> } | { ok: false; message: string };
+type Read = { ok: true; content: ContentOf<"place-work"> } | { ok: false; field: keyof PlaceFields; message: string };
 
 /** The entry that the fields make, or what they still lack. */
 export function readPlaceFields(typed: PlaceFields, context: LineContext): Read {
   const text = (key: "place" | "found" | "material" | "why") => typed[key].trim();
   const code = typed.code.trim().toUpperCase();
   const stock = code ? stockAt(code, context) : undefined;
-  const lacks = (message: string): Read => ({ ok: false, message });
-  if (!text("place")) return lacks("Say which place: the tuning drive, V3 socket, the cabinet.");
-  if (typed.actions.length === 0) return lacks("Say what was done: one or more of the actions.");
-  if (typed.actions.includes("left") && !text("why")) return lacks("Say why it is left as it is.");
-  if (code && !stock) return lacks(`${code} is no label of the stock: scan it again, or leave it out.`);
-  if (code && !text("material")) return lacks("Name the material that comes from stock.");
+  const lacks = (field: keyof PlaceFields, message: string): Read => ({ ok: false, field, message });
+  if (!text("place")) return lacks("place", "Say which place: the tuning drive, V3 socket, the cabinet.");
+  if (typed.actions.length === 0) return lacks("actions", "Say what was done: one or more of the actions.");
+  if (typed.actions.includes("left") && !text("why")) return lacks("why", "Say why it is left as it is.");
+  if (code && !stock) return lacks("code", `${code} is no label of the stock: scan it again, or leave it out.`);
+  if (code && !text("material")) return lacks("material", "Name the material that comes from stock.");
   const { before, after, oldPart } = typed;
   return {
     ok: true,

@@ -6,7 +6,7 @@ import { judgementOf } from "@/core/kinds";
 import { DANGER_WORDS, DANGERS, STAGE_NAMES, type Danger, type Method } from "@/core/power";
 import { format } from "@/core/quantity";
 import type { StepProgress } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type Typed } from "./fields";

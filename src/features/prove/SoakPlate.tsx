@@ -5,11 +5,10 @@ import { printMinutes, type ContentOf } from "@/core/kinds";
 import { formatDeviation, format } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";
 import { soakOf, type Drift, type Soak } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText, Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { TextField } from "@/ui/TextField";
 import { Time } from "@/ui/Time";
-import { useLogbook } from "@/ui/logbook";
+import { saying, useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { DriftChart } from "./DriftChart";
 import { SoakReading } from "./SoakReading";
@@ -112,21 +111,36 @@ function DriftTable({ drifts }: { drifts: readonly Drift[] }) {
   );
 }
 
+/** How long it shall run, and the button that begins it. */
+function StartSoak({ again }: { again: boolean }) {
+  const { append, clock, terms, shop } = useLogbook();
+  const hoursOf = (text: string) => Number(text.replace(",", "."));
+  const form = useForm({
+    initial: { hours: String(terms.soakHours) },
+    check: ({ hours }) => (hoursOf(hours) > 0 ? {} : { hours: "Say how many hours it should run: 4." }),
+    save: async ({ hours }) => {
+      const payload = { v: 1, state: "start", hours: hoursOf(hours), lineVolts: shop.lineVolts } as const;
+      return saying(await append({ kind: "soak", payload }, { at: clock() }));
+    },
+  });
+  return (
+    <Form form={form} label="Begin a soak" className="flex flex-wrap items-end gap-3">
+      <TextField label="Hours" inputClass="w-24 font-mono text-right" numeric {...form.field("hours")} />
+      <FormEnd form={form} save={again ? "Begin another soak" : "Begin the soak"} />
+      <LineHint line={`soak start ${form.fields.hours || terms.soakHours} h at ${shop.lineVolts} V`} />
+    </Form>
+  );
+}
+
 /** Soak: the set runs for hours at line voltage; the clock is in the log, so it outlives any page. */
 export function SoakPlate() {
-  const { settled, visit, append, clock, terms, shop, model } = useLogbook();
+  const { settled, visit, append, clock, terms, model } = useLogbook();
   const now = useNow();
-  const [hours, setHours] = useState(String(terms.soakHours));
   const [error, setError] = useState<string>();
   const soak = soakOf(settled, visit.id, now, terms);
   const write = async (payload: ContentOf<"soak">["payload"]) => {
     const outcome = await append({ kind: "soak", payload }, { at: clock() });
     setError(outcome.ok ? undefined : outcome.problems[0]?.message);
-  };
-  const start = () => {
-    const typed = Number(hours.replace(",", "."));
-    if (!(typed > 0)) return setError("Say how many hours it should run: 4.");
-    return void write({ v: 1, state: "start", hours: typed, lineVolts: shop.lineVolts });
   };
   const button = (state: "pause" | "resume" | "end", text: string, primary = false) => (
     <button
@@ -154,17 +168,7 @@ export function SoakPlate() {
           {button("end", "End the soak", soak.leftMinutes === 0)}
         </div>
       ) : (
-        <form
-          className="flex flex-wrap items-end gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            start();
-          }}
-        >
-          <TextField label="Hours" value={hours} onChange={setHours} inputClass="w-24 font-mono text-right" numeric />
-          <button className="btn btn-primary h-11">{soak ? "Begin another soak" : "Begin the soak"}</button>
-          <LineHint line={`soak start ${hours || terms.soakHours} h at ${shop.lineVolts} V`} />
-        </form>
+        <StartSoak again={soak !== undefined} />
       )}
       {error ? <ErrorText>{error}</ErrorText> : null}
       {live ? <SoakReading at={clock} /> : null}

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { formatDeviation } from "@/core/quantity";
 import type { TestRow } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { OutcomeMark } from "@/ui/OutcomeMark";
 import { StillHolds } from "@/ui/StillHolds";
 import { VerdictMark } from "@/ui/VerdictMark";

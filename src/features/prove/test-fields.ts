@@ -27,23 +27,25 @@ const number = (text: string): number | undefined => {
   return /^-?\d*\.?\d+$/.test(clean) ? Number(clean) : undefined;
 };
 
-export type ReadTest = { ok: true; payload: ContentOf<"test-result">["payload"] } | { ok: false; message: string };
+export type ReadTest =
+  { ok: true; payload: ContentOf<"test-result">["payload"] } | { ok: false; field: keyof TestFields; message: string };
 
 /** Reads a test record; a sentence says what is missing. */
 export function readTest(fields: TestFields, phase: Phase): ReadTest {
   const [test, condition, unit, setup] = [fields.test, fields.condition, fields.unit, fields.setup].map((text) =>
     text.trim(),
   );
-  if (!test) return { ok: false, message: "Say what is tested: output, sensitivity, dial error." };
+  if (!test) return { ok: false, field: "test", message: "Say what is tested: output, sensitivity, dial error." };
   const measured = number(fields.measured);
   if (measured === undefined)
     return {
       ok: false,
+      field: "measured",
       message: `“${fields.measured.trim() || "nothing"}” is no number: the unit has a field of its own.`,
     };
   const limit = fields.limit.trim() ? number(fields.limit) : undefined;
   if (fields.limit.trim() && limit === undefined)
-    return { ok: false, message: `The limit “${fields.limit.trim()}” is no number.` };
+    return { ok: false, field: "limit", message: `The limit “${fields.limit.trim()}” is no number.` };
   return {
     ok: true,
     payload: {

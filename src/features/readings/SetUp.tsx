@@ -7,7 +7,7 @@ import { tapsOf } from "@/core/model";
 import { lineRemarks } from "@/core/power";
 import { preflight } from "@/core/readings";
 import type { SetupPayload } from "@/core/visit";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf } from "./rows";

@@ -5,7 +5,7 @@ import { parseLine } from "@/core/bench-line";
 import { writeLine, type Where } from "@/core/kinds";
 import { quantityOfDesignator } from "@/core/quantity";
 import { DraftChip } from "@/ui/DraftChip";
-import { ErrorText, Field } from "@/ui/Field";
+import { ErrorText, SelectField, TextField } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 
@@ -52,19 +52,13 @@ export function MeasureForm({ designator, onDone }: MeasureFormProps) {
     else setError(outcome.problems[0]?.message);
   };
   const input = (key: "value" | "esr" | "leak" | "at", label: string, example: string) => (
-    <Field label={label}>
-      {(props) => (
-        <input
-          {...props}
-          className="input h-11 w-full font-mono"
-          value={fields[key]}
-          placeholder={example}
-          autoComplete="off"
-          autoFocus={key === "value"}
-          onChange={(event) => change({ [key]: event.target.value })}
-        />
-      )}
-    </Field>
+    <TextField
+      label={label}
+      placeholder={example}
+      autoFocus={key === "value"}
+      value={fields[key]}
+      onChange={(text) => change({ [key]: text })}
+    />
   );
   return (
     <form
@@ -84,20 +78,16 @@ export function MeasureForm({ designator, onDone }: MeasureFormProps) {
             {input("at", "at", "250 V")}
           </>
         ) : null}
-        <Field label="Where">
-          {(props) => (
-            <select
-              {...props}
-              className="select h-11 w-full"
-              value={fields.where}
-              onChange={(event) => change({ where: event.target.value as Where })}
-            >
-              <option value="in-circuit">in circuit</option>
-              <option value="lifted">lifted</option>
-              <option value="out">out</option>
-            </select>
-          )}
-        </Field>
+        <SelectField
+          label="Where"
+          options={[
+            ["in-circuit", "in circuit"],
+            ["lifted", "lifted"],
+            ["out", "out"],
+          ]}
+          value={fields.where}
+          onChange={(where) => change({ where })}
+        />
       </div>
       {empty ? (
         <p className="dim">

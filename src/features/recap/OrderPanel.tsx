@@ -5,7 +5,7 @@ import { useEffect, useState } from "react";
 import { needText, orderList, type PlanNeed } from "@/core/components";
 import { formatMoney } from "@/core/quantity";
 import { describeItem, type Offer } from "@/core/stock";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 
 /** What the stock cannot fill, as orders by supplier, from their price lists. */

@@ -4,9 +4,8 @@ import { useState } from "react";
 import { CHOICES, choicesFor, inCircuit, PLAN_ACTION_WORDS, type Choice, type FilledLine } from "@/core/components";
 import { formatDeviation, formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
-import { emptied } from "@/ui/emptied";
-import { ErrorText } from "@/ui/Field";
-import { useLogbook } from "@/ui/logbook";
+import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
+import { saying, useLogbook } from "@/ui/logbook";
 import { MeasureForm } from "./MeasureForm";
 import { NeedFacts } from "./NeedFacts";
 
@@ -16,25 +15,46 @@ export const choiceText = (choice: Choice): string =>
 
 type PlanDetailProps = { line: FilledLine; onPick: (designator: string, ids: string[]) => void };
 
-/** Everything behind a line of the plan: why, by which rule, what has to go in, what the stock offers, and another decision. */
-export function PlanDetail({ line, onPick }: PlanDetailProps) {
-  const { append, shop, model } = useLogbook();
+/** Another decision than the rule's, with its reason. */
+function Decide({ line }: { line: FilledLine }) {
+  const { append, model } = useLogbook();
   const component = model.sheet.components.find(({ designator }) => designator === line.designator);
   const choices = component ? choicesFor(component) : CHOICES;
-  const [decision, setDecision] = useState(choices.find((choice) => choice === line.action) ?? choices[0] ?? "keep");
-  const [why, setWhy] = useState("");
-  const [error, setError] = useState<string>();
+  const form = useForm({
+    initial: { action: choices.find((choice) => choice === line.action) ?? choices[0] ?? "keep", why: "" },
+    check: ({ why }): Problems => (why.trim() ? {} : { why: "Say why: the next one at this set will want to know." }),
+    save: async ({ action, why }) => {
+      const payload = { v: 1, designator: line.designator, action, why: why.trim() } as const;
+      return saying(await append({ kind: "plan-line", payload }));
+    },
+    next: ({ action }) => ({ action, why: "" }),
+  });
+  return (
+    <Form form={form} label={`Decide on ${line.designator}`} className="flex flex-wrap items-start gap-2">
+      <SelectField
+        label={`Decision for ${line.designator}`}
+        bare
+        inputClass="w-36"
+        options={choices.map((choice) => [choice, PLAN_ACTION_WORDS[choice]])}
+        {...form.field("action")}
+      />
+      <TextField
+        label={`Why, for ${line.designator}`}
+        bare
+        className="min-w-40 grow"
+        inputClass="w-full"
+        placeholder="because …"
+        {...form.field("why")}
+      />
+      <FormEnd form={form} save="Decide" saveClass="" />
+    </Form>
+  );
+}
+
+/** Everything behind a line of the plan: why, by which rule, what has to go in, what the stock offers, and another decision. */
+export function PlanDetail({ line, onPick }: PlanDetailProps) {
+  const { shop, model } = useLogbook();
   const [measuring, setMeasuring] = useState(line.action === "test");
-  const decide = async () => {
-    if (!why.trim()) return setError("Say why: the next one at this set will want to know.");
-    const { designator } = line;
-    const outcome = await append({
-      kind: "plan-line",
-      payload: { v: 1, designator, action: decision, why: why.trim() },
-    });
-    if (outcome.ok) setWhy(emptied(why));
-    return setError(outcome.ok ? undefined : outcome.problems[0]?.message);
-  };
   const effect = (value: number) => {
     const text = inCircuit(line, model.sheet, value);
     return text ? <p className="dim">{text}</p> : null;
@@ -116,38 +136,7 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
               Measure {line.designator}
             </button>
           )}
-          <form
-            className="flex flex-wrap items-center gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              void decide();
-            }}
-          >
-            <select
-              className="select h-11 w-36"
-              aria-label={`Decision for ${line.designator}`}
-              value={decision}
-              onChange={(event) => setDecision(event.target.value as (typeof CHOICES)[number])}
-            >
-              {choices.map((choice) => (
-                <option key={choice} value={choice}>
-                  {PLAN_ACTION_WORDS[choice]}
-                </option>
-              ))}
-            </select>
-            <input
-              className="input h-11 min-w-40 grow"
-              aria-label={`Why, for ${line.designator}`}
-              placeholder="because …"
-              value={why}
-              onChange={(event) => {
-                setError(undefined);
-                setWhy(event.target.value);
-              }}
-            />
-            <button className="btn h-11">Decide</button>
-          </form>
-          {error ? <ErrorText>{error}</ErrorText> : null}
+          <Decide line={line} />
         </>
       )}
     </div>

@@ -8,7 +8,7 @@ import { POLICY_NAMES } from "@/core/policy";
 import { formatMoney } from "@/core/quantity";
 import { quantityOfKind } from "@/core/stock";
 import { recapOf, visitPolicy, workWarning } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { reservePlan } from "./actions";
 import { OrderPanel } from "./OrderPanel";

@@ -7,8 +7,7 @@ import { printPart } from "@/core/kinds";
 import { describeItem, readScan } from "@/core/stock";
 import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { ErrorText, TextField } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { isWork, workLine, type Typed } from "./work-line";
 

@@ -3,16 +3,21 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { v7 } from "uuid";
-import { CHASSIS, CHASSIS_WORDS, type Chassis } from "@/core/kinds";
+import { CHASSIS, CHASSIS_WORDS } from "@/core/kinds";
 import type { Recipe } from "@/core/modifications";
-import { ErrorText, Field } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { Form, FormEnd, LinesField, SelectField, TextField, TickField, useForm, type Problems } from "@/ui/form";
+import { shapeOf } from "@/ui/kept";
 import { changeRecipe } from "./actions";
 import { EMPTY_RECIPE, readRecipe, typedOf, type TypedRecipe } from "./typed";
 
-const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
-
-type Area = { key: keyof TypedRecipe; label: string; hint: string; rows: number; mono?: boolean; wide?: boolean };
+type Area = {
+  key: Exclude<keyof TypedRecipe, "chassis" | "permanent">;
+  label: string;
+  hint: string;
+  rows: number;
+  mono?: boolean;
+  wide?: boolean;
+};
 
 const AREAS: readonly Area[] = [
   { key: "what", label: "What it does", hint: "In a sentence that an owner understands.", rows: 2, wide: true },
@@ -61,97 +66,54 @@ export function RecipeForm({ recipe }: { recipe?: Recipe | undefined }) {
   const router = useRouter();
   const [id] = useState(() => recipe?.id ?? v7());
   const [version, setVersion] = useState(recipe?.version ?? 0);
-  const [typed, setTyped] = useState<TypedRecipe>(() => (recipe ? typedOf(recipe) : EMPTY_RECIPE));
-  const [said, setSaid] = useState<{ message?: string; saved?: boolean }>({});
-  const [tried, setTried] = useState(Boolean(recipe));
-  const read = readRecipe(typed);
-  const problem = (key: keyof TypedRecipe) =>
-    !read.ok && (tried || String(typed[key]).trim() !== "") ? read.problems[key] : undefined;
-  const put = (part: Partial<TypedRecipe>) => {
-    setSaid({});
-    setTyped((all) => ({ ...all, ...part }));
-  };
-  const save = async () => {
-    setTried(true);
-    if (!read.ok) return setSaid({ message: Object.values(read.problems)[0] ?? "" });
-    const answer = await changeRecipe(id, read.value, version).catch(() => UNREACHABLE);
-    if (!answer.ok) return setSaid({ message: answer.message });
-    setVersion(answer.version);
-    setSaid({ saved: true });
-    if (version === 0) router.replace(`/reference/modifications/${id}`);
-    return undefined;
-  };
+  const initial = recipe ? typedOf(recipe) : EMPTY_RECIPE;
+  const form = useForm<TypedRecipe>({
+    initial,
+    keep: { key: `recipe ${recipe?.id ?? "new"}`, fits: shapeOf(EMPTY_RECIPE) },
+    check: (typed) => {
+      const read = readRecipe(typed);
+      return read.ok ? {} : (read.problems as Problems);
+    },
+    save: async (typed) => {
+      const read = readRecipe(typed);
+      if (!read.ok) return { ok: false, message: "", problems: read.problems as Problems };
+      const answer = await changeRecipe(id, read.value, version);
+      if (!answer.ok) return answer;
+      setVersion(answer.version);
+      if (version === 0) router.replace(`/reference/modifications/${id}`);
+      return answer;
+    },
+  });
+  const { field, fields } = form;
   return (
-    <form
-      className="grid items-start gap-3 md:grid-cols-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <TextField
-        label="Name"
-        value={typed.name}
-        onChange={(name) => put({ name })}
-        placeholder="Line-level audio outlet"
-        error={problem("name")}
-        inputClass="w-full"
-      />
+    <Form form={form} className="grid items-start gap-3 md:grid-cols-2">
+      <TextField label="Name" placeholder="Line-level audio outlet" inputClass="w-full" {...field("name")} />
       <div className="grid grid-cols-[1fr_auto] gap-3">
-        <Field label="Chassis" error={problem("chassis")}>
-          {(props) => (
-            <select
-              {...props}
-              className="select h-11 w-full"
-              value={typed.chassis}
-              onChange={(event) => put({ chassis: event.target.value as Chassis })}
-            >
-              {CHASSIS.map((one) => (
-                <option key={one} value={one}>
-                  {CHASSIS_WORDS[one]}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <SelectField label="Chassis" options={CHASSIS.map((one) => [one, CHASSIS_WORDS[one]])} {...field("chassis")} />
         <TextField
           label="Time, min"
-          value={typed.minutes}
-          onChange={(minutes) => put({ minutes })}
           placeholder="90"
-          error={problem("minutes")}
           inputClass="w-24 font-mono text-right"
           numeric
+          {...field("minutes")}
         />
       </div>
-      {AREAS.map(({ key, label, hint, rows, mono, wide }) => (
-        <Field key={key} label={label} hint={hint} error={problem(key)} className={wide ? "md:col-span-2" : ""}>
-          {(props) => (
-            <textarea
-              {...props}
-              rows={rows}
-              className={`textarea w-full ${mono ? "font-mono" : ""}`}
-              value={String(typed[key])}
-              onChange={(event) => put({ [key]: event.target.value })}
-            />
-          )}
-        </Field>
+      {AREAS.map(({ key, wide, ...area }) => (
+        <LinesField key={key} className={wide ? "md:col-span-2" : ""} {...area} {...field(key)} />
       ))}
-      <label className="flex min-h-11 items-center gap-2 md:col-span-2">
-        <input
-          type="checkbox"
-          className="checkbox"
-          checked={typed.permanent || typed.chassis === "drilled"}
-          disabled={typed.chassis === "drilled"}
-          onChange={(event) => put({ permanent: event.target.checked })}
-        />
-        It cannot be put back
-      </label>
-      <div className="flex items-center gap-3 md:col-span-2">
-        <button className="btn btn-primary h-11">Save the recipe</button>
-        {said.saved ? <span role="status">Saved. What sets have of it stays as it was fitted.</span> : null}
-        {said.message ? <ErrorText>{said.message}</ErrorText> : null}
-      </div>
-    </form>
+      <TickField
+        label="It cannot be put back"
+        className="md:col-span-2"
+        value={fields.permanent || fields.chassis === "drilled"}
+        disabled={fields.chassis === "drilled"}
+        onChange={(permanent) => form.change({ permanent })}
+      />
+      <FormEnd
+        form={form}
+        save="Save the recipe"
+        saved="Saved. What sets have of it stays as it was fitted."
+        className="md:col-span-2"
+      />
+    </Form>
   );
 }

@@ -4,7 +4,7 @@ import { Upload } from "lucide-react";
 import { useId, useMemo, useState } from "react";
 import { tableOf, writeTable, type AnyRow, type TableContext, type TableName } from "@/core/tables";
 import type { PreviewInput } from "@/workers/preview";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { PreviewTable } from "./PreviewTable";
 import { usePreview } from "./usePreview";
 

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Revision } from "@/db/models";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { bringBack } from "./actions";
 

@@ -13,7 +13,7 @@ import {
   TOPOLOGIES,
 } from "@/core/diagnosis";
 import { circuitSchema, STAGE_KINDS, type Circuit, type Model, type Stage, type StageKind } from "@/core/model";
-import { ErrorText, Field } from "@/ui/Field";
+import { Form, FormEnd, schemaProblems, SelectField, useForm } from "@/ui/form";
 import { changeCircuit } from "./actions";
 
 type StagesEditorProps = { model: Model; version: number; onSaved: (version: number) => void };
@@ -29,14 +29,22 @@ function placeOf(circuit: Circuit, id: string): string {
 /** The stages of a model: a proposal from its tubes until somebody has looked at it, then its own. */
 export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
   const start = circuitOf(model.sheet);
-  const [circuit, setCircuit] = useState(start.circuit);
+  const form = useForm<{ circuit: Circuit }>({
+    initial: { circuit: start.circuit },
+    check: (typed) => {
+      const [problem] = Object.values(schemaProblems(circuitSchema, typed.circuit));
+      return problem ? { "": problem } : {};
+    },
+    save: async (typed) => {
+      const answer = await changeCircuit({ id: model.id, version }, typed.circuit);
+      if (answer.ok) onSaved(answer.version);
+      return answer;
+    },
+  });
+  const { circuit } = form.fields;
   const [kind, setKind] = useState<StageKind>("if");
   const [behind, setBehind] = useState("");
-  const [message, setMessage] = useState<{ ok: boolean; text: string }>();
-  const change = (next: Circuit) => {
-    setMessage(undefined);
-    setCircuit(next);
-  };
+  const change = (next: Circuit) => form.change({ circuit: next });
   const edit = (id: string, part: Partial<Stage>) =>
     change({ ...circuit, stages: circuit.stages.map((stage) => (stage.id === id ? { ...stage, ...part } : stage)) });
   const add = () => {
@@ -45,25 +53,9 @@ export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
     const device = model.sheet.tubes.every(({ position }) => /^Q/.test(position)) ? "solid" : "tube";
     change(addStage(circuit, { id, kind, name, device, tubes: [] }, behind || undefined));
   };
-  const save = async () => {
-    const read = circuitSchema.safeParse(circuit);
-    if (!read.success) return setMessage({ ok: false, text: read.error.issues[0]?.message ?? "That is no circuit." });
-    const saved = await changeCircuit({ id: model.id, version }, read.data).catch(
-      () => ({ ok: false, message: "The server cannot be reached; the stages are still here." }) as const,
-    );
-    setMessage(saved.ok ? { ok: true, text: "Kept with the model." } : { ok: false, text: saved.message });
-    if (saved.ok) onSaved(saved.version);
-    return undefined;
-  };
   const chain = circuit.paths.flatMap((path) => path.chain);
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <Form form={form} className="flex flex-col gap-3">
       {start.proposed ? (
         <p className="border-l-4 border-warning pl-2">
           A proposal from the tubes and the words of the sheet: {nearestTopology(model.sheet).name}. Take out what this
@@ -71,57 +63,30 @@ export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
         </p>
       ) : null}
       <div className="flex flex-wrap items-end gap-3">
-        <Field label="Begin with">
-          {(props) => (
-            <select
-              {...props}
-              className="select h-11 w-80"
-              value={circuit.topology}
-              onChange={(event) => change(circuitFrom(event.target.value, model.sheet) ?? circuit)}
-            >
-              {TOPOLOGIES.map(({ key, name }) => (
-                <option key={key} value={key}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <Field label="Add a stage">
-          {(props) => (
-            <select
-              {...props}
-              className="select h-11 w-56"
-              value={kind}
-              onChange={(event) => setKind(event.target.value as StageKind)}
-            >
-              {STAGE_KINDS.map((one) => (
-                <option key={one} value={one}>
-                  {KINDS[one].name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <Field label="behind">
-          {(props) => (
-            <select
-              {...props}
-              className="select h-11 w-56"
-              value={behind}
-              onChange={(event) => setBehind(event.target.value)}
-            >
-              <option value="">beside the signal</option>
-              {circuit.stages
-                .filter(({ id }) => chain.includes(id))
-                .map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-            </select>
-          )}
-        </Field>
+        <SelectField
+          label="Begin with"
+          inputClass="w-80"
+          options={TOPOLOGIES.map(({ key, name }) => [key, name])}
+          value={circuit.topology}
+          onChange={(topology) => change(circuitFrom(topology, model.sheet) ?? circuit)}
+        />
+        <SelectField
+          label="Add a stage"
+          inputClass="w-56"
+          options={STAGE_KINDS.map((one) => [one, KINDS[one].name])}
+          value={kind}
+          onChange={setKind}
+        />
+        <SelectField
+          label="after"
+          inputClass="w-56"
+          options={[
+            ["", "beside the signal"],
+            ...circuit.stages.filter(({ id }) => chain.includes(id)).map(({ id, name }) => [id, name] as const),
+          ]}
+          value={behind}
+          onChange={setBehind}
+        />
         <button type="button" className="btn btn-outline h-11" onClick={add}>
           <Plus size={18} aria-hidden="true" /> Add
         </button>
@@ -204,9 +169,7 @@ export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
           </tbody>
         </table>
       </div>
-      {message?.ok ? <p role="status">{message.text}</p> : null}
-      {message && !message.ok ? <ErrorText>{message.text}</ErrorText> : null}
-      <button className="btn btn-primary h-11 self-start">Keep these stages</button>
-    </form>
+      <FormEnd form={form} save="Keep these stages" saved="Kept with the model." />
+    </Form>
   );
 }

@@ -4,7 +4,7 @@ import { Download, FileInput } from "lucide-react";
 import { useMemo, useState } from "react";
 import type { Model } from "@/core/model";
 import { rowsOf, tableOf, type TableName } from "@/core/tables";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { changeTable } from "./actions";
 import { cellsOfGrid, freshRow, readGrid, type GridRow } from "./grid";
 import { ImportPanel } from "./ImportPanel";

@@ -1,14 +1,12 @@
 "use client";
 
 import { Link } from "@/ui/Link";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { CAPACITOR_RULES, KIND_WORDS, MAINS_ROLES, type RatedFrom, type ShopRules } from "@/core/components";
 import { roleWord } from "@/core/model";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { ErrorText, Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { changeRules, effectsOf, type Effect } from "./actions";
-import { readRules, typedOf, type TypedRule } from "./typed";
+import { readRules, typedOf, type TypedRule, type TypedRules } from "./typed";
 
 const BASE: Record<RatedFrom, string> = {
   "no-load": "no-load B+",
@@ -22,17 +20,30 @@ const BASE: Record<RatedFrom, string> = {
 
 /** The shop's rules for what may take a part's place; what a change would do to the open plans is shown before it is kept. */
 export function RulesForm({ rules, version }: { rules: ShopRules; version: number }) {
-  const router = useRouter();
-  const [typed, setTyped] = useState(() => typedOf(rules));
   const [effects, setEffects] = useState<Effect[]>();
-  const [message, setMessage] = useState<{ ok: boolean; text: string }>();
+  const [unknown, setUnknown] = useState<string>();
+  const form = useForm<TypedRules>({
+    initial: typedOf(rules),
+    check: (typed) => {
+      const read = readRules(typed);
+      return read.ok ? {} : { "": read.message };
+    },
+    save: async (typed) => {
+      const read = readRules(typed);
+      return read.ok ? changeRules(read.value, version) : read;
+    },
+  });
+  const typed = form.fields;
   const read = readRules(typed);
   const usual = typedOf({ roles: [] });
-  const change = (role: string, part: Partial<TypedRule>) => {
+  const put = (part: Partial<TypedRules>) => {
     setEffects(undefined);
-    setMessage(undefined);
+    setUnknown(undefined);
+    form.change(part);
+  };
+  const change = (role: string, part: Partial<TypedRule>) => {
     const before = typed.roles[role];
-    if (before) setTyped({ ...typed, roles: { ...typed.roles, [role]: { ...before, ...part } } });
+    if (before) put({ roles: { ...typed.roles, [role]: { ...before, ...part } } });
   };
   const look = async () => {
     if (!read.ok) return;
@@ -40,26 +51,10 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
       () => ({ ok: false, message: "The server cannot be reached." }) as const,
     );
     if (answer.ok) setEffects(answer.effects);
-    else setMessage({ ok: false, text: answer.message });
-  };
-  const save = async () => {
-    if (!read.ok) return;
-    const answer = await changeRules(read.value, version).catch(
-      () => ({ ok: false, message: "The server cannot be reached; the rules are still here." }) as const,
-    );
-    setMessage(
-      answer.ok ? { ok: true, text: "Kept: every open plan follows them now." } : { ok: false, text: answer.message },
-    );
-    if (answer.ok) router.refresh();
+    else setUnknown(answer.message);
   };
   return (
-    <form
-      className="flex flex-col gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <Form form={form} className="flex flex-col gap-4">
       <div className="overflow-x-auto rounded-box border border-base-300">
         <table className="table">
           <thead>
@@ -117,19 +112,13 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
           label="Resistors: window, ± %"
           className="w-56"
           value={typed.resistorWindow}
-          onChange={(value) => {
-            setEffects(undefined);
-            setTyped({ ...typed, resistorWindow: value });
-          }}
+          onChange={(resistorWindow) => put({ resistorWindow })}
         />
         <TextField
           label="Resistors: wattage over dissipation, ×"
           className="w-72"
           value={typed.wattMargin}
-          onChange={(value) => {
-            setEffects(undefined);
-            setTyped({ ...typed, wattMargin: value });
-          }}
+          onChange={(wattMargin) => put({ wattMargin })}
         />
       </div>
       <p className="dim">
@@ -137,26 +126,15 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
         there. Figures in bold are the shop’s own; the others are the trade’s.
       </p>
       {read.ok ? null : <ErrorText>{read.message}</ErrorText>}
-      <div className="flex flex-wrap gap-3">
+      {unknown ? <ErrorText>{unknown}</ErrorText> : null}
+      <FormEnd form={form} save="Keep these rules" saved="Kept: every open plan follows them now.">
         <button type="button" className="btn btn-outline h-11" disabled={!read.ok} onClick={() => void look()}>
           What would it change?
         </button>
-        <button className="btn btn-primary h-11" disabled={!read.ok}>
-          Keep these rules
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost h-11"
-          onClick={() => {
-            setEffects(undefined);
-            setTyped(usual);
-          }}
-        >
+        <button type="button" className="btn btn-ghost h-11" onClick={() => put(usual)}>
           Back to the trade’s rules
         </button>
-      </div>
-      {message?.ok ? <p role="status">{message.text}</p> : null}
-      {message && !message.ok ? <ErrorText>{message.text}</ErrorText> : null}
+      </FormEnd>
       {effects ? (
         <section aria-label="What it would change">
           <h2 className="text-xl font-bold">Open plans that would change</h2>
@@ -173,6 +151,6 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
           </ul>
         </section>
       ) : null}
-    </form>
+    </Form>
   );
 }

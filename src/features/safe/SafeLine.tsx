@@ -6,7 +6,7 @@ import { format, parseQuantity } from "@/core/quantity";
 import type { SafeLine as Line } from "@/core/visit";
 import { ANSWER_MARKS, AnswerMark } from "@/ui/AnswerMark";
 import { AskWords } from "@/ui/AskWords";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 
 /** A line of the make-safe list: ticked, measured, found wrong, or not for this set; each is an entry of the log. */

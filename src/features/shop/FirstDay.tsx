@@ -1,50 +1,51 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
 import type { Shop } from "@/db/shop";
 import { Emblem } from "@/ui/Emblem";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { beginShop } from "./actions";
-import { readPerson, readShop, UNREACHABLE } from "./typed";
+import { problemsOf, readPerson, readShop, typedShop, type TypedShop } from "./typed";
 
-type Typed = { person: string; role: string; name: string; lineVolts: string; lineHz: string; currency: string };
-
-const FIELDS: readonly [keyof Typed, string, string, boolean?][] = [
+const FIELDS = [
   ["person", "Who is at the bench", "your name"],
   ["role", "What you do here", "technician"],
   ["name", "Name of the shop", "as it stands on printed records"],
-  ["lineVolts", "Line at the bench, V", "230", true],
-  ["lineHz", "Line frequency, Hz", "50", true],
+  ["lineVolts", "Line at the bench, V", "230"],
+  ["lineHz", "Line frequency, Hz", "50"],
   ["currency", "Currency", "EUR"],
-];
+] as const;
+const VALUES: readonly string[] = ["lineVolts", "lineHz"];
+
+type Typed = TypedShop & { person: string; role: string };
+
+const personOf = ({ person, role }: Typed) => ({ name: person, role });
+const shopOf = ({ name, lineVolts, lineHz, currency, lamps }: Typed): TypedShop => ({
+  name,
+  lineVolts,
+  lineHz,
+  currency,
+  lamps,
+});
+
+/** Both halves of the form are read; the name of the person and that of the shop are two fields. */
+function check(typed: Typed): Problems {
+  const { name, ...person } = problemsOf(readPerson(personOf(typed)));
+  return { ...problemsOf(readShop(shopOf(typed))), ...person, ...(name ? { person: name } : {}) };
+}
 
 /** An empty database: a shop is opened in it, or an archive is laid down. */
 export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNode }) {
   const router = useRouter();
-  const [typed, setTyped] = useState<Typed>({
-    person: "",
-    role: "",
-    name: shop.name,
-    lineVolts: String(shop.lineVolts),
-    lineHz: String(shop.lineHz),
-    currency: shop.currency,
+  const form = useForm<Typed>({
+    initial: { person: "", role: "", ...typedShop(shop) },
+    check,
+    save: async (typed) => {
+      const answer = await beginShop(shopOf(typed), personOf(typed));
+      if (answer.ok) router.refresh();
+      return answer;
+    },
   });
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const [message, setMessage] = useState<string>();
-  const begin = async () => {
-    setMessage(undefined);
-    const asShop = { ...typed, lamps: shop.lamps.join(", ") };
-    const asPerson = { name: typed.person, role: typed.role };
-    const wrong = [readShop(asShop), readPerson(asPerson)].flatMap((read) => (read.ok ? [] : [read.problems]));
-    setProblems(Object.assign({}, ...wrong) as Record<string, string>);
-    if (wrong.length > 0) return undefined;
-    const { person: _person, role: _role, ...fields } = asShop;
-    const answer = await beginShop(fields, asPerson).catch(() => UNREACHABLE);
-    if (!answer.ok) return setMessage(answer.message);
-    return router.refresh();
-  };
   return (
     <main className="mx-auto flex w-full max-w-5xl flex-col gap-5 p-6">
       <h1 className="flex items-center gap-3 text-2xl font-bold">
@@ -54,32 +55,20 @@ export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNo
         <section aria-label="Open a shop" className="rounded-box bg-base-200 p-4">
           <h2 className="text-xl font-bold">Open a shop</h2>
           <p className="dim mb-3">One person and the line at the bench are enough to take the first set in.</p>
-          <form
-            className="grid grid-cols-2 items-start gap-3"
-            noValidate
-            onSubmit={(event) => {
-              event.preventDefault();
-              void begin();
-            }}
-          >
-            {FIELDS.map(([key, label, example, numeric]) => (
+          <Form form={form} className="grid grid-cols-2 items-start gap-3">
+            {FIELDS.map(([key, label, example]) => (
               <TextField
                 key={key}
                 className={key === "name" ? "col-span-2" : ""}
-                inputClass={numeric ? "w-full font-mono" : "w-full"}
+                inputClass={VALUES.includes(key) ? "w-full font-mono" : "w-full"}
                 label={label}
-                value={typed[key]}
                 placeholder={example}
-                error={problems[key]}
-                numeric={numeric ?? false}
-                onChange={(value) => setTyped({ ...typed, [key]: value })}
+                numeric={VALUES.includes(key)}
+                {...form.field(key)}
               />
             ))}
-            <div className="col-span-2 flex items-center gap-3">
-              <button className="btn btn-primary h-11">Open the shop</button>
-              {message ? <ErrorText>{message}</ErrorText> : null}
-            </div>
-          </form>
+            <FormEnd form={form} save="Open the shop" className="col-span-2" />
+          </Form>
         </section>
         <section aria-label="Bring everything back" className="rounded-box bg-base-200 p-4">
           <h2 className="text-xl font-bold">Bring everything back</h2>

@@ -5,11 +5,11 @@ import { v7 } from "uuid";
 import { calibrationOf, printMeterLoad } from "@/core/readings";
 import type { Meter } from "@/db/shop";
 import { Empty } from "@/ui/Empty";
-import { ErrorText, Field } from "@/ui/Field";
+import { Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { changeMeter } from "./actions";
-import { readMeter, UNREACHABLE, type TypedMeter } from "./typed";
+import { problemsOf, readMeter, type TypedMeter } from "./typed";
 
 const typedOf = (meter: Meter): TypedMeter => ({
   name: meter.name,
@@ -24,70 +24,40 @@ const NEW: TypedMeter = { name: "", input: "", calibratedOn: "", everyMonths: "1
 type MeterFormProps = { id: string; version: number; initial: TypedMeter; onDone: () => void };
 
 function MeterForm({ id, version, initial, onDone }: MeterFormProps) {
-  const [typed, setTyped] = useState(initial);
-  const [problems, setProblems] = useState<Record<string, string>>({});
-  const [message, setMessage] = useState<string>();
-  const change = (part: Partial<TypedMeter>) => {
-    setMessage(undefined);
-    setProblems({});
-    setTyped({ ...typed, ...part });
-  };
-  const save = async () => {
-    const read = readMeter(typed);
-    if (!read.ok) return setProblems(read.problems);
-    const answer = await changeMeter(id, typed, version).catch(() => UNREACHABLE);
-    if (answer.ok) return onDone();
-    return setMessage(answer.message);
-  };
-  const field = (
-    key: "name" | "input" | "calibratedOn" | "everyMonths",
-    label: string,
-    example: string,
-    className = "",
-  ) => (
-    <Field label={label} error={problems[key]} className={className}>
-      {(props) => (
-        <input
-          {...props}
-          type={key === "calibratedOn" ? "date" : "text"}
-          className={`input h-11 w-full ${key === "name" ? "" : "font-mono"}`}
-          value={typed[key]}
-          placeholder={example}
-          autoFocus={key === "name"}
-          onChange={(event) => change({ [key]: event.target.value })}
-        />
-      )}
-    </Field>
-  );
+  const form = useForm<TypedMeter>({
+    initial,
+    check: (typed) => problemsOf(readMeter(typed)),
+    save: async (typed) => {
+      const answer = await changeMeter(id, typed, version);
+      if (answer.ok) onDone();
+      return answer;
+    },
+  });
   return (
-    <form
+    <Form
+      form={form}
+      label={version === 0 ? "A new meter" : `Change ${initial.name}`}
       className="grid items-start gap-3 rounded-box bg-base-200 p-3 md:grid-cols-5"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
     >
-      {field("name", "What it is called here", "Grey analogue", "md:col-span-2")}
-      {field("input", "Input", "20 kΩ/V or 10 MΩ")}
-      {field("calibratedOn", "Calibrated on", "")}
-      {field("everyMonths", "Good for, months", "12")}
-      <div className="flex flex-wrap items-center gap-3 md:col-span-5">
-        <button className="btn btn-primary h-11">Save the meter</button>
-        <button type="button" className="btn btn-ghost h-11" onClick={onDone}>
-          Cancel
-        </button>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={typed.retired}
-            onChange={(event) => change({ retired: event.target.checked })}
-          />
-          No longer in use
-        </label>
-        {message ? <ErrorText>{message}</ErrorText> : null}
-      </div>
-    </form>
+      <TextField
+        label="What it is called here"
+        placeholder="Grey analogue"
+        className="md:col-span-2"
+        inputClass="w-full"
+        autoFocus
+        {...form.field("name")}
+      />
+      <TextField label="Input" placeholder="20 kΩ/V or 10 MΩ" {...form.field("input")} />
+      <TextField label="Calibrated on" type="date" {...form.field("calibratedOn")} />
+      <TextField label="Good for, months" placeholder="12" {...form.field("everyMonths")} />
+      <FormEnd form={form} save="Save the meter" onCancel={onDone} className="md:col-span-5">
+        <TickField
+          label="No longer in use"
+          value={form.fields.retired}
+          onChange={(retired) => form.change({ retired })}
+        />
+      </FormEnd>
+    </Form>
   );
 }
 

@@ -1,29 +1,24 @@
 "use client";
 
 import { useState } from "react";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { takeOn } from "./actions";
-import { readPerson, UNREACHABLE } from "./typed";
+import { problemsOf, readPerson, type TypedPerson } from "./typed";
 
-const NOBODY = { name: "", role: "" };
+const NOBODY: TypedPerson = { name: "", role: "" };
 
 /** Who works here. Whoever wrote an entry stays: a logbook names its writers for good. */
 export function People({ people }: { people: readonly { id: string; name: string; role: string }[] }) {
-  const [typed, setTyped] = useState(NOBODY);
-  const [said, setSaid] = useState<{ message?: string; saved?: string }>({});
-  const add = async () => {
-    const read = readPerson(typed);
-    if (!read.ok) return setSaid({ message: Object.values(read.problems)[0] ?? "" });
-    const answer = await takeOn(typed).catch(() => UNREACHABLE);
-    if (!answer.ok) return setSaid({ message: answer.message });
-    setTyped(NOBODY);
-    return setSaid({ saved: `${read.value.name} is on.` });
-  };
-  const change = (part: Partial<typeof NOBODY>) => {
-    setSaid({});
-    setTyped({ ...typed, ...part });
-  };
+  const [last, setLast] = useState("");
+  const form = useForm<TypedPerson>({
+    initial: NOBODY,
+    check: (typed) => problemsOf(readPerson(typed)),
+    save: async (typed) => {
+      setLast(typed.name.trim());
+      return takeOn(typed);
+    },
+    next: () => NOBODY,
+  });
   return (
     <section aria-label="People" className="flex flex-col gap-3">
       <ul className="flex flex-wrap gap-2">
@@ -33,25 +28,11 @@ export function People({ people }: { people: readonly { id: string; name: string
           </li>
         ))}
       </ul>
-      <form
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
-      >
-        <TextField label="Somebody new" inputClass="w-64" value={typed.name} onChange={(name) => change({ name })} />
-        <TextField
-          label="What they do here"
-          inputClass="w-64"
-          value={typed.role}
-          placeholder="technician"
-          onChange={(role) => change({ role })}
-        />
-        <button className="btn btn-outline h-11">Take on</button>
-        {said.saved ? <span role="status">{said.saved}</span> : null}
-        {said.message ? <ErrorText>{said.message}</ErrorText> : null}
-      </form>
+      <Form form={form} className="flex flex-wrap items-end gap-3">
+        <TextField label="Somebody new" inputClass="w-64" {...form.field("name")} />
+        <TextField label="What they do here" inputClass="w-64" placeholder="technician" {...form.field("role")} />
+        <FormEnd form={form} save="Take on" saveClass="btn-outline" saved={`${last} is on.`} />
+      </Form>
     </section>
   );
 }

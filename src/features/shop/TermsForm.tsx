@@ -1,66 +1,38 @@
 "use client";
 
-import { useState } from "react";
 import type { Terms } from "@/core/handback";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { SettingsForm } from "@/ui/form";
 import { changeTerms } from "./actions";
-import { readTerms, typedTerms, type TypedTerms } from "./terms-typed";
-import { UNREACHABLE } from "./typed";
-
-const FIELDS = (currency: string): readonly [keyof Terms, string][] => [
-  ["hourMinor", `An hour of labour, ${currency}`],
-  ["taxName", "Name of the tax"],
-  ["tax", "Tax, %"],
-  ["warrantyMonths", "Warranty, months"],
-  ["serviceMonths", "Next service after, months"],
-  ["comebackMonths", "A comeback is within, months"],
-  ["soakHours", "Soak, hours"],
-  ["warmMinutes", "Warm after, min"],
-  ["driftVolts", "Voltages drift at most, %"],
-  ["driftAmps", "Currents drift at most, %"],
-  ["driftOther", "Other readings drift at most, %"],
-];
+import { readTerms, typedTerms } from "./terms-typed";
+import { problemsOf } from "./typed";
 
 /** What the shop works by: labour, tax, warranty, service, soak. Each is a rule of the shop. */
-export function TermsForm({ terms, version: before, currency }: { terms: Terms; version: number; currency: string }) {
-  const [version, setVersion] = useState(before);
-  const [typed, setTyped] = useState<TypedTerms>(() => typedTerms(terms));
-  const [said, setSaid] = useState<{ message?: string; saved?: boolean }>({});
-  const read = readTerms(typed);
-  const save = async () => {
-    if (!read.ok) return setSaid({ message: Object.values(read.problems)[0] ?? "" });
-    const answer = await changeTerms(read.value, Math.max(version, before)).catch(() => UNREACHABLE);
-    if (answer.ok) setVersion(answer.version);
-    return setSaid(answer.ok ? { saved: true } : { message: answer.message });
-  };
+export function TermsForm({ terms, version, currency }: { terms: Terms; version: number; currency: string }) {
   return (
-    <form
-      className="grid grid-cols-2 items-start gap-3 rounded-box bg-base-200 p-3 md:grid-cols-4"
-      aria-label="What the shop works by"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
+    <SettingsForm
+      label="What the shop works by"
+      initial={typedTerms(terms)}
+      settings={[
+        { key: "hourMinor", label: `An hour of labour, ${currency}` },
+        { key: "taxName", label: "Name of the tax", words: true },
+        { key: "tax", label: "Tax, %" },
+        { key: "warrantyMonths", label: "Warranty, months" },
+        { key: "serviceMonths", label: "Next service after, months" },
+        { key: "comebackMonths", label: "A comeback is within, months" },
+        { key: "soakHours", label: "Soak, hours" },
+        { key: "warmMinutes", label: "Warm after, min" },
+        { key: "driftVolts", label: "Voltages drift at most, %" },
+        { key: "driftAmps", label: "Currents drift at most, %" },
+        { key: "driftOther", label: "Other readings drift at most, %" },
+      ]}
+      check={(typed) => problemsOf(readTerms(typed))}
+      onSave={async (typed) => {
+        const read = readTerms(typed);
+        return read.ok ? changeTerms(read.value, version) : { ok: false, message: "", problems: read.problems };
       }}
-    >
-      {FIELDS(currency).map(([key, label]) => (
-        <TextField
-          key={key}
-          label={label}
-          value={typed[key]}
-          error={read.ok ? undefined : read.problems[key]}
-          numeric={key !== "taxName"}
-          onChange={(value) => {
-            setSaid({});
-            setTyped({ ...typed, [key]: value });
-          }}
-        />
-      ))}
-      <div className="col-span-full flex items-center gap-3">
-        <button className="btn btn-primary h-11">Save these rules</button>
-        {said.saved ? <span role="status">Saved.</span> : null}
-        {said.message ? <ErrorText>{said.message}</ErrorText> : null}
-      </div>
-    </form>
+      save="Save these rules"
+      saved="Saved."
+      className="grid-cols-2 md:grid-cols-4"
+    />
   );
 }

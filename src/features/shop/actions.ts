@@ -1,18 +1,14 @@
 "use server";
 
-import { revalidatePath } from "next/cache";
 import { v7 } from "uuid";
 import { z } from "zod";
 import { database } from "@/db/client";
-import type { Saved } from "@/db/customers";
 import { termsSchema } from "@/core/handback";
 import { openShop } from "@/db/first-day";
 import { addPerson } from "@/db/people";
 import { saveMeter, saveShop, saveTerms } from "@/db/shop";
-import { logFailure } from "@/server/log";
+import { action, read, refuseFields } from "@/server/action";
 import { readMeter, readPerson, readShop } from "./typed";
-
-type Answer = Saved | { ok: false; message: string; problems: Record<string, string> };
 
 const text = z.string().max(400);
 const shopSchema = z.object({ name: text, lineVolts: text, lineHz: text, currency: text, lamps: text });
@@ -20,57 +16,53 @@ const meterSchema = z.object({ name: text, input: text, calibratedOn: text, ever
 const personSchema = z.object({ name: text, role: text });
 const version = z.number().int().min(0);
 
-async function kept(where: string, save: () => Promise<Saved>): Promise<Saved> {
-  try {
-    const saved = await save();
-    if (saved.ok) revalidatePath("/", "layout");
-    return saved;
-  } catch (error) {
-    return {
-      ok: false,
-      message: `It could not be saved; what you typed is still here. Reference ${logFailure(where, error)}.`,
-    };
-  }
+const fieldsOf = <T>(typed: { ok: true; value: T } | { ok: false; problems: Record<string, string> }): T =>
+  typed.ok ? typed.value : refuseFields(typed.problems);
+
+export async function changeShop(typed: unknown, seen: unknown) {
+  return action(
+    "change shop",
+    async () => saveShop(database(), { ...fieldsOf(readShop(shopSchema.parse(typed))), version: version.parse(seen) }),
+    { shownOn: "/" },
+  );
 }
 
-const refused = (problems: Record<string, string>): Answer => ({
-  ok: false,
-  message: Object.values(problems)[0] ?? "That does not fit.",
-  problems,
-});
-
-export async function changeShop(typed: unknown, seen: unknown): Promise<Answer> {
-  const read = readShop(shopSchema.parse(typed));
-  if (!read.ok) return refused(read.problems);
-  return kept("change shop", () => saveShop(database(), { ...read.value, version: version.parse(seen) }));
-}
-
-export async function changeMeter(id: unknown, typed: unknown, seen: unknown): Promise<Answer> {
-  const read = readMeter(meterSchema.parse(typed));
-  if (!read.ok) return refused(read.problems);
-  return kept("change meter", () =>
-    saveMeter(database(), { ...read.value, id: z.uuid().parse(id), version: version.parse(seen) }),
+export async function changeMeter(id: unknown, typed: unknown, seen: unknown) {
+  return action(
+    "change meter",
+    async () => {
+      const meter = fieldsOf(readMeter(meterSchema.parse(typed)));
+      return saveMeter(database(), { ...meter, id: z.uuid().parse(id), version: version.parse(seen) });
+    },
+    { shownOn: "/" },
   );
 }
 
 /** What the shop works by: labour, tax, warranty, soak. */
-export async function changeTerms(terms: unknown, seen: unknown): Promise<Saved> {
-  const read = termsSchema.safeParse(terms);
-  if (!read.success) return { ok: false, message: read.error.issues[0]?.message ?? "That is no rule." };
-  return kept("change terms", () => saveTerms(database(), read.data, version.parse(seen)));
+export async function changeTerms(terms: unknown, seen: unknown) {
+  return action("change terms", async () => saveTerms(database(), read(termsSchema, terms), version.parse(seen)), {
+    shownOn: "/",
+  });
 }
 
 /** Opens a shop in an empty database. */
-export async function beginShop(typed: unknown, who: unknown): Promise<Answer> {
-  const [shop, person] = [readShop(shopSchema.parse(typed)), readPerson(personSchema.parse(who))];
-  if (!shop.ok) return refused(shop.problems);
-  if (!person.ok) return refused(person.problems);
-  return kept("open shop", () => openShop(database(), shop.value, { id: v7(), ...person.value }));
+export async function beginShop(typed: unknown, who: unknown) {
+  return action(
+    "open shop",
+    async () => {
+      const shop = fieldsOf(readShop(shopSchema.parse(typed)));
+      const person = fieldsOf(readPerson(personSchema.parse(who)));
+      return openShop(database(), shop, { id: v7(), ...person });
+    },
+    { shownOn: "/" },
+  );
 }
 
 /** Takes somebody on. */
-export async function takeOn(who: unknown): Promise<Answer> {
-  const read = readPerson(personSchema.parse(who));
-  if (!read.ok) return refused(read.problems);
-  return kept("take on", () => addPerson(database(), { id: v7(), ...read.value }));
+export async function takeOn(who: unknown) {
+  return action(
+    "take on",
+    async () => addPerson(database(), { id: v7(), ...fieldsOf(readPerson(personSchema.parse(who))) }),
+    { shownOn: "/" },
+  );
 }

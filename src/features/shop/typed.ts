@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
+import type { Shop } from "@/db/shop";
 
 /** What a shop's page holds while it is typed. */
 export type TypedShop = { name: string; lineVolts: string; lineHz: string; currency: string; lamps: string };
@@ -12,13 +13,19 @@ export type TypedMeter = {
   retired: boolean;
 };
 
-/** What a form says when its action did not answer. */
-export const UNREACHABLE = {
-  ok: false,
-  message: "The server cannot be reached; what you typed is still here.",
-} as const;
-
 export type Read<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
+
+/** What is wrong, by field. */
+export const problemsOf = <T>(read: Read<T>): Record<string, string> => (read.ok ? {} : read.problems);
+
+/** The shop as its form shows it. */
+export const typedShop = ({ name, lineVolts, lineHz, currency, lamps }: Shop): TypedShop => ({
+  name,
+  lineVolts: String(lineVolts),
+  lineHz: String(lineHz),
+  currency,
+  lamps: lamps.join(", "),
+});
 
 const valueOf = (text: string, quantity: Quantity): number | undefined => {
   const parsed = parseQuantity(
@@ -72,8 +79,8 @@ export type TypedPerson = { name: string; role: string };
 export function readPerson(typed: TypedPerson): Read<TypedPerson> {
   const [name, role] = [typed.name.trim(), typed.role.trim()];
   const problems: Record<string, string> = {};
-  if (!name) problems.person = "Say who is at the bench: every entry carries a name.";
-  if (name.length > 80) problems.person = "A name is shorter than 80 characters.";
+  if (!name) problems.name = "Say who is at the bench: every entry carries a name.";
+  if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
   if (role.length > 80) problems.role = "What somebody does is said in fewer than 80 characters.";
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   return { ok: true, value: { name, role: role || "technician" } };

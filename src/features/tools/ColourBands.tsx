@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { decodeBands, encodeBands, format, parseQuantity, type Banded, type Colour } from "@/core/quantity";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 import { ColourSelect } from "./ColourSelect";
 import { PAINT } from "./paint";
 

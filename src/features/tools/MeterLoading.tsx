@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { format, parseQuantity, type Quantity } from "@/core/quantity";
 import { loaded } from "@/core/readings";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 import { ValueText } from "@/ui/ValueText";
 
 type Typed = { volts: string; source: string; range: string };

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { lampFor, lineCurrent } from "@/core/power";
 import { format, parseQuantity } from "@/core/quantity";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 
 /** Which lamp goes in series with a set, and what the set should draw without it. */
 export function SeriesLamp({ lineVolts, lamps }: { lineVolts: number; lamps: readonly number[] }) {

@@ -12,7 +12,7 @@ import {
   type Dialect,
   type PartQuantity,
 } from "@/core/quantity";
-import { Field } from "@/ui/Field";
+import { Field } from "@/ui/form";
 
 const NAMES: Record<PartQuantity, string> = { capacitance: "Capacitor", resistance: "Resistor", inductance: "Coil" };
 

@@ -3,8 +3,7 @@
 import { useState } from "react";
 import { format, parseQuantity } from "@/core/quantity";
 import { cathodeBias, cathodeCurrent, LOW_HZ, pointNear, screenResistor, type TubeType } from "@/core/tubes";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { ErrorText, TextField } from "@/ui/form";
 
 type BiasPanelProps = {
   type: TubeType;

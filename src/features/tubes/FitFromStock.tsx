@@ -5,7 +5,7 @@ import { parseLine } from "@/core/bench-line";
 import { formatMoney } from "@/core/quantity";
 import { match, type TubeType } from "@/core/tubes";
 import { lastShare, stockedTubes, tubePlaces } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
+import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 

@@ -3,8 +3,7 @@
 import { useState } from "react";
 import { format, parseQuantity } from "@/core/quantity";
 import { heaterBudget, type TubePlace } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { ErrorText, TextField } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 

@@ -16,8 +16,7 @@ import {
 import { tapsOf } from "@/core/model";
 import { format, parseQuantity } from "@/core/quantity";
 import { dropperOhms, fittedHeaters, type TubePlace } from "@/core/visit";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { ErrorText, TextField } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 

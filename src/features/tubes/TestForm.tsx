@@ -5,10 +5,9 @@ import { parseLine } from "@/core/bench-line";
 import { nextTest, nominalGm } from "@/core/tubes";
 import type { TubePlace } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
-import { ErrorText } from "@/ui/Field";
-import { TextField } from "@/ui/TextField";
+import { ErrorText, TextField } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { plainText, useKept } from "@/ui/kept";
+import { shapeOf, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 
 type Fields = {
@@ -33,7 +32,7 @@ export function TestForm({ place }: { place: TubePlace }) {
     unit: gm ? "µS" : "%",
   }));
   // The tester and its settings rarely change between two tubes: they are kept on this device.
-  const tester = useKept("tester", plainText, "");
+  const tester = useKept("tester", shapeOf(""), "");
   const [error, setError] = useState<string>();
   const change = (part: Partial<Fields>) => {
     setError(undefined);

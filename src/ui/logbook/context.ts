@@ -13,6 +13,7 @@ import type { StockItem } from "@/core/stock";
 import type { FoundOnce, VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
 import type { Meter, Shop } from "@/db/shop";
+import type { SaveAnswer } from "../form";
 import type { Problem } from "../outbox";
 import type { FileSent } from "./files";
 
@@ -45,6 +46,10 @@ export type LogbookData = {
 
 /** Saved, or kept on this device to be sent again; with the id that the entry has in either case. */
 export type Outcome = { ok: true; id: string } | { ok: false; problems: Problem[] };
+
+/** What became of an entry, as a form says it. */
+export const saying = (outcome: Outcome): SaveAnswer =>
+  outcome.ok ? { ok: true } : { ok: false, message: outcome.problems[0]?.message ?? "It could not be written." };
 
 export type Logbook = LogbookData & {
   settled: Settled[];

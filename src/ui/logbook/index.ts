@@ -1,2 +1,2 @@
-export { useLogbook, type Logbook, type LogbookData, type Outcome } from "./context";
+export { saying, useLogbook, type Logbook, type LogbookData, type Outcome } from "./context";
 export { LogbookProvider } from "./LogbookProvider";

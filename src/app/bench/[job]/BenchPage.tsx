@@ -19,6 +19,7 @@ const TakeInPlate = laterAtRest(async () => (await import("@/features/intake/Tak
 const Loans = laterAtRest(async () => (await import("@/features/modify/Loans")).Loans);
 const ModifyPlate = laterAtRest(async () => (await import("@/features/modify/ModifyPlate")).ModifyPlate);
 const PartsPlate = laterAtRest(async () => (await import("@/features/partwork/PartsPlate")).PartsPlate);
+const SentBackPlate = laterAtRest(async () => (await import("@/features/partwork/SentBackPlate")).SentBackPlate);
 const PlacePlate = laterAtRest(async () => (await import("@/features/partwork/PlacePlate")).PlacePlate);
 const SoakPlate = laterAtRest(async () => (await import("@/features/prove/SoakPlate")).SoakPlate);
 const TestsPlate = laterAtRest(async () => (await import("@/features/prove/TestsPlate")).TestsPlate);
@@ -40,6 +41,7 @@ const FIX: readonly TabOf[] = [
   { key: "heaters", name: "Heaters", body: <HeatersPlate /> },
   { key: "part", name: "Any part", body: <PartsPlate /> },
   { key: "place", name: "Other places", body: <PlacePlate /> },
+  { key: "sent-back", name: "Sent back", body: <SentBackPlate /> },
 ];
 
 const BASELINE: readonly TabOf[] = [

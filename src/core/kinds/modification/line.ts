@@ -14,11 +14,12 @@ import {
   type NumberOf,
   type Piece,
 } from "../../shorthand";
+import type { Fitted } from "../../log";
 import { readMinutes } from "../minutes";
 import { stockAt } from "../part-work/pieces";
 import { MOD_STATE_WORDS, MOD_STATES } from "./body";
 import type { ModPayload } from "./payload";
-import { readPart, readTap, writeTap } from "./pieces";
+import { readPart, readTap, writeTap, type RecipeLine } from "./pieces";
 
 const TEXTS = { why: "why", by: "askedBy", undo: "undo", use: "instructions", remark: "remark" } as const;
 
@@ -27,16 +28,16 @@ type Mod = Record<string, unknown> & { parts: unknown[]; taps: unknown[]; verify
 const FROM = /\s+from\s+(JP[0-9A-Z]{7})\s*$/i;
 const NOTE = /\s+["“]([^"”]*)["”]\s*$/;
 
-/** `R901 10k 0.5W "matched" from JP00001A7`: a part with its note and its label. */
-function partOf(value: string, context: LineContext): { part: unknown } | { trouble: string } {
+/** `R901 10k 0.5W "matched" from JP00001A7`: a part with its note and the label that it comes from. */
+export function readStockedPart(value: string, context: LineContext): RecipeLine<Fitted> {
   const code = FROM.exec(value)?.[1]?.toUpperCase();
   const stock = code ? stockAt(code, context) : undefined;
-  if (code && !stock) return { trouble: `${code} is no label of the stock: scan it again, or leave it out.` };
+  if (code && !stock)
+    return { ok: false, message: `${code} is no label of the stock: scan it again, or leave it out.` };
   const plain = value.replace(FROM, "");
   const note = NOTE.exec(plain)?.[1]?.trim();
   const read = readPart(plain.replace(NOTE, ""));
-  if (!read.ok) return { trouble: read.message };
-  return { part: { ...read.value, ...(note ? { note } : {}), ...(stock ? { stock } : {}) } };
+  return read.ok ? { ok: true, value: { ...read.value, ...(note ? { note } : {}), ...(stock ? { stock } : {}) } } : read;
 }
 
 /** The first entry of the modification that a number on the tape belongs to. */
@@ -65,9 +66,9 @@ function takeClause(mod: Mod, { word, value }: Clause, context: LineContext): st
     if (!root) return `${value} is not a modification on the tape.`;
     mod.about = root.id;
   } else if (word === "part") {
-    const read = partOf(value, context);
-    if ("trouble" in read) return read.trouble;
-    mod.parts.push(read.part);
+    const read = readStockedPart(value, context);
+    if (!read.ok) return read.message;
+    mod.parts.push(read.value);
   } else if (word === "tap") {
     const read = readTap(value);
     if (!read.ok) return read.message;

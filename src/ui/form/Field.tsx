@@ -5,16 +5,18 @@ type FieldProps = {
   error?: string | undefined;
   hint?: React.ReactNode;
   className?: string;
+  /** the label is for those who do not see the field: what stands around it says the same */
+  bare?: boolean | undefined;
   children: (props: { id: string; "aria-invalid": boolean; "aria-describedby": string | undefined }) => React.ReactNode;
 };
 
 /** A labelled field with its hint and, beside it, the sentence that says what is wrong. */
-export function Field({ label, error, hint, className = "", children }: FieldProps) {
+export function Field({ label, error, hint, className = "", bare, children }: FieldProps) {
   const id = useId();
   const describedBy = error ? `${id}-error` : hint ? `${id}-hint` : undefined;
   return (
     <div className={`flex flex-col gap-1 ${className}`}>
-      <label htmlFor={id} className="font-semibold">
+      <label htmlFor={id} className={bare ? "sr-only" : "font-semibold"}>
         {label}
       </label>
       {children({ id, "aria-invalid": Boolean(error), "aria-describedby": describedBy })}

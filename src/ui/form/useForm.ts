@@ -1,0 +1,137 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { useKept, type Fits } from "@/ui/kept";
+import { afterSaving } from "./after-saving";
+
+/** Sentences on what is wrong, by field; one under "" belongs to no field. */
+export type Problems = Record<string, string | undefined>;
+export type SaveAnswer = { ok: true } | { ok: false; message: string; problems?: Problems };
+
+const UNREACHABLE: SaveAnswer = {
+  ok: false,
+  message: "The server cannot be reached. What you typed is still here: try again in a moment.",
+};
+
+type Setup<T extends object> = {
+  /** before anything is typed */
+  initial: T;
+  /** the name under which what is typed outlives a change of tab, a reload and Back, and what still fits there */
+  keep?: { key: string; fits: Fits<T> };
+  check?: (fields: T) => Problems;
+  save: (fields: T) => Promise<SaveAnswer>;
+  /** the fields once they are saved; as they are, where it is not given */
+  next?: (saved: T) => T;
+};
+
+export type FieldProps<V> = {
+  value: V;
+  error: string | undefined;
+  onChange: (value: V) => void;
+  onBlur: () => void;
+};
+
+export type Form<T extends object> = {
+  fields: T;
+  change: (part: Partial<T>) => void;
+  /** for a field component: its value, what is wrong with it, and its changes */
+  field: <K extends keyof T & string>(key: K) => FieldProps<T[K]>;
+  /** what is wrong with a field, once it was left or saving was tried */
+  problem: (key: string) => string | undefined;
+  bind: { ref: React.RefObject<HTMLFormElement | null>; onSubmit: (event: React.FormEvent) => void; noValidate: true };
+  /** why it was not saved */
+  message: string | undefined;
+  saved: boolean;
+  busy: boolean;
+  /** something was typed that is not saved */
+  touched: boolean;
+  /** back to what it was before anything was typed */
+  clear: () => void;
+};
+
+/**
+ * The one way to write a form: its fields, what is wrong with them and when that is said, saving, and what becomes of
+ * the fields afterwards. A field that is wrong says so once it was left, or when saving was tried; then the first of
+ * them has the focus. Whatever happens, nothing that was typed is lost.
+ */
+export function useForm<T extends object>({ initial, keep, check, save, next }: Setup<T>): Form<T> {
+  const kept = useKept<T>(keep?.key ?? "", keep?.fits ?? NOTHING_FITS, initial);
+  const [open, setOpen] = useState<T>();
+  const { value: fields, set } = keep ? kept : { value: open ?? initial, set: setLocal };
+  function setLocal(change: (now: T) => T): void {
+    setOpen((now) => change(now ?? initial));
+  }
+  const [tried, setTried] = useState(false);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [refused, setRefused] = useState<{ message?: string; problems: Problems }>({ problems: {} });
+  const [saved, setSaved] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const ref = useRef<HTMLFormElement>(null);
+
+  const wrong = check?.(fields) ?? {};
+  const problem = (key: string) => refused.problems[key] ?? (tried || left.has(key) ? wrong[key] : undefined);
+  const change = (part: Partial<T>) => {
+    setSaved(false);
+    const problems = Object.entries(refused.problems).filter(([key]) => !(key in part));
+    setRefused({ problems: Object.fromEntries(problems) });
+    set((now) => ({ ...now, ...part }));
+  };
+  const clear = () => {
+    setTried(false);
+    setLeft(new Set());
+    setSaved(false);
+    setRefused({ problems: {} });
+    if (keep) kept.clear();
+    else setOpen(undefined);
+  };
+  const refuse = (message: string | undefined, problems: Problems) => {
+    setRefused({ problems, ...(message ? { message } : {}) });
+    requestAnimationFrame(() => ref.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
+  };
+  const submit = async () => {
+    if (busy) return;
+    setTried(true);
+    if (Object.values(wrong).some(Boolean)) return refuse(wrong[""], {});
+    setBusy(true);
+    const answer = await save(fields).catch(() => UNREACHABLE);
+    setBusy(false);
+    if (!answer.ok) {
+      const problems = answer.problems ?? {};
+      return refuse(Object.keys(problems).length > 0 ? undefined : answer.message, problems);
+    }
+    setTried(false);
+    setLeft(new Set());
+    setRefused({ problems: {} });
+    setSaved(true);
+    if (next) set((now) => afterSaving(now, fields, next(fields)));
+    // Saved as it stands, it need not be kept here any longer.
+    if (keep) kept.forget(next ? initial : fields);
+    return undefined;
+  };
+  return {
+    fields,
+    change,
+    field: (key) => ({
+      value: fields[key],
+      error: problem(key),
+      onChange: (value) => change({ [key]: value } as unknown as Partial<T>),
+      onBlur: () => setLeft((before) => (before.has(key) ? before : new Set(before).add(key))),
+    }),
+    problem,
+    bind: {
+      ref,
+      noValidate: true,
+      onSubmit: (event) => {
+        event.preventDefault();
+        void submit();
+      },
+    },
+    message: refused.message,
+    saved,
+    busy,
+    touched: keep ? kept.touched : open !== undefined,
+    clear,
+  };
+}
+
+const NOTHING_FITS: Fits<never> = { safeParse: () => ({ success: false }) };
