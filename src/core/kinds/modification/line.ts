@@ -37,7 +37,9 @@ export function readStockedPart(value: string, context: LineContext): RecipeLine
   const plain = value.replace(FROM, "");
   const note = NOTE.exec(plain)?.[1]?.trim();
   const read = readPart(plain.replace(NOTE, ""));
-  return read.ok ? { ok: true, value: { ...read.value, ...(note ? { note } : {}), ...(stock ? { stock } : {}) } } : read;
+  return read.ok
+    ? { ok: true, value: { ...read.value, ...(note ? { note } : {}), ...(stock ? { stock } : {}) } }
+    : read;
 }
 
 /** The first entry of the modification that a number on the tape belongs to. */
