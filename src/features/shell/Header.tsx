@@ -1,6 +1,6 @@
 "use client";
 
-import { Keyboard, Moon, Sun, UserRound } from "lucide-react";
+import { Keyboard, SunMoon } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import { useTransition } from "react";
@@ -37,8 +37,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
         ))}
       </nav>
       <div className="ml-auto flex items-center gap-1">
-        <label className="flex items-center gap-1.5">
-          <UserRound size={18} aria-hidden="true" />
+        <label>
           <span className="sr-only">Who is at the bench</span>
           <select
             className="select h-10 w-36 lg:w-44"
@@ -59,7 +58,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
           aria-label={`Change to the ${other} theme`}
           onClick={() => start(() => chooseTheme(other))}
         >
-          {theme === "paper" ? <Moon size={20} aria-hidden="true" /> : <Sun size={20} aria-hidden="true" />}
+          <SunMoon size={20} aria-hidden="true" />
         </button>
         <button
           type="button"
