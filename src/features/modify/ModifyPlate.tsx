@@ -34,7 +34,7 @@ export function ModifyPlate({ children }: { children?: React.ReactNode }) {
         <DescribeMod onDone={() => setDescribing(false)} />
       ) : (
         <button type="button" className="btn btn-outline h-11 self-start" onClick={() => setDescribing(true)}>
-          Describe one that was found
+          Describe one without a recipe
         </button>
       )}
       <Recipes onBegun={() => setChosen(undefined)} />
