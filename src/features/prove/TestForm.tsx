@@ -36,7 +36,7 @@ export function TestForm({ phase }: { phase: Phase }) {
       className="mt-3 grid grid-cols-2 items-start gap-x-3 gap-y-2 rounded-box bg-base-200 p-3 md:grid-cols-4"
     >
       <TextField label="Test" placeholder="output" inputClass="w-full" choices={USUAL} {...field("test")} />
-      <TextField label="At (band, level, mode)" placeholder="80 m" inputClass="w-full" {...field("condition")} />
+      <TextField label="At band or level" placeholder="80 m" inputClass="w-full" {...field("condition")} />
       <TextField label="Measured" placeholder="62" numeric {...field("measured")} />
       <TextField label="Unit" placeholder="W" {...field("unit")} />
       <SelectField

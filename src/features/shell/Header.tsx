@@ -1,6 +1,5 @@
 "use client";
 
-import { Keyboard, SunMoon } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import { useTransition } from "react";
@@ -14,6 +13,14 @@ type HeaderProps = {
   theme: "paper" | "cellar";
   onHelp: () => void;
 };
+
+/** Paper and cellar. The header draws it by itself: every page carries it. */
+const ThemeMark = () => (
+  <svg viewBox="0 0 20 20" className="size-5" aria-hidden="true">
+    <circle cx="10" cy="10" r="7.5" fill="none" stroke="currentColor" strokeWidth="2" />
+    <path d="M10 2.5a7.5 7.5 0 0 1 0 15z" fill="currentColor" />
+  </svg>
+);
 
 export function Header({ people, personId, theme, onHelp }: HeaderProps) {
   const path = usePathname();
@@ -58,7 +65,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
           aria-label={`Change to the ${other} theme`}
           onClick={() => start(() => chooseTheme(other))}
         >
-          <SunMoon size={20} aria-hidden="true" />
+          <ThemeMark />
         </button>
         <button
           type="button"
@@ -66,7 +73,9 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
           aria-label="Keyboard and bench line help"
           onClick={onHelp}
         >
-          <Keyboard size={20} aria-hidden="true" />
+          <kbd className="kbd" aria-hidden="true">
+            ?
+          </kbd>
         </button>
       </div>
     </header>
