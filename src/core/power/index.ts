@@ -16,6 +16,7 @@ export {
   type Method,
   type PlanStep,
   type PowerExpectation,
+  type PlanInput,
   type PowerPlan,
   type Stage,
 } from "./plan";

@@ -177,7 +177,9 @@ function variac(input: PlanInput): PowerPlan {
       fraction,
       hold,
       say: !expected.warm
-        ? "B+ rises with the line from the start. Watch it and the current."
+        ? rectifierOf(sheet.tubes) === "unknown"
+          ? "B+ may rise with the line from the start. Watch it and the current."
+          : "B+ rises with the line from the start. Watch it and the current."
         : fraction < 0.5
           ? "No B+ yet: a tube rectifier needs about half the line."
           : fraction < 1

@@ -88,3 +88,137 @@ describe("after a stop", () => {
     expect(new Set(both).size).toBe(both.length);
   });
 });
+
+describe("the limits themselves", () => {
+  const amps = (share: number) => expected.fullAmps * share;
+  it("a current at its limit passes, one above it stops", () => {
+    expect(rules({ amps: amps(0.75 * 1.5), bplus: 150 })).toEqual([]);
+    expect(rules({ amps: amps(0.75 * 1.5) + 1e-6, bplus: 150 })).toEqual(["over-step"]);
+    expect(rules({ fraction: 1, amps: amps(1.25), bplus: 250 })).toEqual([]);
+    expect(rules({ fraction: 1, amps: amps(1.25) + 1e-6, bplus: 250 })).toEqual(["over-full"]);
+  });
+  it("a current may grow by a tenth, and by a needle's width, in a hold", () => {
+    expect(rules({ amps: 0.2, endAmps: 0.2 * 1.1, bplus: 150 })).toEqual([]);
+    expect(rules({ amps: 0.2, endAmps: 0.2201, bplus: 150 })).toEqual(["grows"]);
+    const small = { ...expected, fullAmps: 0.04 };
+    expect(rules({ fraction: 0.25, amps: 0.006, endAmps: 0.0089, expected: small })).toEqual([]);
+    expect(rules({ fraction: 0.25, amps: 0.006, endAmps: 0.0091, expected: small })).toEqual(["grows"]);
+    expect(rules({ endAmps: 0.2, bplus: 150 })).toEqual([]);
+  });
+  it("no B+ is less than a tenth of the chart's, at three quarters of the line, with every tube in too", () => {
+    expect(rules({ amps: 0.2, bplus: 25.5 })).toEqual([undefined]);
+    expect(rules({ amps: 0.2, bplus: 25.4 })).toEqual(["no-bplus"]);
+    expect(rules({ stage: "all-in", amps: 0.2, bplus: 25.4 })).toEqual(["no-bplus"]);
+    expect(rules({ stage: "filaments", amps: 0.2, bplus: 25.4 })).toEqual([]);
+  });
+  it("says the figures that it goes by", () => {
+    const text = (extra: Partial<StepReading>) => read(extra).reasons[0]?.text;
+    expect(text({ amps: 0.38, bplus: 150 })).toBe(
+      "380 mA is more than 1.5 times the 248 mA that this step should draw.",
+    );
+    expect(text({ amps: 0.42, bplus: 150 })).toBe("420 mA is more than 1.25 times the full current of 330 mA.");
+    expect(text({ amps: 0.1, endAmps: 0.42, bplus: 150 })).toBe(
+      "420 mA is more than 1.25 times the full current of 330 mA.",
+    );
+    expect(text({ amps: 0.2, endAmps: 0.24, bplus: 150 })).toBe(
+      "The current grew from 200 mA to 240 mA during the hold.",
+    );
+    expect(text({ amps: 0.2, bplus: 3 })).toBe("No B+ (3 V) at 75 % of the line.");
+    expect(text({ amps: 0.02, bplus: 150 })).toBe(
+      "Hardly any current: 20 mA of 248 mA. Fuse, switch, a broken string?",
+    );
+    expect(text({ fraction: 1, amps: 0.3, bplus: 150 })).toBe("B+ 150 V is below its band (from 191 V).");
+  });
+  it("stops nothing that is not expected: a set without watts, without a chart, without heaters in it", () => {
+    const bare = { fullVolts: 230 };
+    expect(read({ expected: bare, amps: 5, bplus: 900, heaters: 9 })).toEqual({ verdict: "go", reasons: [] });
+    expect(read({ expected: bare, amps: 0.1, endAmps: 0.2 }).verdict).toBe("stop");
+  });
+});
+
+describe("what is odd, at its limits", () => {
+  const odd = (extra: Partial<StepReading>) =>
+    read({ fraction: 1, amps: 0.3, ...extra }).reasons.map(({ text }) => text.split(/[ :]/).slice(0, 2).join(" "));
+  it("hardly any current is less than a quarter of the step's, and is not asked with the rectifier out or a lamp in", () => {
+    expect(odd({ amps: 0.0825 })).toEqual([]);
+    expect(odd({ amps: 0.0824 })).toEqual(["Hardly any"]);
+    expect(odd({ fraction: 0.5, amps: 0.0413 })).toEqual([]);
+    expect(odd({ stage: "rectifier-out", amps: 0.01 })).toEqual([]);
+    expect(odd({ lamp: true, amps: 0.01 })).toEqual([]);
+    expect(odd({ amps: undefined, bplus: 250 })).toEqual([]);
+    expect(odd({ stage: "filaments", amps: 0.01 })).toEqual(["Hardly any"]);
+  });
+  it("B+ lies in its band, and 5 % above it at most, where high voltage is on", () => {
+    // 380 V is the ceiling at full line; 191.25 V the least of a warm rectifier
+    expect(odd({ bplus: 399 })).toEqual([]);
+    expect(odd({ bplus: 399.1 })).toEqual(["B+ 399"]);
+    expect(odd({ bplus: 191.25 })).toEqual([]);
+    expect(odd({ bplus: 191 })).toEqual(["B+ 191"]);
+    expect(odd({ stage: "all-in", bplus: 100 })).toEqual(["B+ 100"]);
+    expect(odd({ stage: "rectifier-out", bplus: 100 })).toEqual([]);
+    expect(odd({ stage: "filaments", bplus: 100 })).toEqual([]);
+    expect(odd({ lamp: true, bplus: 100 })).toEqual([]);
+    const noCeiling = { ...expected, ceiling: undefined };
+    expect(odd({ bplus: 260, expected: noCeiling })).toEqual([]);
+    expect(odd({ bplus: 300, expected: noCeiling })).toEqual(["B+ 300"]);
+  });
+  it("a line that is higher than the step's own never widens the band beyond full line", () => {
+    expect(odd({ bplus: 410, lineVolts: 260 })).toEqual(["B+ 410"]);
+  });
+  it("heaters are within a tenth of what this line gives them", () => {
+    expect(odd({ heaters: 5.67 })).toEqual([]);
+    expect(odd({ heaters: 5.6 })).toEqual(["Heaters are"]);
+    expect(odd({ heaters: 7 })).toEqual(["Heaters are"]);
+    expect(odd({ heaters: 5, lamp: true })).toEqual([]);
+    expect(odd({ heaters: 5, expected: { ...expected, heaters: undefined } })).toEqual([]);
+    expect(odd({ fraction: 0.5, amps: 0.16, heaters: 3.15, bplus: 100 })).toEqual([]);
+  });
+});
+
+describe("what to check after a stop", () => {
+  const first = "Off, unplug, discharge through a resistor, and measure what is left.";
+  it("begins with making it safe, names each check once, and goes by the stage", () => {
+    expect(afterStop([], "all-in")).toEqual([first]);
+    expect(afterStop(["over-step", "over-full", "lamp-bright"], "all-in")).toEqual([
+      first,
+      "B+ to chassis, cold: against what it was before.",
+      "Reservoir and smoothing capacitors: polarity, leakage at voltage, a short.",
+      "Output tube: grid volts positive? Lift the coupling capacitor.",
+      "Rectifier: shorted, or gassy. Decoupling capacitors on each branch of B+.",
+    ]);
+    expect(afterStop(["over-step"], "rectifier-in")).toEqual(afterStop(["over-step"], "all-in"));
+    expect(afterStop(["over-step"], "rectifier-out")[1]).toContain("Pull all tubes");
+    expect(afterStop(["over-step"], "filaments")).toEqual([
+      first,
+      "Filament polarity and plug.",
+      "A tube of another filament, or shorted: pull them one by one.",
+      "Wiring and switch.",
+    ]);
+  });
+  it.each([
+    ["grows", "Feel (discharged) which part is warm", 5],
+    ["no-bplus", "Rectifier: lit, seated, emission.", 5],
+    ["smoke", "Find the part by eye and nose", 4],
+    ["smell", "Find the part by eye and nose", 4],
+    ["arcing", "Find the part by eye and nose", 4],
+    ["red-plate", "Grid of that tube", 5],
+    ["other", "Write down what it was", 2],
+  ] as const)("%s: %s …", (rule, begins, many) => {
+    const list = afterStop([rule], "all-in");
+    expect(list).toHaveLength(many);
+    expect(list[0]).toBe(first);
+    expect(list[1]).toContain(begins);
+  });
+});
+
+describe("milliamperes at the limits", () => {
+  it("five times the set's current is still amperes' ground for doubt", () => {
+    expect(looksLikeMilliamps(2, 0.4)).toBe(true);
+    expect(looksLikeMilliamps(1.9, 0.4)).toBe(false);
+    expect(looksLikeMilliamps(2000, 0.4)).toBe(true);
+    expect(looksLikeMilliamps(2001, 0.4)).toBe(false);
+    expect(looksLikeMilliamps(20, undefined)).toBe(true);
+    expect(looksLikeMilliamps(19.9, undefined)).toBe(false);
+    expect(looksLikeMilliamps(90_000, undefined)).toBe(true);
+  });
+});
