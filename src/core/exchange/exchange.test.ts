@@ -167,30 +167,34 @@ describe("a set's file", () => {
     });
   });
 
-  it("reads a file from before a kind was raised, and keeps what a program with the raised kind wrote", () => {
-    const before = fixture("set-file-1.json");
-    for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
-      const raised: Kinds = {
-        ...ALL_KINDS,
-        [name]: {
-          ...kindOf({ kind: name }),
-          version: 2,
-          schema: z.looseObject({ v: z.literal(2), since: z.literal("the raise") }),
-          upgrades: { 1: (payload) => ({ ...payload, v: 2, since: "the raise" }) },
-        },
-      };
-      const read = readSetFile(before, raised);
-      expect(read).toMatchObject({ ok: true, unknown: [] });
-      if (!read.ok) continue;
-      for (const { kind, payload } of read.document.entries.filter((one) => one.kind === name)) {
-        const lifted = readBody(kind, payload, raised);
-        expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: 2, since: "the raise" } } });
-        // The other way round: this program, and an entry of the raised kind.
-        const newer = lifted.ok ? readBody(kind, lifted.body.payload) : lifted;
-        expect(newer).toMatchObject({ ok: true, body: { kind: "unknown", payload: { kind: name } } });
+  it(
+    "reads a file from before a kind was raised, and keeps what a program with the raised kind wrote",
+    { timeout: 60_000 },
+    () => {
+      const before = fixture("set-file-1.json");
+      for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
+        const raised: Kinds = {
+          ...ALL_KINDS,
+          [name]: {
+            ...kindOf({ kind: name }),
+            version: 2,
+            schema: z.looseObject({ v: z.literal(2), since: z.literal("the raise") }),
+            upgrades: { 1: (payload) => ({ ...payload, v: 2, since: "the raise" }) },
+          },
+        };
+        const read = readSetFile(before, raised);
+        expect(read).toMatchObject({ ok: true, unknown: [] });
+        if (!read.ok) continue;
+        for (const { kind, payload } of read.document.entries.filter((one) => one.kind === name)) {
+          const lifted = readBody(kind, payload, raised);
+          expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: 2, since: "the raise" } } });
+          // The other way round: this program, and an entry of the raised kind.
+          const newer = lifted.ok ? readBody(kind, lifted.body.payload) : lifted;
+          expect(newer).toMatchObject({ ok: true, body: { kind: "unknown", payload: { kind: name } } });
+        }
       }
-    }
-  });
+    },
+  );
 
   it("has the schema that the docs publish", () => {
     const published = readFileSync(path.resolve(import.meta.dirname, "../../../docs/set-file.schema.json"), "utf8");

@@ -1,4 +1,4 @@
-import { PRINTED, type Quantity } from "./units";
+import { PRINTED, type Quantity, type Rung } from "./units";
 
 /** Splits a printed value so that a screen can dim the unit. */
 export type Printed = { number: string; unit: string };
@@ -31,7 +31,7 @@ export function printValue(value: number, quantity: Quantity, digits = 3): Print
   if (!Number.isFinite(value)) throw new RangeError(`not a finite ${quantity}`);
   const ladder = PRINTED[quantity];
   const size = Math.abs(value);
-  const fits = (p: { factor: number }) => roundTo(size / p.factor, digits) >= 1;
+  const fits = (p: Rung) => size >= (p.from ?? Infinity) || roundTo(size / p.factor, digits) >= 1;
   // Minutes and hours do not divide in tens: 100 min would lose itself in 1.67 h.
   const exact = (p: { factor: number }) => Math.abs(roundTo(size / p.factor, digits) * p.factor - size) < 1e-9 * size;
   const rung =

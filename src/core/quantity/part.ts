@@ -172,10 +172,6 @@ function scanRatings(text: string, from: number, quantity: PartQuantity): Rest {
   }
 }
 
-/** A rating in watts is said in watts also below one: 0.5 W, 0.125 W. */
-const wattage = (watts: number, digits: number): string =>
-  watts >= 0.01 && watts < 1 ? `${Number(watts.toPrecision(digits))} W` : format(watts, "power", digits);
-
 /**
  * Prints a part's marking so that `parsePart` reads the same part from it.
  * @example formatPart({ quantity: "capacitance", sections: [1.6e-5, 1.6e-5], volts: 350 }) // "2 × 16 µF 350 V"
@@ -194,7 +190,7 @@ export function formatPart(spec: PartSpec, digits = 3): string {
   return [
     value,
     spec.volts === undefined ? "" : format(spec.volts, "voltage", digits),
-    spec.watts === undefined ? "" : wattage(spec.watts, digits),
+    spec.watts === undefined ? "" : format(spec.watts, "power", digits),
     spec.tolerance === undefined ? "" : `±${format(spec.tolerance, "percent", digits)}`,
     spec.safety ?? "",
     spec.construction ?? "",

@@ -145,14 +145,18 @@ const SCALE: Record<string, number> = { n: nano, p: pico, µ: micro, m: milli, "
 const prefixes = (symbols: string[], unit: string): Prefix[] =>
   symbols.map((symbol) => ({ factor: SCALE[symbol] ?? 1, symbol: symbol + unit }));
 
+/** A unit used in print; `from` names the smallest value that it is used for, where that is below one of it. */
+export type Rung = Prefix & { from?: number };
+
 /** Units used in print, smallest first. Capacitance stops at µF and resistance starts at Ω, as the trade prints them. */
-export const PRINTED: Record<Quantity, Prefix[]> = {
+export const PRINTED: Record<Quantity, Rung[]> = {
   capacitance: prefixes(["p", "n", "µ"], "F"),
   resistance: prefixes(["", "k", "M"], "Ω"),
   inductance: prefixes(["n", "µ", "m", ""], "H"),
   voltage: prefixes(["µ", "m", "", "k"], "V"),
   current: prefixes(["µ", "m", ""], "A"),
-  power: prefixes(["µ", "m", "", "k"], "W"),
+  // Ratings and dissipations are said in watts below one, too: 0.5 W, 0.125 W.
+  power: [...prefixes(["µ", "m"], "W"), { factor: 1, symbol: "W", from: 0.01 }, ...prefixes(["k"], "W")],
   frequency: prefixes(["", "k", "M", "G"], "Hz"),
   percent: [{ factor: 0.01, symbol: "%" }],
   time: [

@@ -78,7 +78,7 @@ export function likelyBehind(point: string, own: Seen, seen: ReadonlyMap<string,
     case "plate":
     case "collector": {
       const tail = electrode === "plate" ? "cathode" : "emitter";
-      if (rail && Math.abs(own.value / rail - 1) <= SAME_AS_RAIL)
+      if (rail && Math.abs(own.value / rail - 1) <= SAME_AS_RAIL + 1e-9)
         return [
           `${device} ${electrode} stands at B+: no current. Tube dead, cathode resistor open, or no screen volts.`,
         ];

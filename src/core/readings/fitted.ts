@@ -15,7 +15,7 @@ export function compareParts(was: PartSpec, now: readonly PartSpec[]): string[] 
   if (alike.length < now.length) return ["What goes in is another kind of part than what was there."];
   if (alike.length === 1 && alike[0] && total(was) > 0) {
     const change = total(alike[0]) / total(was) - 1;
-    if (Math.abs(change) > NOTICEABLE_CHANGE)
+    if (Math.abs(change) > NOTICEABLE_CHANGE + 1e-9)
       remarks.push(
         `${format(total(alike[0]), was.quantity)} is ${formatDeviation(change)} against ${format(total(was), was.quantity)}.`,
       );
