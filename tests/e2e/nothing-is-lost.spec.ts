@@ -37,6 +37,7 @@ test("two tabs and a tablet work for an hour without a network; all arrives once
     await unsent(second, `note second ${n}`);
     await unsent(third, `note tablet ${n}`);
   }
+  await expect(texts(third).last()).toContainText("tablet 5");
   // An entry, its correction and the correction of that, none of them sent yet.
   const number = Number(/^Entry (\d+):/.exec((await texts(third).last().getAttribute("aria-label")) ?? "")?.[1]);
   await unsent(third, `amend #${number} note tablet five because misspelt`);

@@ -42,8 +42,8 @@ const PARTS = ["designator;role;value;stage", ...ROWS.map((row) => row.join(";")
 async function tabTo(page: Page, name: RegExp): Promise<void> {
   for (let step = 0; step < 120; step += 1) {
     const text = await page.evaluate(() => {
-      const active = document.activeElement as HTMLElement | null;
-      return active?.getAttribute("aria-label") ?? active?.textContent ?? "";
+      const active = document.activeElement as HTMLElement & { labels?: NodeListOf<HTMLLabelElement> };
+      return active.getAttribute("aria-label") ?? active.labels?.[0]?.textContent ?? active.textContent ?? "";
     });
     if (name.test(text.trim())) return;
     await page.keyboard.press("Tab");

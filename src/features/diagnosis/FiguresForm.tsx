@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { AGEING, KINDS, MODES, RECORD, TOPOLOGIES, type Figures } from "@/core/diagnosis";
 import type { FoundOnce } from "@/core/visit";
-import { ErrorText, Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
+import { Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
 import { changeFigures } from "./actions";
 import { readFigures, typedFigures, type TypedFigures } from "./typed-figures";
 
@@ -35,7 +35,6 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
     },
   });
   const { often: typed, learns } = form.fields;
-  const read = readFigures(typed);
   const words = search.trim().toLowerCase();
   const shown = MODES.filter(
     (mode) =>
@@ -117,7 +116,6 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
         </table>
       </div>
       {shown.length === 0 ? <p>No fault reads like “{search}”.</p> : null}
-      {read.ok ? null : <ErrorText>{read.message}</ErrorText>}
       <FormEnd form={form} save="Keep these figures" saved="Kept: every search follows them now.">
         <button
           type="button"

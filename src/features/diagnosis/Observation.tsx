@@ -65,7 +65,7 @@ export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
   const test = tests.find((one) => one.id === fields.id);
   const content = contentOf(fields);
   return (
-    <Form form={form} label="Another test" className="flex flex-col gap-2">
+    <Form form={form} label="Any test" className="flex flex-col gap-2">
       <SelectField
         label="Another test"
         options={[["", "Choose …"], ...tests.map(({ id, name }) => [id, name] as const)]}

@@ -125,7 +125,6 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
         Across the mains and from mains to chassis the rules are not the shop’s to change: only safety-rated parts go
         there. Figures in bold are the shop’s own; the others are the trade’s.
       </p>
-      {read.ok ? null : <ErrorText>{read.message}</ErrorText>}
       {unknown ? <ErrorText>{unknown}</ErrorText> : null}
       <FormEnd form={form} save="Keep these rules" saved="Kept: every open plan follows them now.">
         <button type="button" className="btn btn-outline h-11" disabled={!read.ok} onClick={() => void look()}>

@@ -10,8 +10,6 @@ type Common = {
   /** of the whole field */
   className?: string;
   bare?: boolean;
-  /** the field is left: what is wrong with it may be said now */
-  onBlur?: () => void;
 };
 
 type TextFieldProps = Common & {
@@ -23,6 +21,7 @@ type TextFieldProps = Common & {
   numeric?: boolean;
   type?: "text" | "date" | "search";
   autoFocus?: boolean;
+  onBlur?: () => void;
   /** what is often typed here: offered, and anything else is taken too */
   choices?: readonly (string | { value: string; text: string })[];
 };
@@ -98,7 +97,6 @@ export function SelectField<V extends string>({
   className = "",
   inputClass = "w-full",
   autoFocus,
-  onBlur,
 }: SelectFieldProps<V>) {
   return (
     <Field label={label} error={error} hint={hint} bare={bare} className={className}>
@@ -108,7 +106,6 @@ export function SelectField<V extends string>({
           className={`select h-11 ${inputClass}`}
           value={value}
           autoFocus={autoFocus}
-          onBlur={onBlur}
           onChange={(event) => onChange(event.target.value as V)}
         >
           {options.map(([one, words, disabled]) => (
@@ -143,7 +140,6 @@ export function LinesField({
   rows = 2,
   placeholder,
   mono,
-  onBlur,
 }: LinesFieldProps) {
   return (
     <Field label={label} error={error} hint={hint} bare={bare} className={className}>
@@ -154,7 +150,6 @@ export function LinesField({
           rows={rows}
           value={value}
           placeholder={placeholder}
-          onBlur={onBlur}
           onChange={(event) => onChange(event.target.value)}
         />
       )}

@@ -28,7 +28,6 @@ export type FieldProps<V> = {
   value: V;
   error: string | undefined;
   onChange: (value: V) => void;
-  onBlur: () => void;
 };
 
 export type Form<T extends object> = {
@@ -36,10 +35,10 @@ export type Form<T extends object> = {
   change: (part: Partial<T>) => void;
   /** for a field component: its value, what is wrong with it, and its changes */
   field: <K extends keyof T & string>(key: K) => FieldProps<T[K]>;
-  /** what is wrong with a field, once it was left or saving was tried */
+  /** what is wrong with a field, once something was typed in it or saving was tried */
   problem: (key: string) => string | undefined;
   bind: { ref: React.RefObject<HTMLFormElement | null>; onSubmit: (event: React.FormEvent) => void; noValidate: true };
-  /** why it was not saved */
+  /** what is wrong with the whole form, or why it was not saved */
   message: string | undefined;
   saved: boolean;
   busy: boolean;
@@ -51,8 +50,9 @@ export type Form<T extends object> = {
 
 /**
  * The one way to write a form: its fields, what is wrong with them and when that is said, saving, and what becomes of
- * the fields afterwards. A field that is wrong says so once it was left, or when saving was tried; then the first of
- * them has the focus. Whatever happens, nothing that was typed is lost.
+ * the fields afterwards. A field says what is wrong as soon as something was typed in it, or when saving was tried;
+ * then the first such field has the focus. Nothing is said when a field is left: a sentence that appears then moves the
+ * button away that is being pressed. Whatever happens, nothing that was typed is lost.
  */
 export function useForm<T extends object>({ initial, keep, check, save, next }: Setup<T>): Form<T> {
   const kept = useKept<T>(keep?.key ?? "", keep?.fits ?? NOTHING_FITS, initial);
@@ -62,14 +62,18 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
     setOpen((now) => change(now ?? initial));
   }
   const [tried, setTried] = useState(false);
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [refused, setRefused] = useState<{ message?: string; problems: Problems }>({ problems: {} });
   const [saved, setSaved] = useState(false);
   const [busy, setBusy] = useState(false);
   const ref = useRef<HTMLFormElement>(null);
 
   const wrong = check?.(fields) ?? {};
-  const problem = (key: string) => refused.problems[key] ?? (tried || left.has(key) ? wrong[key] : undefined);
+  const typedIn = (key: string) => {
+    const value = fields[key as keyof T];
+    return value !== initial[key as keyof T] && value !== "";
+  };
+  const problem = (key: string) => refused.problems[key] ?? (tried || typedIn(key) ? wrong[key] : undefined);
+  const touched = keep ? kept.touched : open !== undefined;
   const change = (part: Partial<T>) => {
     setSaved(false);
     const problems = Object.entries(refused.problems).filter(([key]) => !(key in part));
@@ -78,7 +82,6 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
   };
   const clear = () => {
     setTried(false);
-    setLeft(new Set());
     setSaved(false);
     setRefused({ problems: {} });
     if (keep) kept.clear();
@@ -100,7 +103,6 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
       return refuse(Object.keys(problems).length > 0 ? undefined : answer.message, problems);
     }
     setTried(false);
-    setLeft(new Set());
     setRefused({ problems: {} });
     setSaved(true);
     if (next) set((now) => afterSaving(now, fields, next(fields)));
@@ -115,7 +117,6 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
       value: fields[key],
       error: problem(key),
       onChange: (value) => change({ [key]: value } as unknown as Partial<T>),
-      onBlur: () => setLeft((before) => (before.has(key) ? before : new Set(before).add(key))),
     }),
     problem,
     bind: {
@@ -126,10 +127,10 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
         void submit();
       },
     },
-    message: refused.message,
+    message: refused.message ?? (touched ? wrong[""] : undefined),
     saved,
     busy,
-    touched: keep ? kept.touched : open !== undefined,
+    touched,
     clear,
   };
 }
