@@ -120,7 +120,8 @@ function soakGate(soak: ReturnType<typeof soakOf>): Gate {
   if (soak.state !== "ended") return { key, step, state: "open", text: "The soak is not ended" };
   if (drifted.length > 0)
     return { key, step, state: "open", explains: true, text: `Drifted while it soaked: ${drifted.join(", ")}` };
-  const hours = (soak.elapsedMinutes / 60).toFixed(1);
+  // Rounded down: an hour that is nearly over is not over.
+  const hours = (Math.floor(soak.elapsedMinutes / 6) / 10).toFixed(1);
   return soak.elapsedMinutes < soak.hours * 60 - 1
     ? { key, step, state: "note", text: `Soaked ${hours} h of ${soak.hours} h` }
     : { key, step, state: "ok", text: `Soaked ${hours} h` };
