@@ -16,6 +16,31 @@ const nameOf = (files: readonly FileOf[], id: string) => {
 
 const plural = (count: number, word: string) => `${count} ${word}${count === 1 ? "" : "s"}`;
 
+/** Names that are offered to begin with. */
+const OFFERED = 24;
+
+/** Before anything is asked: what the shop's sets hold, each a question by itself. */
+function KnownNames({ names, asked }: { names: readonly string[]; asked: Asked }) {
+  if (names.length === 0) return <p className="dim">No set holds any of these yet.</p>;
+  const about = (text: string) =>
+    `/sets/across?${new URLSearchParams({ kind: asked.kind, text, months: String(asked.months), model: asked.modelId })}`;
+  return (
+    <div>
+      <p className="dim">In the sets of this shop:</p>
+      <ul className="flex flex-wrap gap-x-4">
+        {names.slice(0, OFFERED).map((name) => (
+          <li key={name}>
+            <Link href={about(name)} className="inline-flex min-h-10 items-center font-mono underline">
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {names.length > OFFERED ? <p className="dim">and {names.length - OFFERED} more</p> : null}
+    </div>
+  );
+}
+
 function Holders({ files, asked, now }: AcrossProps) {
   const found = holders(files, asked, now);
   const names = namesOf(files, now);
@@ -53,6 +78,7 @@ function Holders({ files, asked, now }: AcrossProps) {
         </datalist>
         <button className="btn btn-primary h-11">Look</button>
       </form>
+      {asked.text ? null : <KnownNames names={names[asked.kind]} asked={asked} />}
       {asked.text ? (
         <p role="status">
           {found.length === 0
@@ -212,7 +238,9 @@ export function Across(props: AcrossProps) {
     <div className="grid items-start gap-8 xl:grid-cols-2">
       <Holders {...props} />
       <Comebacks {...props} />
-      <Failures {...props} />
+      <div className="xl:col-span-2">
+        <Failures {...props} />
+      </div>
     </div>
   );
 }

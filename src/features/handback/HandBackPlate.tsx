@@ -133,53 +133,57 @@ export function HandBackPlate() {
     />
   );
   return (
-    <div>
-      <Gates />
-      <OpenPoints />
-      <Reserved />
-      <form
-        className="grid gap-3 md:grid-cols-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        {area(
-          "summary",
-          "What was done",
-          typed.summary ?? draft.done,
-          4,
-          "Drafted from the log; put it into the owner's words.",
-          "md:col-span-2",
-        )}
-        {area("left", "What was left, and why", typed.left ?? draft.left, 2)}
-        {area("watch", "What to watch", typed.watch ?? "", 2)}
-        {instructions || proposed.instructions
-          ? area("instructions", "How the owner uses what was fitted", instructions, 2, undefined, "md:col-span-2")
-          : null}
-        <SelectField
-          label="Old parts"
-          options={(["none", "returned", "kept"] as const).map((key) => [key, OLD_PARTS[key]])}
-          value={oldParts}
-          onChange={(where) => change({ oldParts: where })}
-        />
-        <TextField label="Next service" type="date" value={due} onChange={(nextService) => change({ nextService })} />
-        <TextField
-          label="Warranty, months"
-          value={warranty}
-          onChange={(value) => change({ warranty: value })}
-          inputClass="w-24 font-mono text-right"
-          numeric
-        />
-        {error ? (
-          <div className="md:col-span-2">
-            <ErrorText>{error}</ErrorText>
-          </div>
-        ) : null}
-        <button className="btn btn-primary h-12 md:col-span-2">Hand it back</button>
-      </form>
-      <div className="mt-2">
-        <LineHint line={lineOf({ kind: "hand-back", payload: { ...payload, summary: payload.summary || "…" } })} />
+    <div className="3xl:grid 3xl:grid-cols-2 3xl:items-start 3xl:gap-6">
+      <div>
+        <Gates />
+        <OpenPoints />
+        <Reserved />
+      </div>
+      <div>
+        <form
+          className="grid gap-3 md:grid-cols-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save();
+          }}
+        >
+          {area(
+            "summary",
+            "What was done",
+            typed.summary ?? draft.done,
+            4,
+            "Drafted from the log; put it into the owner's words.",
+            "md:col-span-2",
+          )}
+          {area("left", "What was left, and why", typed.left ?? draft.left, 2)}
+          {area("watch", "What to watch", typed.watch ?? "", 2)}
+          {instructions || proposed.instructions
+            ? area("instructions", "How the owner uses what was fitted", instructions, 2, undefined, "md:col-span-2")
+            : null}
+          <SelectField
+            label="Old parts"
+            options={(["none", "returned", "kept"] as const).map((key) => [key, OLD_PARTS[key]])}
+            value={oldParts}
+            onChange={(where) => change({ oldParts: where })}
+          />
+          <TextField label="Next service" type="date" value={due} onChange={(nextService) => change({ nextService })} />
+          <TextField
+            label="Warranty, months"
+            value={warranty}
+            onChange={(value) => change({ warranty: value })}
+            inputClass="w-24 font-mono text-right"
+            numeric
+          />
+          {error ? (
+            <div className="md:col-span-2">
+              <ErrorText>{error}</ErrorText>
+            </div>
+          ) : null}
+          <button className="btn btn-primary h-12 md:col-span-2">Hand it back</button>
+        </form>
+        <div className="mt-2">
+          <LineHint line={lineOf({ kind: "hand-back", payload: { ...payload, summary: payload.summary || "…" } })} />
+        </div>
       </div>
     </div>
   );

@@ -5,6 +5,7 @@ import { ChevronLeft, ChevronRight, ZoomIn, ZoomOut } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { describe, type Settled } from "@/core/kinds";
 import type { Visit } from "@/core/history";
+import { Chart } from "@/ui/chart";
 import { erasOf, eraScale, gapWords } from "./eras";
 import { around, LANE_NAMES, LANES, marksOf, moved, WHOLE, zoomed, type Lane, type Mark, type Span } from "./life";
 
@@ -138,12 +139,12 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
           </button>
         </span>
       </div>
-      <svg
+      <Chart
         ref={svg}
-        viewBox={`0 0 ${WIDTH} ${height}`}
-        className="w-full rounded-box border border-base-300"
-        role="group"
-        aria-label="Timeline"
+        paper={{ width: WIDTH, height }}
+        pressed
+        className="rounded-box border border-base-300"
+        label="Timeline"
       >
         {eras.map(({ visit, from, to }, index) => {
           const [left, right] = [Math.max(at(from), LEFT), Math.min(at(to), WIDTH - RIGHT)];
@@ -228,7 +229,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
             </g>
           );
         })}
-      </svg>
+      </Chart>
       <div className="flex flex-wrap gap-1.5" role="group" aria-label="What is shown">
         {LANES.map((lane) => (
           <button

@@ -6,14 +6,11 @@ import { seriesOf, type Series, type Visit } from "@/core/history";
 import type { Settled } from "@/core/kinds";
 import { printMeasured } from "@/core/readings";
 import { Field } from "@/ui/form";
+import { Band, Chart, HeightAxis, Limit, type Paper } from "@/ui/chart";
 import { erasOf, eraScale, gapWords, type Era } from "./eras";
 
-const WIDTH = 1200;
-const HEIGHT = 340;
-const LEFT = 86;
-const RIGHT = 24;
-const TOP = 16;
-const BOTTOM = 30;
+const PAPER: Paper = { width: 1200, height: 340, left: 86, right: 24, top: 16, bottom: 30 };
+const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = PAPER;
 
 type YearsProps = {
   settled: readonly Settled[];
@@ -58,45 +55,14 @@ function SeriesChart({
     ({ at: iso }) => at(iso),
     ({ value }) => y(value),
   )(series.taken);
-  const top = series.high === undefined ? TOP : y(series.high);
-  const bottom = series.low === undefined ? HEIGHT - BOTTOM : y(series.low);
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full"
-      role="group"
-      aria-label={`${series.name} over the years`}
-    >
+    <Chart paper={PAPER} pressed label={`${series.name} over the years`}>
       {series.low !== undefined || series.high !== undefined ? (
-        <rect
-          x={LEFT}
-          width={WIDTH - LEFT - RIGHT}
-          y={top}
-          height={Math.max(bottom - top, 0)}
-          className="fill-base-300/45"
-        />
+        <Band paper={PAPER} y={y} low={series.low} high={series.high} />
       ) : null}
-      {y.ticks(5).map((value) => (
-        <g key={value}>
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(value)} y2={y(value)} className="stroke-base-300" />
-          <text x={LEFT - 8} y={y(value) + 5} textAnchor="end" className="fill-base-content font-mono text-[14px]">
-            {print(value)}
-          </text>
-        </g>
-      ))}
+      <HeightAxis paper={PAPER} y={y} ticks={y.ticks(5)} print={print} />
       {[series.low, series.high].map((limit, index) =>
-        limit === undefined ? null : (
-          <line
-            key={index}
-            x1={LEFT}
-            x2={WIDTH - RIGHT}
-            y1={y(limit)}
-            y2={y(limit)}
-            strokeDasharray="6 4"
-            strokeWidth="1.5"
-            className="stroke-warning"
-          />
-        ),
+        limit === undefined ? null : <Limit key={index} paper={PAPER} y={y} value={limit} />,
       )}
       {eras.map(({ visit, from, to }, index) => {
         const before = eras[index - 1];
@@ -156,7 +122,7 @@ function SeriesChart({
           </g>
         );
       })}
-    </svg>
+    </Chart>
   );
 }
 

@@ -8,6 +8,8 @@ import { sectionTrouble } from "@/core/model";
 import { workWarning } from "@/core/visit";
 import { useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
+import { PastOf } from "@/ui/PastOf";
+import { SideBySide } from "@/ui/SideBySide";
 import { PartStateMark } from "@/ui/PartStateMark";
 import { EMPTY_WORK, fieldsFor, workFields } from "./fields";
 import { WorkForm } from "./WorkForm";
@@ -55,68 +57,70 @@ export function PartsPlate() {
     .filter((position) => matches(position, query))
     .sort((a, b) => Number(Boolean(asking(b))) - Number(Boolean(asking(a))));
   return (
-    <div className="flex flex-col gap-3">
-      {warning ? <p className="border-l-4 border-warning pl-2 font-semibold">{warning}</p> : null}
-      <div ref={top} className="scroll-mt-3">
-        {questions.map(({ text }) => (
-          <p key={text} role="alert" className="mb-2 border-l-4 border-warning pl-2 font-semibold">
-            {text}
+    <SideBySide side={<PastOf name={working.find(Boolean)} />}>
+      <div className="flex flex-col gap-3">
+        {warning ? <p className="border-l-4 border-warning pl-2 font-semibold">{warning}</p> : null}
+        <div ref={top} className="scroll-mt-3">
+          {questions.map(({ text }) => (
+            <p key={text} role="alert" className="mb-2 border-l-4 border-warning pl-2 font-semibold">
+              {text}
+            </p>
+          ))}
+          <WorkForm fields={fields} onChange={setFields} />
+        </div>
+        <datalist id="places">
+          {places.map((position) => (
+            <option key={position.designator} value={position.designator} />
+          ))}
+        </datalist>
+        {places.length === 0 ? (
+          <p className="dim">
+            This model has no parts list yet. Write any designator: the set&rsquo;s file grows with the work.
           </p>
-        ))}
-        <WorkForm fields={fields} onChange={setFields} />
-      </div>
-      <datalist id="places">
-        {places.map((position) => (
-          <option key={position.designator} value={position.designator} />
-        ))}
-      </datalist>
-      {places.length === 0 ? (
-        <p className="dim">
-          This model has no parts list yet. Write any designator: the set&rsquo;s file grows with the work.
-        </p>
-      ) : (
-        <>
-          <label className="input h-11 w-full">
-            <Search size={18} aria-hidden="true" />
-            <span className="sr-only">Narrow the list of parts</span>
-            <input
-              value={query}
-              placeholder="Narrow: C14, output, left, tube"
-              onChange={(event) => setQuery(event.target.value)}
-            />
-          </label>
-          <ul className="flex flex-col">
-            {shown.map((position) => {
-              const point = asking(position);
-              return (
-                <li key={position.designator} className="border-b border-base-300">
-                  <button
-                    type="button"
-                    onClick={() => choose(position)}
-                    className="grid min-h-11 w-full grid-cols-[4rem_9rem_minmax(0,1fr)_8.5rem] items-center gap-2 px-1 text-left hover:bg-base-200"
-                  >
-                    <span className="font-mono font-bold">{position.designator}</span>
-                    <span className="font-mono">
-                      {position.drawn ? printPart(position.drawn, position.designator, model.sheet) : "–"}
-                    </span>
-                    <span className="min-w-0">
-                      <span className="dim">
-                        {[position.role?.replaceAll("-", " "), position.stage].filter(Boolean).join(", ")}
+        ) : (
+          <>
+            <label className="input h-11 w-full">
+              <Search size={18} aria-hidden="true" />
+              <span className="sr-only">Narrow the list of parts</span>
+              <input
+                value={query}
+                placeholder="Narrow: C14, output, left, tube"
+                onChange={(event) => setQuery(event.target.value)}
+              />
+            </label>
+            <ul className="flex flex-col">
+              {shown.map((position) => {
+                const point = asking(position);
+                return (
+                  <li key={position.designator} className="border-b border-base-300">
+                    <button
+                      type="button"
+                      onClick={() => choose(position)}
+                      className="grid min-h-11 w-full grid-cols-[4rem_9rem_minmax(0,1fr)_8.5rem] items-center gap-2 px-1 text-left hover:bg-base-200"
+                    >
+                      <span className="font-mono font-bold">{position.designator}</span>
+                      <span className="font-mono">
+                        {position.drawn ? printPart(position.drawn, position.designator, model.sheet) : "–"}
                       </span>
-                      {fittedText(position) ? (
-                        <span className="block font-mono">now {fittedText(position)}</span>
-                      ) : null}
-                      {point ? <span className="block font-semibold text-warning">{point.text}</span> : null}
-                    </span>
-                    <PartStateMark state={position.state} />
-                  </button>
-                </li>
-              );
-            })}
-          </ul>
-          {shown.length === 0 ? <p className="dim">No part matches “{query}”.</p> : null}
-        </>
-      )}
-    </div>
+                      <span className="min-w-0">
+                        <span className="dim">
+                          {[position.role?.replaceAll("-", " "), position.stage].filter(Boolean).join(", ")}
+                        </span>
+                        {fittedText(position) ? (
+                          <span className="block font-mono">now {fittedText(position)}</span>
+                        ) : null}
+                        {point ? <span className="block font-semibold text-warning">{point.text}</span> : null}
+                      </span>
+                      <PartStateMark state={position.state} />
+                    </button>
+                  </li>
+                );
+              })}
+            </ul>
+            {shown.length === 0 ? <p className="dim">No part matches “{query}”.</p> : null}
+          </>
+        )}
+      </div>
+    </SideBySide>
   );
 }

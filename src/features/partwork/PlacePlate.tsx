@@ -5,6 +5,7 @@ import { GRADES } from "@/core/policy";
 import { describeItem } from "@/core/stock";
 import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
+import { SideBySide } from "@/ui/SideBySide";
 import { saying, useLogbook } from "@/ui/logbook";
 import { EMPTY_PLACE, placeFields, readPlaceFields, type PlaceFields } from "./place-fields";
 
@@ -37,8 +38,24 @@ export function PlacePlate() {
   const read = readPlaceFields(fields, context);
   const done = ofKind(settled, "place-work").filter(({ entry }) => entry.visitId === visit.id);
   const places = [...PLACES, ...model.sheet.tubes.map(({ position }) => `${position} socket`)];
+  const inThisVisit = (
+    <section aria-label="Done at such places in this visit">
+      <h2 className="font-bold">In this visit</h2>
+      {done.length === 0 ? <p className="dim">Nothing yet.</p> : null}
+      <ul>
+        {done.map(({ entry, content }) => {
+          const line = describe(content);
+          return (
+            <li key={entry.id} className="border-b border-base-300 py-1.5">
+              <strong>{line.subject}</strong> {line.text}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
   return (
-    <div className="flex flex-col gap-3">
+    <SideBySide narrow="below" side={inThisVisit}>
       <Form form={form} label="Work at another place" className="flex flex-col gap-2 rounded-box bg-base-200 p-3">
         <div className="grid gap-2 sm:grid-cols-2">
           <TextField
@@ -98,20 +115,6 @@ export function PlacePlate() {
         </FormEnd>
         {read.ok ? <LineHint line={lineOf(read.content)} /> : null}
       </Form>
-      <section aria-label="Done at such places in this visit">
-        <h2 className="font-bold">In this visit</h2>
-        {done.length === 0 ? <p className="dim">Nothing yet.</p> : null}
-        <ul>
-          {done.map(({ entry, content }) => {
-            const line = describe(content);
-            return (
-              <li key={entry.id} className="border-b border-base-300 py-1.5">
-                <strong>{line.subject}</strong> {line.text}
-              </li>
-            );
-          })}
-        </ul>
-      </section>
-    </div>
+    </SideBySide>
   );
 }

@@ -5,6 +5,7 @@ import { describeItem } from "@/core/stock";
 import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
+import { SideBySide } from "@/ui/SideBySide";
 import { saying, useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 
@@ -45,8 +46,27 @@ export function SentBackPlate() {
   });
   const { field, fields } = form;
   const sent = ofKind(settled, "sent-back").filter(({ entry }) => entry.visitId === visit.id);
+  const inThisVisit = (
+    <section aria-label="Sent back in this visit">
+      <h2 className="font-bold">In this visit</h2>
+      {sent.length === 0 ? <p className="dim">Nothing went back.</p> : null}
+      <ul>
+        {sent.map(({ entry, at, content }) => {
+          const line = describe(content);
+          return (
+            <li key={entry.id} className="border-b border-base-300 py-1.5">
+              <strong>{line.subject}:</strong> {line.text}{" "}
+              <span className="dim text-sm">
+                <Time iso={at} as="day" />
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
   return (
-    <div className="flex flex-col gap-3">
+    <SideBySide narrow="below" side={inThisVisit}>
       <Form form={form} label="A part goes back" className="grid gap-2 rounded-box bg-base-200 p-3 sm:grid-cols-2">
         <TextField
           label="What goes back"
@@ -70,23 +90,6 @@ export function SentBackPlate() {
           </div>
         ) : null}
       </Form>
-      <section aria-label="Sent back in this visit">
-        <h2 className="font-bold">In this visit</h2>
-        {sent.length === 0 ? <p className="dim">Nothing went back.</p> : null}
-        <ul>
-          {sent.map(({ entry, at, content }) => {
-            const line = describe(content);
-            return (
-              <li key={entry.id} className="border-b border-base-300 py-1.5">
-                <strong>{line.subject}:</strong> {line.text}{" "}
-                <span className="dim text-sm">
-                  <Time iso={at} as="day" />
-                </span>
-              </li>
-            );
-          })}
-        </ul>
-      </section>
-    </div>
+    </SideBySide>
   );
 }

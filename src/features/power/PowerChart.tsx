@@ -3,6 +3,7 @@
 import { area, line, scaleLinear } from "d3";
 import { bplusBand, stopCurrent, type PowerExpectation } from "@/core/power";
 import { format } from "@/core/quantity";
+import { Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 
 /** A point of the rise: line volts, and what was read there. */
 export type RisePoint = {
@@ -31,6 +32,7 @@ const EDGE = { left: 52, right: 10, top: 18, bottom: 20 };
 
 /** Axes and grid of one panel: something against line volts. */
 function Panel({ title, width, height, most, full, print, children }: PanelProps) {
+  const paper: Paper = { width, height, ...EDGE };
   const x = scaleLinear([0, full * 1.08], [EDGE.left, width - EDGE.right]);
   const y = scaleLinear([0, most], [height - EDGE.bottom, EDGE.top]).nice(4);
   return (
@@ -38,25 +40,15 @@ function Panel({ title, width, height, most, full, print, children }: PanelProps
       <text x={EDGE.left} y={12} className="fill-base-content text-[13px] font-bold">
         {title}
       </text>
-      {y.ticks(4).map((value) => (
-        <g key={value}>
-          <line x1={EDGE.left} x2={width - EDGE.right} y1={y(value)} y2={y(value)} className="stroke-base-300" />
-          <text x={EDGE.left - 5} y={y(value) + 4} textAnchor="end" className="fill-base-content text-[12px]">
-            {print(value)}
-          </text>
-        </g>
-      ))}
-      {[0.25, 0.5, 0.75, 1].map((share) => (
-        <text
-          key={share}
-          x={x(full * share)}
-          y={height - 5}
-          textAnchor="middle"
-          className="fill-base-content text-[12px]"
-        >
-          {format(full * share, "voltage")}
-        </text>
-      ))}
+      <HeightAxis paper={paper} y={y} ticks={y.ticks(4)} print={print} />
+      <WidthAxis
+        paper={paper}
+        ticks={[0.25, 0.5, 0.75, 1].map((share) => ({
+          key: share,
+          at: x(full * share),
+          text: format(full * share, "voltage"),
+        }))}
+      />
       {children({ x, y })}
     </g>
   );
@@ -99,11 +91,9 @@ export function PowerChart({ expected, points }: { expected: PowerExpectation; p
     )
     .join("; ");
   return (
-    <svg
-      viewBox={`0 0 ${width} ${bplus ? height * 2 : height}`}
-      className="w-full"
-      role="img"
-      aria-label={`Current and B+ against line voltage. ${words || "Nothing read yet."}`}
+    <Chart
+      paper={{ width, height: bplus ? height * 2 : height }}
+      label={`Current and B+ against line voltage. ${words || "Nothing read yet."}`}
     >
       <Panel
         title="Current"
@@ -184,6 +174,6 @@ export function PowerChart({ expected, points }: { expected: PowerExpectation; p
           </Panel>
         </g>
       ) : null}
-    </svg>
+    </Chart>
   );
 }

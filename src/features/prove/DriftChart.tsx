@@ -3,13 +3,10 @@
 import { line, scaleLinear, schemeTableau10 } from "d3";
 import { spread } from "@/core/quantity";
 import type { Drift } from "@/core/visit";
+import { Band, Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 
-const WIDTH = 620;
-const HEIGHT = 190;
-const LEFT = 52;
-const RIGHT = 110;
-const TOP = 12;
-const BOTTOM = 28;
+const PAPER: Paper = { width: 620, height: 190, left: 52, right: 110, top: 12, bottom: 28 };
+const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = PAPER;
 
 /** Marks of the lines: told apart by shape as well as by colour. */
 const DASHES = ["", "7 4", "2 4", "10 3 2 3"];
@@ -34,19 +31,8 @@ export function DriftChart({ drifts, hours, warmMinutes }: DriftChartProps) {
     .map(({ point, share }) => `${point} ${share === undefined ? "one reading" : `${(share * 100).toFixed(1)} %`}`)
     .join(", ");
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full max-w-3xl"
-      role="img"
-      aria-label={`Drift from the first warm reading: ${said}`}
-    >
-      <rect
-        x={LEFT}
-        y={y(limit)}
-        width={WIDTH - LEFT - RIGHT}
-        height={y(-limit) - y(limit)}
-        className="fill-base-300/50"
-      />
+    <Chart paper={PAPER} className="max-w-3xl" label={`Drift from the first warm reading: ${said}`}>
+      <Band paper={PAPER} y={y} low={-limit} high={limit} />
       <rect
         x={LEFT}
         y={TOP}
@@ -57,19 +43,22 @@ export function DriftChart({ drifts, hours, warmMinutes }: DriftChartProps) {
       <text x={LEFT + 3} y={TOP + 12} className="fill-base-content text-[12px]">
         warms up
       </text>
-      {y.ticks(5).map((tick) => (
-        <g key={tick}>
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className="stroke-base-300" />
-          <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end" className="fill-base-content font-mono text-[12px]">
-            {`${tick > 0 ? "+" : tick < 0 ? "−" : ""}${(Math.abs(tick) * 100).toFixed(most < 0.05 ? 1 : 0)} %`}
-          </text>
-        </g>
-      ))}
-      {x.ticks(6).map((tick) => (
-        <text key={tick} x={x(tick)} y={HEIGHT - 8} textAnchor="middle" className="fill-base-content text-[12px]">
-          {tick >= 60 && longest > 120 ? `${(tick / 60).toFixed(tick % 60 === 0 ? 0 : 1)} h` : `${tick} min`}
-        </text>
-      ))}
+      <HeightAxis
+        paper={PAPER}
+        y={y}
+        ticks={y.ticks(5)}
+        print={(tick) =>
+          `${tick > 0 ? "+" : tick < 0 ? "−" : ""}${(Math.abs(tick) * 100).toFixed(most < 0.05 ? 1 : 0)} %`
+        }
+      />
+      <WidthAxis
+        paper={PAPER}
+        ticks={x.ticks(6).map((tick) => ({
+          key: tick,
+          at: x(tick),
+          text: tick >= 60 && longest > 120 ? `${(tick / 60).toFixed(tick % 60 === 0 ? 0 : 1)} h` : `${tick} min`,
+        }))}
+      />
       {drawn.map(({ point, taken, reference }, index) => {
         const share = (value: number) => value / (reference?.value ?? 1) - 1;
         const path = line<(typeof taken)[number]>(
@@ -102,6 +91,6 @@ export function DriftChart({ drifts, hours, warmMinutes }: DriftChartProps) {
           </g>
         );
       })}
-    </svg>
+    </Chart>
   );
 }

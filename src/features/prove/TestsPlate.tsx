@@ -2,6 +2,7 @@
 
 import { format, formatDeviation } from "@/core/quantity";
 import { currentRow, testRows, tubeRows, type TubeTaken } from "@/core/visit";
+import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { TestForm } from "./TestForm";
@@ -76,8 +77,8 @@ export function TestsPlate({ phase }: { phase: "baseline" | "prove" }) {
   const proving = phase === "prove";
   const rows = testRows(settled, visit.id);
   const compared = rows.some(({ before }) => before);
-  return (
-    <div>
+  const tests = (
+    <>
       {proving && rows.length > 0 && !compared ? (
         <p className="mb-2 border-l-4 border-warning pl-2">
           There is no baseline to compare with: these tests say how the set is now, not what the repair did.
@@ -93,12 +94,20 @@ export function TestsPlate({ phase }: { phase: "baseline" | "prove" }) {
         <TestsTable rows={rows} proving={proving} />
       )}
       <TestForm phase={phase} />
-      {proving ? (
+    </>
+  );
+  if (!proving) return <div className="max-w-[64rem]">{tests}</div>;
+  return (
+    <SideBySide
+      narrow="below"
+      side={
         <>
           <Current />
           <Tubes />
         </>
-      ) : null}
-    </div>
+      }
+    >
+      {tests}
+    </SideBySide>
   );
 }

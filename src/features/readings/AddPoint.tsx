@@ -22,7 +22,11 @@ export function AddPoint({ onAdd, taken, tolerance }: AddPointProps) {
     next: ({ quantity }) => ({ ...NO_POINT, quantity }),
   });
   return (
-    <Form form={form} label="A point beyond the chart" className="mt-3 flex flex-wrap items-end gap-2 rounded-box bg-base-200 p-2">
+    <Form
+      form={form}
+      label="A point beyond the chart"
+      className="mt-3 flex flex-wrap items-end gap-2 rounded-box bg-base-200 p-2"
+    >
       <TextField
         label="Another point"
         placeholder="V4 plate"

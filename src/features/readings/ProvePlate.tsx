@@ -6,6 +6,8 @@ import { baselineWarning, compareVisit, passesOf, setupFor, type Comparison } fr
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { OutcomeMark } from "@/ui/OutcomeMark";
+import { PastOf } from "@/ui/PastOf";
+import { SideBySide } from "@/ui/SideBySide";
 import { StillHolds } from "@/ui/StillHolds";
 import { SymptomList } from "@/ui/SymptomList";
 import { Detail } from "./Detail";
@@ -64,7 +66,7 @@ export function ProvePlate() {
   ];
   const at = rows.find((row) => row.point === focused);
   return (
-    <div>
+    <SideBySide side={<PastOf name={focused ?? rows[0]?.point} />}>
       {compared ? null : (
         <p className="mb-2 border-l-4 border-warning pl-2">
           There is no baseline to compare with: these readings say how the set is now, not what the repair did.
@@ -103,6 +105,6 @@ export function ProvePlate() {
       <div className="mt-2">
         <LineHint line={`${rows[0]?.point ?? "B+"} 251 @ ${setUp.line || model.sheet.lineVolts} prove`} />
       </div>
-    </div>
+    </SideBySide>
   );
 }

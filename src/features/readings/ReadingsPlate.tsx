@@ -4,6 +4,8 @@ import { useState } from "react";
 import { chartTolerance, printMeterLoad, type PointRow } from "@/core/readings";
 import { baselineWarning, passesOf, pointRows, setupsOf } from "@/core/visit";
 import { LineHint } from "@/ui/LineHint";
+import { PastOf } from "@/ui/PastOf";
+import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
 import { AddPoint } from "./AddPoint";
 import { Detail } from "./Detail";
@@ -49,7 +51,7 @@ function PassTable({ phase, fresh }: PassProps) {
     .filter((pass) => (phase === "baseline" ? pass.phase !== "baseline" : pass.key !== (written?.id ?? "check")))
     .slice(-BESIDE);
   return (
-    <>
+    <SideBySide side={<PastOf name={focused ?? rows[0]?.point} />}>
       <SetUp setUp={setUp} payload={payload} holds={holds} onChange={setSetUp} onWrite={() => void writeSetup()} />
       <ChartConditions />
       {rows.length > 0 ? (
@@ -80,7 +82,7 @@ function PassTable({ phase, fresh }: PassProps) {
           line={`${first.point} ${cell(first).text || "248"} @ ${setUp.line || model.sheet.lineVolts}${setUp.meter ? ` with ${setUp.meter}` : ""} ${phase}`}
         />
       </div>
-    </>
+    </SideBySide>
   );
 }
 

@@ -1,0 +1,1 @@
+export { Band, Chart, HeightAxis, Limit, WidthAxis, type Paper } from "./Chart";
