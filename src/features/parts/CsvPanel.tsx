@@ -1,8 +1,8 @@
 "use client";
 
-import { Upload } from "lucide-react";
-import { useId, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { guard, readRows, type Table } from "@/core/tables";
+import { CsvFrame, csvExample } from "@/ui/CsvFrame";
 import { ErrorText } from "@/ui/form";
 import { cellsOf } from "@/workers/preview";
 import type { Answer } from "@/server/action";
@@ -26,17 +26,10 @@ export function CsvPanel<Row>({ table, title, currency, onSave, onDone, children
   const [text, setText] = useState("");
   const [error, setError] = useState<string>();
   const [saving, setSaving] = useState(false);
-  const id = useId();
   const read = useMemo(
     () => (text.trim() ? readRows(table, cellsOf(text).cells, { currency }) : undefined),
     [table, text, currency],
   );
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    if (file.size > LARGEST) return setError(`“${file.name}” is far larger than a list: split it.`);
-    setError(undefined);
-    return setText(await file.text());
-  };
   const rows = read ? [...read.rows].sort((a, b) => Number(b.problems.length > 0) - Number(a.problems.length > 0)) : [];
   const save = async () => {
     if (!read) return;
@@ -57,35 +50,18 @@ export function CsvPanel<Row>({ table, title, currency, onSave, onDone, children
     else setError(answer.message);
   };
   return (
-    <section aria-label={title} className="flex flex-col gap-3 rounded-box border-2 border-base-300 p-3">
-      <div className="flex flex-wrap items-center gap-3">
-        <h2 className="text-lg font-bold">{title}</h2>
-        <label htmlFor={id} className="btn btn-outline h-11">
-          <Upload size={16} aria-hidden="true" /> Choose a file
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv,text/plain"
-          className="sr-only"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-        <button type="button" className="btn btn-ghost ml-auto h-11" onClick={() => onDone(undefined)}>
-          Leave it
-        </button>
-      </div>
-      {children}
-      <textarea
-        className="textarea min-h-28 w-full font-mono"
-        aria-label="The list as text"
-        spellCheck={false}
-        value={text}
-        placeholder={`${table.columns.map(({ title: name }) => name).join(", ")}\n${table.columns.map(({ hint }) => hint).join(", ")}`}
-        onChange={(event) => {
-          setError(undefined);
-          setText(event.target.value.slice(0, LARGEST));
-        }}
-      />
+    <CsvFrame
+      title={title}
+      label="The list as text"
+      placeholder={csvExample(table.columns)}
+      largest={LARGEST}
+      text={text}
+      onText={setText}
+      error={error}
+      onError={setError}
+      onClose={() => onDone(undefined)}
+      fields={children}
+    >
       {read?.trouble ? <ErrorText>{read.trouble}</ErrorText> : null}
       {read && read.rows.length > 0 ? (
         <>
@@ -142,7 +118,6 @@ export function CsvPanel<Row>({ table, title, currency, onSave, onDone, children
           </div>
         </>
       ) : null}
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </section>
+    </CsvFrame>
   );
 }

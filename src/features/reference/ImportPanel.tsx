@@ -1,9 +1,9 @@
 "use client";
 
-import { Upload } from "lucide-react";
-import { useId, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { tableOf, writeTable, type AnyRow, type TableContext, type TableName } from "@/core/tables";
 import type { PreviewInput } from "@/workers/preview";
+import { CsvFrame, csvExample } from "@/ui/CsvFrame";
 import { ErrorText } from "@/ui/form";
 import { PreviewTable } from "./PreviewTable";
 import { usePreview } from "./usePreview";
@@ -29,8 +29,6 @@ export function ImportPanel({ name, before, context, onSave, onClose }: ImportPa
   const [mapping, setMapping] = useState<(string | null)[]>();
   const [error, setError] = useState<string>();
   const [saving, setSaving] = useState(false);
-  const [over, setOver] = useState(false);
-  const id = useId();
   const input = useMemo(
     (): PreviewInput | undefined => (text.trim() ? { name, text, context, before, replace, mapping } : undefined),
     [name, text, context, before, replace, mapping],
@@ -38,21 +36,8 @@ export function ImportPanel({ name, before, context, onSave, onClose }: ImportPa
   const { preview, reading } = usePreview(input);
 
   const change = (next: string) => {
-    setError(undefined);
     setMapping(undefined);
-    if (next.length > LARGEST) return setError("That is far more than a sheet holds: split the file.");
-    return setText(next);
-  };
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    if (file.size > LARGEST) return setError(`“${file.name}” is far larger than any sheet: split the file.`);
-    const bytes = await file.arrayBuffer();
-    try {
-      change(new TextDecoder("utf-8", { fatal: true }).decode(bytes));
-    } catch {
-      // Older spreadsheets write their own code page; µ and Ω are then to be looked at in the preview.
-      change(new TextDecoder("windows-1252").decode(bytes));
-    }
+    setText(next);
   };
   const good = preview?.good ?? 0;
   const bad = preview?.bad ?? 0;
@@ -68,44 +53,17 @@ export function ImportPanel({ name, before, context, onSave, onClose }: ImportPa
   };
 
   return (
-    <section
-      aria-label={`Paste or drop: ${table.title}`}
-      className={`flex flex-col gap-3 rounded-box border-2 p-3 ${over ? "border-primary bg-base-200" : "border-base-300"}`}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event) => {
-        event.preventDefault();
-        setOver(false);
-        void take(event.dataTransfer.files[0]);
-      }}
+    <CsvFrame
+      title={`${table.title}: paste or drop a CSV`}
+      label="The table as text"
+      placeholder={csvExample(table.columns)}
+      largest={LARGEST}
+      text={text}
+      onText={change}
+      error={error}
+      onError={setError}
+      onClose={onClose}
     >
-      <div className="flex flex-wrap items-center gap-3">
-        <h2 className="text-lg font-bold">{table.title}: paste or drop a CSV</h2>
-        <label htmlFor={id} className="btn btn-outline h-11">
-          <Upload size={16} aria-hidden="true" /> Choose a file
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv,text/plain"
-          className="sr-only"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-        <button type="button" className="btn btn-ghost ml-auto h-11" onClick={onClose}>
-          Leave it
-        </button>
-      </div>
-      <textarea
-        className="textarea min-h-28 w-full font-mono"
-        aria-label="The table as text"
-        spellCheck={false}
-        value={text}
-        placeholder={`${table.columns.map(({ title }) => title).join(", ")}\n${table.columns.map(({ hint }) => hint).join(", ")}`}
-        onChange={(event) => change(event.target.value)}
-      />
       {preview && preview.headings.length > 0 && (preview.missing.length > 0 || preview.mapping.includes(null)) ? (
         <div className="flex flex-wrap gap-2">
           {preview.headings.map((heading, index) => (
@@ -180,7 +138,6 @@ export function ImportPanel({ name, before, context, onSave, onClose }: ImportPa
       ) : reading ? (
         <p className="dim">Reading…</p>
       ) : null}
-      {error ? <ErrorText>{error}</ErrorText> : null}
-    </section>
+    </CsvFrame>
   );
 }
