@@ -2,7 +2,8 @@
 
 import { extent, line, scaleLinear } from "d3";
 import { historyOf, seriesOf, type Series } from "@/core/history";
-import { describe } from "@/core/kinds";
+import { describe, ofKind } from "@/core/kinds";
+import { DESIGNATOR } from "@/core/model";
 import { printMeasured } from "@/core/readings";
 import { Band, Chart, HeightAxis, Limit, WidthAxis, type Paper } from "./chart";
 import { day } from "./dates";
@@ -63,10 +64,11 @@ export function PastOf({ name }: { name: string | undefined }) {
   if (!name)
     return <p className="dim rounded-box bg-base-200 p-3">Choose a line: what the log says of it stands here.</p>;
   const series = seriesOf(settled).find(({ key }) => key === `point ${name}`);
-  const entries = historyOf(settled, name).concat(
-    settled.filter(({ content }) => content?.kind === "reading" && content.payload.point === name),
-  );
-  const listed = [...new Map(entries.map((item) => [item.entry.id, item])).values()].toReversed();
+  const listed = DESIGNATOR.test(name)
+    ? historyOf(settled, name).toReversed()
+    : ofKind(settled, "reading")
+        .filter(({ content }) => content.payload.point === name)
+        .toReversed();
   return (
     <section aria-label={`What the log says of ${name}`} className="flex flex-col gap-2 rounded-box bg-base-200 p-3">
       <h2 className="text-lg font-bold">{name} so far</h2>
