@@ -147,7 +147,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
           }),
         );
       if (read.kind !== "draft" || read.draft.type !== "content")
-        throw new Error(`job ${job}: “${line}” does not read: ${JSON.stringify(read)}`);
+        throw new Error(`job ${job}: “${line}” cannot be read: ${JSON.stringify(read)}`);
       const content: Content = read.draft.content;
       const by = shop.people[who];
       if (content.kind === "take-in") {

@@ -336,7 +336,7 @@ export async function fillDrawers(db: Db, by: string, daysAgo: (days: number) =>
     const read = readRows(priceListTable(supplier, "EUR"), cells, {});
     if (read.bad > 0)
       throw new Error(
-        `the price list of ${supplier} does not read: ${JSON.stringify(read.rows.find((row) => !row.row))}`,
+        `the price list of ${supplier} cannot be read: ${JSON.stringify(read.rows.find((row) => !row.row))}`,
       );
     await replaceOffers(
       db,

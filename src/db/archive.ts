@@ -127,7 +127,7 @@ async function* linesOf(zipped: Readable): AsyncGenerator<string> {
     }
   } catch (error) {
     if (NOT_ZIPPED.has((error as NodeJS.ErrnoException).code ?? ""))
-      throw new Refused("This is no archive, or it is cut off: an archive is a whole .ndjson.gz file.");
+      throw new Refused("This is not an archive, or it is cut off: an archive is a whole .ndjson.gz file.");
     throw error;
   }
   await through;
@@ -158,7 +158,7 @@ export async function restoreArchive(db: Db, zipped: Readable): Promise<Restored
         const value = parse(line, at);
         if (at === 1) {
           if (value.format !== ARCHIVE_FORMAT)
-            throw new Refused(`This is no archive: its first line is not of the format “${ARCHIVE_FORMAT}”.`);
+            throw new Refused(`This is not an archive: its first line is not of the format “${ARCHIVE_FORMAT}”.`);
           if (Number(value.version) > ARCHIVE_VERSION)
             throw new Refused("This archive was written by a newer version of the program: update it first.");
         } else if (value.end) {

@@ -23,7 +23,7 @@ const iso = (text: string) => new Date(text).toISOString();
 /** A stored row as an entry: its payload is lifted to the present version and held against its schema. */
 function read(row: typeof logEntry.$inferSelect): Entry {
   const read = readBody(row.kind, row.payload);
-  if (!read.ok) throw new Error(`log entry ${row.id} (${row.kind}) does not read: ${read.message}`);
+  if (!read.ok) throw new Error(`log entry ${row.id} (${row.kind}) cannot be read: ${read.message}`);
   const { id, setId, visitId, by, amends } = row;
   return { id, setId, visitId, at: iso(row.at), recordedAt: iso(row.recordedAt), by, amends, ...read.body };
 }

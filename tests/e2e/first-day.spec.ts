@@ -47,7 +47,7 @@ test("an empty shop is opened, and a set's file from another shop is the same in
   await page.goto(`${empty}/shop`);
   await expect(page.getByLabel("Line at the bench, V")).toHaveValue("240");
   const people = page.getByRole("region", { name: "People" });
-  for (const said of ["Tomasz Bielak is on.", "Tomasz Bielak works here already."]) {
+  for (const said of ["Tomasz Bielak was added.", "Tomasz Bielak works here already."]) {
     await people.getByLabel("Somebody new").fill("Tomasz Bielak");
     await people.getByRole("button", { name: "Take on" }).click();
     await expect(people.getByText(said)).toBeVisible();
@@ -80,15 +80,15 @@ test("an archive is laid down in an empty shop, and everything is there", async 
 
   await page.goto(emptyShop(1));
   const bring = page.getByRole("region", { name: "Bring everything back" });
-  await bring.getByRole("button", { name: "Lay it down" }).click();
+  await bring.getByRole("button", { name: "Restore it" }).click();
   await expect(bring.getByRole("alert")).toContainText("Choose the archive first");
   await bring
     .getByLabel("Archive")
     .setInputFiles({ name: "a.ndjson.gz", mimeType: "application/gzip", buffer: Buffer.from("no archive") });
-  await bring.getByRole("button", { name: "Lay it down" }).click();
-  await expect(bring.getByRole("alert")).toContainText("This is no archive, or it is cut off");
+  await bring.getByRole("button", { name: "Restore it" }).click();
+  await expect(bring.getByRole("alert")).toContainText("This is not an archive, or it is cut off");
   await bring.getByLabel("Archive").setInputFiles(await archive.path());
-  await bring.getByRole("button", { name: "Lay it down" }).click();
+  await bring.getByRole("button", { name: "Restore it" }).click();
   await expect(page.getByRole("link", { name: "Board" })).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole("link", { name: /^Job \d+/ })).toHaveCount(jobs);
 });

@@ -73,7 +73,7 @@ test("a part that is not needed goes back, and leaves the stock once", async ({ 
   await form.getByLabel("What goes back").fill("phono socket");
   await form.getByLabel("From stock, its label").fill("JP0000000");
   await form.getByRole("button", { name: "It goes back" }).click();
-  await expect(form.getByText(/no label of the stock/)).toBeVisible();
+  await expect(form.getByText(/not a label of the stock/)).toBeVisible();
   await form.getByLabel("From stock, its label").fill(code.toLowerCase());
   await form.getByLabel("Why", { exact: true }).fill("one was fitted already");
   await form.getByRole("button", { name: "It goes back" }).click();

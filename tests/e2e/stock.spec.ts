@@ -97,7 +97,7 @@ test("a price list in another currency is refused, one in the shop's replaces th
   const panel = page.getByRole("region", { name: "A supplier’s price list" });
   await panel.getByLabel("Whose list it is").fill("Quay Surplus");
   await panel.getByLabel("The list as text").fill("order number,kind,marking,price\nQ-1,film,0.1 µF 400 V,$0.60");
-  await expect(panel.getByText(/Priced in USD; the shop reckons in EUR/)).toBeVisible();
+  await expect(panel.getByText(/Priced in USD; the shop works in EUR/)).toBeVisible();
   await expect(panel.getByRole("button", { name: /^Save 0/ })).toBeDisabled();
   await panel.getByLabel("The list as text").fill("order number,kind,marking,price\nQ-1,film,0.1 µF 400 V,0.60");
   await panel.getByRole("button", { name: "Save 1 article" }).click();

@@ -252,7 +252,7 @@ test("a recipe is written in lines; what does not read is said beside it, and sa
   await page.getByLabel("Name").fill(name);
   await page.getByLabel("What it does").fill("Dims the dial lamp");
   await page.getByLabel("Prerequisites, one a line").fill("stages flux: nonsense");
-  await expect(page.getByText(/Line 1: “flux” is no kind of stage/)).toBeVisible();
+  await expect(page.getByText(/Line 1: “flux” is not a kind of stage/)).toBeVisible();
   await page.getByLabel("Prerequisites, one a line").fill("look: the lamp socket is insulated");
   await page.getByRole("button", { name: "Save the recipe" }).click();
   await expect(page.getByRole("alert").first()).toContainText(/A recipe has steps|put it back/);

@@ -55,7 +55,7 @@ describe("an archive that is laid down through the page", () => {
     ((await answer.json()) as { problems: { message: string }[] }).problems[0]?.message;
 
   it.each([
-    ["a text", () => new Uint8Array(Buffer.from("no archive at all")), /no archive, or it is cut off/],
+    ["a text", () => new Uint8Array(Buffer.from("no archive at all")), /not an archive, or it is cut off/],
     ["one that is cut off", () => new Uint8Array(archive.subarray(0, archive.length / 2)), /cut off/],
     ["a packed text", () => new Uint8Array(gzipSync("plain\n")), /Line 1 of the archive/],
     [

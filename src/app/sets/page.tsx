@@ -33,7 +33,7 @@ export default async function SetsPage({ searchParams }: { searchParams: Promise
         <SetList hits={hits} />
       ) : (
         <Empty title="No set matches.">
-          Every word has to be found on the set: try fewer, or{" "}
+          Every word must match the set: try fewer words, or{" "}
           <Link href="/sets/new" className="link">
             take it in as a new one
           </Link>

@@ -24,7 +24,7 @@ export default async function ShopPage() {
       <Meters meters={owned} today={new Date().toISOString()} />
       <h2 className="text-xl font-bold">Everything, out and due</h2>
       <p className="dim max-w-3xl">
-        The archive holds all that the database has, photos too. An empty database asks for it on its first page;{" "}
+        The archive contains everything in the database, photos too. An empty database asks for it on its first page;{" "}
         <code>npm run restore</code> does the same. The calendar has the next services, ends of warranty and
         calibrations.
       </p>

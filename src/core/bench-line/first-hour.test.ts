@@ -165,8 +165,8 @@ describe("work on a part", () => {
 });
 
 it("takes no take-in clause that does not read", () => {
-  expect(trouble("take in: hum; limit much")).toContain("is no amount");
+  expect(trouble("take in: hum; limit much")).toContain("is not an amount");
   expect(trouble("take in: hum; grades cabinet lovely")).toContain("as-new, good");
   expect(trouble("take in: hum; choose power magic")).toContain("First power: variac, lamp");
-  expect(trouble("take in: hum; choose colour red")).toContain("is no choice of a visit");
+  expect(trouble("take in: hum; choose colour red")).toContain("is not a choice of a visit");
 });

@@ -90,7 +90,7 @@ describe("a name and a number", () => {
   it("are no reading without a unit, where nobody knows the point", () => {
     for (const line of ["backlash 3", "knobs 4", "temp 45"]) expect(asked(line)).toContain(`note ${line}`);
     expect(payload("backlash 3 V")).toMatchObject({ kind: "reading", quantity: "voltage" });
-    expect(read("backlash 3 degrees")).toMatchObject({ message: expect.stringContaining("no figure with a unit") });
+    expect(read("backlash 3 degrees")).toMatchObject({ message: expect.stringContaining("not a figure with a unit") });
   });
   it("take a remark behind a colon, and an open part", () => {
     expect(payload("B+ 248: after ten minutes")).toMatchObject({ remark: "after ten minutes" });
@@ -114,12 +114,14 @@ describe("what a clause cannot take", () => {
     return result.kind === "not-understood" ? result.message : result.kind;
   };
   it("is said in a sentence of the line's own", () => {
-    expect(message("hand back: plays; warranty 2.5")).toContain("“2.5” is no whole number. Write it like: warranty 6");
-    expect(message("measure C14 52n; tan 0.02.1")).toContain("“0.02.1” is no number. Write it like: tan 0.02");
-    expect(message("mod found Outlet: a socket; minutes abc; permanent")).toContain("“abc” is no time");
+    expect(message("hand back: plays; warranty 2.5")).toContain(
+      "“2.5” is not a whole number. Write it like: warranty 6",
+    );
+    expect(message("measure C14 52n; tan 0.02.1")).toContain("“0.02.1” is not a number. Write it like: tan 0.02");
+    expect(message("mod found Outlet: a socket; minutes abc; permanent")).toContain("“abc” is not a time");
     const mod = { kind: "modification", payload: { v: 1, name: "Outlet" } };
     const tape = [{ n: 35, id: "x", content: mod }];
-    expect(message("tick #35 verify 1 done; line level; out six", { tape })).toContain("“six” is no number");
+    expect(message("tick #35 verify 1 done; line level; out six", { tape })).toContain("“six” is not a number");
     expect(message("mod put back #36", { tape })).toContain("#36 is not a modification");
     expect(message("labour fix 0 min")).toContain("Enter more than 0 minutes.");
   });

@@ -95,7 +95,7 @@ export function parseCorrection(line: string, before: Content, context: LineCont
 function labelLine(line: string, context: LineContext): LineResult | undefined {
   if (!/^\s*J[PT][0-9A-Z]+\s*$/i.test(line)) return undefined;
   const scan = readScan(line);
-  if (scan.kind === "job") return notUnderstood(0, `That is the tag of job ${scan.job}, and no part.`);
+  if (scan.kind === "job") return notUnderstood(0, `That is the tag of job ${scan.job}, not a part.`);
   if (scan.kind !== "part") return notUnderstood(0, scan.message);
   const item = context.stock?.find(({ code }) => code === scan.code);
   return notUnderstood(

@@ -124,7 +124,7 @@ describe("a part out of stock", () => {
     expect(trouble(`${CODE.slice(0, -1)}${CODE.endsWith("5") ? "6" : "5"}`)).toContain("a letter of it is wrong");
   });
   it("with a label that is not in stock is not taken", () => {
-    expect(trouble(`C14 -> 0.047/630 from ${labelCode(8)}`)).toContain("no label of the stock");
+    expect(trouble(`C14 -> 0.047/630 from ${labelCode(8)}`)).toContain("not a label of the stock");
   });
 });
 

@@ -36,7 +36,7 @@ describe("a place without a designator", () => {
     });
     expect(partsTaken(made)).toHaveLength(1);
     expect(message("tuning drive cleaned; after lovely")).toContain("A grade is as-new, good");
-    expect(message("tuning drive cleaned; with grease from JP0000009")).toContain("no label of the stock");
+    expect(message("tuning drive cleaned; with grease from JP0000009")).toContain("not a label of the stock");
   });
 
   it("is any words before what was done, and what sits at a part is not the part", () => {

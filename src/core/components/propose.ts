@@ -376,7 +376,7 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
     needs.length === 0
       ? {
           action: "test",
-          reason: `“${drawnText(component)}” does not read as a value: look at the part itself.`,
+          reason: `“${drawnText(component)}” cannot be read as a value: look at the part itself.`,
           rule: "A value that is not known is measured",
         }
       : made === "resistor"

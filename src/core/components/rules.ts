@@ -135,7 +135,7 @@ export const LAST_PAPER_YEAR = 1965;
 const fraction = z
   .number()
   .min(-1, "A window does not go below −100 %.")
-  .max(5, "A window of more than +500 % is none.");
+  .max(5, "A window of more than +500 % is too wide.");
 
 /** What a shop may change of a role's rule; what it leaves out stays as the trade has it. */
 export const roleChangeSchema = z

@@ -143,7 +143,7 @@ describe("a set's file", () => {
       return read.ok ? "" : (read.problems[0] ?? "");
     };
     expect(problem("{")).toContain("not JSON");
-    expect(problem("{}")).toContain("no set's file");
+    expect(problem("{}")).toContain("not a set's file");
     expect(problem('{"format":"jumelle-set-file","version":9}')).toContain("version 9");
     expect(problem('{"format":"jumelle-set-file","version":1}')).toContain("not complete at");
   });

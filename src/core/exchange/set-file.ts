@@ -113,7 +113,7 @@ export function sealTroubles(document: SetFileDocument): string[] {
       : []),
     ...(chain.head !== headOf(entries) ? ["The head of the chain is not that of its last entry."] : []),
     ...(hashText(normalised(document)) !== digest
-      ? ["The digest over the whole file does not fit: something in it was changed."]
+      ? ["The digest of the whole file is wrong: something in it was changed."]
       : []),
   ];
 }
@@ -159,11 +159,14 @@ export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
   try {
     parsed = JSON.parse(text);
   } catch {
-    return { ok: false, problems: ["This is no set's file: it is not JSON, or it was cut off."] };
+    return { ok: false, problems: ["This is not a set's file: it is not JSON, or it was cut off."] };
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(parsed);
   if (!head.success || head.data.format !== SET_FILE_FORMAT)
-    return { ok: false, problems: [`This is no set's file: it does not begin with the format “${SET_FILE_FORMAT}”.`] };
+    return {
+      ok: false,
+      problems: [`This is not a set's file: it does not begin with the format “${SET_FILE_FORMAT}”.`],
+    };
   if (head.data.version > SET_FILE_VERSION)
     return {
       ok: false,
@@ -187,7 +190,7 @@ export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
   const unknown = new Map<string, number>();
   for (const [index, { kind, payload }] of document.entries.entries()) {
     const body = readBody(kind, payload, kinds);
-    if (!body.ok) problems.push(`Entry ${index + 1} (${kind}) does not read: ${body.message}`);
+    if (!body.ok) problems.push(`Entry ${index + 1} (${kind}) cannot be read: ${body.message}`);
     else if (body.body.kind === "unknown") unknown.set(kind, (unknown.get(kind) ?? 0) + 1);
   }
   if (problems.length > 0) return { ok: false, problems };
@@ -196,7 +199,7 @@ export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
 
 function sheetTrouble({ model }: SetFileDocument): string[] {
   const sheet = sheetSchema.safeParse(model.sheet);
-  return sheet.success ? [] : [`The model's sheet does not read: ${sheet.error.issues[0]?.message ?? ""}`];
+  return sheet.success ? [] : [`The model's sheet cannot be read: ${sheet.error.issues[0]?.message ?? ""}`];
 }
 
 /** The published schema of the format, JSON Schema 2020-12. */

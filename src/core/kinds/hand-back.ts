@@ -38,7 +38,7 @@ export type HandBack = z.infer<typeof payload>;
 const WORDS =
   "left, watch, use, old parts returned / kept / none, warranty and months, next and a date, no warranty, no next";
 
-/** `hand back: plays; left C1 is original; warranty 6; next 2027-05-01`. What is not said is as the form proposes it. */
+/** `hand back: plays; left C1 is original; warranty 6; next 2027-05-01`. What is left out is as the form proposes it. */
 function read(rest: Piece, context: LineContext): LineReading {
   const rules = context.base ? undefined : context.handBack;
   if (rules && rules.bars.length > 0)
@@ -99,7 +99,7 @@ export const handBack = defineKind({
   examples: [
     {
       line: "hand back: plays as it should; watch the dial lamp; warranty 6",
-      says: "the set goes out; also left, use, next, old parts; what is not said is as the form has it",
+      says: "the set goes out; also left, use, next, old parts; what is left out is as in the form",
     },
   ],
   designators: nothing,

@@ -25,7 +25,10 @@ const read: Reader = (rest, context) => {
   const [, what = "", code, to = ""] = found;
   const stock = code ? stockAt(code.toUpperCase(), context) : undefined;
   if (code && !stock)
-    return notUnderstood(rest.start, `${code.toUpperCase()} is no label of the stock: scan it again, or leave it out.`);
+    return notUnderstood(
+      rest.start,
+      `${code.toUpperCase()} is not a label of the stock: scan it again, or leave it out.`,
+    );
   return readAs(
     { v: 1, what, to: to.toLowerCase(), ...(stock ? { stock } : {}), ...(tail ? { why: tail } : {}) },
     rest.start,

@@ -27,7 +27,7 @@ const read: Reader = (rest) => {
     return notUnderstood(rest.start, "A soak reads like: soak start 4 h at 230 V, soak pause, soak resume, soak end.");
   const [, state = "", hours, line] = found;
   const volts = line === undefined ? undefined : parseQuantity(line, "voltage");
-  if (volts && !volts.ok) return notUnderstood(rest.start, `“${line ?? ""}” is no line voltage.`);
+  if (volts && !volts.ok) return notUnderstood(rest.start, `“${line ?? ""}” is not a line voltage.`);
   return readAs(
     {
       v: 1,

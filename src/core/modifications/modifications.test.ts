@@ -250,7 +250,10 @@ describe("lines of a recipe", () => {
       ok: false,
       message: expect.stringContaining("the least"),
     });
-    expect(readTap("rail B+ draws much")).toMatchObject({ ok: false, message: expect.stringContaining("no current") });
+    expect(readTap("rail B+ draws much")).toMatchObject({
+      ok: false,
+      message: expect.stringContaining("not a current"),
+    });
     expect(readNeed("a superhet")).toMatchObject({ ok: false });
     expect(readNeed("firmware: x")).toMatchObject({ ok: false, message: expect.stringContaining("Name the level") });
     expect(readPart("socket")).toMatchObject({ ok: false });

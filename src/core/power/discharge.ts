@@ -24,7 +24,7 @@ export type Discharge = {
 
 /** Said beside every computed time. */
 export const DISCHARGE_WARNING =
-  "A reckoned time is never permission to touch: a bleeder may be open. Discharge through a resistor and measure.";
+  "A calculated time is never permission to touch: a bleeder may be open. Discharge through a resistor and measure.";
 
 /**
  * How long stored charge takes to run off: t = R·C·ln(V₀/V_safe); energy ½·C·V².

@@ -22,8 +22,8 @@ export const FUSE_MOST = 3;
 const article = (count: number, word: string) => `${count} ${word}${count === 1 ? "" : "s"}`;
 
 /**
- * The make-safe list of exactly this set, in working order. What is left on the reservoir is measured; no list of
- * ticks and no reckoned time stands for it.
+ * The make-safe list of exactly this set, in working order. What is left on the reservoir is measured; a list of
+ * ticks or a calculated time never replaces that.
  * @param sheet of the model, @param year of make, when known
  */
 export function makeSafeList(

@@ -6,7 +6,7 @@ const SIGNS: Record<string, string> = { "€": "EUR", $: "USD", "£": "GBP" };
 /**
  * Reads an amount, e.g. `250`, `250,50 €`, `EUR 1200`. Currencies with two decimals.
  * @param currency of the shop: taken where the text names none
- * @returns undefined when it does not read as an amount above zero
+ * @returns undefined when it cannot be read as an amount above zero
  */
 export function parseMoney(text: string, currency: string): Money | undefined {
   const found = /^\s*(€|\$|£|[A-Za-z]{3})?\s*(\d{1,7})(?:[.,](\d{1,2}))?\s*(€|\$|£|[A-Za-z]{3})?\s*$/.exec(text);

@@ -238,7 +238,7 @@ function readPart(typed: string, rules: PartRules): Parsed<PartSpec> {
   if (rules.quantity) return mismatch(text, rules.quantity);
   return unreadable(
     0,
-    `“${text.trim()}” does not read as a part's value: write it with its unit, like 0.047 µF or 470k.`,
+    `“${text.trim()}” cannot be read as a part's value: write it with its unit, like 0.047 µF or 470k.`,
   );
 }
 

@@ -114,7 +114,7 @@ export function likelyBehind(point: string, own: Seen, seen: ReadonlyMap<string,
         ? [
             "Positive volts on a grid: the coupling capacitor leaks, or the tube is gassy. Lift one end to tell them apart.",
           ]
-        : ["Bias supply or grid leak: measure with the meter that draws least."];
+        : ["Bias supply or grid leak: measure with the meter that loads it least."];
     case "base":
       return ["Bias resistors, a leaky coupling capacitor, or the transistor itself."];
     case "heater":

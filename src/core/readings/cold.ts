@@ -113,7 +113,7 @@ export function judgeSisters(measured: readonly Sister[]): { group: string; apar
         group,
         apart,
         text: apart
-          ? `${group}: ${figures} differ by ${format(difference, "percent", 2)}; alike are those within ${format(SISTER_TOLERANCE, "percent")}. The lower one may have shorted turns.`
+          ? `${group}: ${figures} differ by ${format(difference, "percent", 2)}; they count as alike within ${format(SISTER_TOLERANCE, "percent")}. The lower one may have shorted turns.`
           : `${group}: ${figures} are alike, within ${format(SISTER_TOLERANCE, "percent")}.`,
       },
     ];

@@ -12,7 +12,7 @@ const total = (spec: PartSpec) => spec.sections.reduce((sum, value) => sum + val
 export function compareParts(was: PartSpec, now: readonly PartSpec[]): string[] {
   const remarks: string[] = [];
   const alike = now.filter((spec) => spec.quantity === was.quantity);
-  if (alike.length < now.length) return ["What goes in is another kind of part than what was there."];
+  if (alike.length < now.length) return ["The new part is of another kind than the old one."];
   if (alike.length === 1 && alike[0] && total(was) > 0) {
     const change = total(alike[0]) / total(was) - 1;
     if (Math.abs(change) > NOTICEABLE_CHANGE + 1e-9)

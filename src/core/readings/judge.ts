@@ -101,7 +101,7 @@ export function judge(reading: ReadingToJudge): Judgement {
   if (!expected) {
     if (quantity === "resistance" && measured >= OPEN_OHMS)
       return { verdict: "high", reasons: ["Open: no path at all. If one belongs here, that is the fault."] };
-    return { verdict: "none", reasons: ["No expected value: kept as it is, nothing to compare with."] };
+    return { verdict: "none", reasons: ["No expected value: it is kept, and there is nothing to compare it with."] };
   }
   if (expected.rule === "winding") return judgeWinding(measured, expected);
   if (expected.rule === "at-least") return judgeAtLeast(measured, expected, quantity);
@@ -109,7 +109,11 @@ export function judge(reading: ReadingToJudge): Judgement {
   const { value: corrected, reasons } = correctedFor(expected, quantity, reading);
   if (expected.asFound) reasons.push("The chart states no meter: judged as found.");
   if (corrected === 0)
-    return { verdict: "none", corrected, reasons: [...reasons, "An expected zero gives no ratio: judge it by eye."] };
+    return {
+      verdict: "none",
+      corrected,
+      reasons: [...reasons, "The expected value is zero, so there is no ratio: judge it yourself."],
+    };
   if (quantity === "resistance" && measured >= OPEN_OHMS)
     return { verdict: "high", corrected, reasons: ["Open.", ...reasons] };
   const ratio = measured / corrected;

@@ -66,13 +66,16 @@ describe("a verdict", () => {
   it("is none without anything to compare with", () => {
     expect(voltage(12)).toEqual({
       verdict: "none",
-      reasons: ["No expected value: kept as it is, nothing to compare with."],
+      reasons: ["No expected value: it is kept, and there is nothing to compare it with."],
     });
     expect(voltage(OPEN_OHMS).verdict).toBe("none");
     expect(voltage(3, { value: 0, asFound: true })).toEqual({
       verdict: "none",
       corrected: 0,
-      reasons: ["The chart states no meter: judged as found.", "An expected zero gives no ratio: judge it by eye."],
+      reasons: [
+        "The chart states no meter: judged as found.",
+        "The expected value is zero, so there is no ratio: judge it yourself.",
+      ],
     });
   });
   it("calls an open circuit open, expected or not, and no voltage ever", () => {
@@ -247,7 +250,7 @@ describe("cold checks", () => {
       {
         group: "halves",
         apart: true,
-        text: "halves: 80 Ω (T1 2) and 100 Ω (T1 3) differ by 20 %; alike are those within 10 %. The lower one may have shorted turns.",
+        text: "halves: 80 Ω (T1 2) and 100 Ω (T1 3) differ by 20 %; they count as alike within 10 %. The lower one may have shorted turns.",
       },
     ]);
     expect(sisters(100)).toEqual([]);
@@ -292,7 +295,10 @@ describe("a test against its limit", () => {
   });
   it("is none without a limit above zero", () => {
     for (const limit of [undefined, 0, -1])
-      expect(judgeTest(5, limit, "at-least")).toEqual({ verdict: "none", reasons: ["No limit given: kept as it is."] });
+      expect(judgeTest(5, limit, "at-least")).toEqual({
+        verdict: "none",
+        reasons: ["No limit given: it is kept without a verdict."],
+      });
   });
 });
 
@@ -418,7 +424,7 @@ describe("what goes in against what was there", () => {
   });
   it("is another kind of part", () => {
     expect(compareParts(spec(1), [spec(1, { quantity: "resistance" } as never)])).toEqual([
-      "What goes in is another kind of part than what was there.",
+      "The new part is of another kind than the old one.",
     ]);
   });
 });

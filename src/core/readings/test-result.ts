@@ -27,7 +27,8 @@ function limitWords(ratio: number, sense: "at-least" | "at-most"): string {
  * @param sense `share`: 80 % and more good, 60 to 80 % watch, below replace (shop rule); `at-least`, `at-most`: a limit
  */
 export function judgeTest(measured: number, nominal: number | undefined, sense: Sense): TestJudgement {
-  if (nominal === undefined || nominal <= 0) return { verdict: "none", reasons: ["No limit given: kept as it is."] };
+  if (nominal === undefined || nominal <= 0)
+    return { verdict: "none", reasons: ["No limit given: it is kept without a verdict."] };
   const ratio = measured / nominal;
   const percent = `${Math.round(ratio * 100)} %`;
   if (sense === "share") {

@@ -53,9 +53,9 @@ export function numberIn(
   const number = /^[-−]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(text)
     ? Number(text.replace("−", "-").replace(",", "."))
     : undefined;
-  if (number === undefined) return stop(notUnderstood(at, `“${text}” is no number. Write it like: ${example}.`));
+  if (number === undefined) return stop(notUnderstood(at, `“${text}” is not a number. Write it like: ${example}.`));
   if (whole && !Number.isInteger(number))
-    return stop(notUnderstood(at, `“${text}” is no whole number. Write it like: ${example}.`));
+    return stop(notUnderstood(at, `“${text}” is not a whole number. Write it like: ${example}.`));
   if (number < least) return stop(notUnderstood(at, `“${text}” is below ${least}. Write it like: ${example}.`));
   return got(number);
 }

@@ -53,6 +53,6 @@ export function readScan(text: string): Scan {
     kind: "other",
     message: /^\d{8,14}$/.test(plain)
       ? "That is a maker’s barcode, not one of our labels: find the part by its maker’s number below."
-      : `“${text.trim().slice(0, 40)}” is no label of this shop: ours begin with JP (a part) or JT (a set’s tag).`,
+      : `“${text.trim().slice(0, 40)}” is not a label of this shop: ours begin with JP (a part) or JT (a set’s tag).`,
   };
 }

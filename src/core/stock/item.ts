@@ -71,8 +71,7 @@ export const stockFieldsSchema = z
     });
     const say = (message: string) => context.addIssue({ code: "custom", path: ["marking"], message });
     if (!parsed.ok) return say(parsed.kind === "ambiguous" ? parsed.question : parsed.message);
-    if (!parsed.value.sections.every((value) => value > 0))
-      return say("A value of nothing is no part: write it above zero.");
+    if (!parsed.value.sections.every((value) => value > 0)) return say("Enter a value above zero.");
     if ((fields.kind === "X" || fields.kind === "Y") && !parsed.value.safety?.startsWith(fields.kind))
       return say(`A safety-rated part says its class: write ${fields.kind}1 or ${fields.kind}2 behind the value.`);
     if (isCapacitor(fields.kind) && fields.kind !== "X" && fields.kind !== "Y" && parsed.value.volts === undefined)

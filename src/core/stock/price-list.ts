@@ -54,11 +54,11 @@ export const priceListTable = (supplier: string, currency: string): Table<Offer>
     if (spec) row.shown("marking", formatPart(spec));
     const typed = row.text("price");
     const price = parseMoney(typed, currency);
-    if (!price) row.problem("price", `“${typed}” is no price above zero: write it like 0.45 ${currency}.`);
+    if (!price) row.problem("price", `“${typed}” is not a price above zero: write it like 0.45 ${currency}.`);
     else if (price.currency !== currency)
       row.problem(
         "price",
-        `Priced in ${price.currency}; the shop reckons in ${currency}. Ask for the list in ${currency}: no rate is guessed here.`,
+        `Priced in ${price.currency}; the shop works in ${currency}. Ask for the list in ${currency}: no rate is guessed here.`,
       );
     else row.shown("price", formatMoney(price));
     const maker = row.text("maker");

@@ -30,7 +30,7 @@ describe("a stock list", () => {
     expect(read("film", "-5 µF 630 V", "", "", "").row).toBeUndefined();
     expect(read("X", "0.01 µF 275 V", "", "", "").cells.marking?.problem).toContain("class");
     expect(read("film", ".047/630", "", "-3", "").cells.onHand?.problem).toContain("whole number");
-    expect(read("film", ".047/630", "", "1", "cheap").cells.price?.problem).toContain("no price");
+    expect(read("film", ".047/630", "", "1", "cheap").cells.price?.problem).toContain("not a price");
     expect(read("gadget", "x", "", "", "").cells.kind?.problem).toContain("none of");
     expect(read("resistor", "50M", "", "", "").cells.marking?.problem).toBeTruthy();
   });

@@ -60,7 +60,7 @@ export const STOCK_TABLE: Table<StockRow> = {
     const free = /^0+([.,]0+)?$/.test(typed);
     const price = typed === "" || free ? undefined : parseMoney(typed, currency);
     if (typed !== "" && !free && !price)
-      row.problem("price", `“${typed}” is no price: write it like 0.45 or 0.45 EUR.`);
+      row.problem("price", `“${typed}” is not a price: write it like 0.45 or 0.45 EUR.`);
     if (price && !price.currency) row.problem("price", `“${typed}” names no currency: write it like ${typed} EUR.`);
     else if (price) row.shown("price", formatMoney(price));
     const onHand = whole(row, "onHand", "A count");

@@ -41,7 +41,7 @@ export const PARTS: Table<Component> = {
     const designator = row.text("designator").toUpperCase();
     if (designator === "") row.problem("designator", "The designator is missing.");
     else if (!DESIGNATOR.test(designator))
-      row.problem("designator", `“${designator}” is no designator: letters and a number, like C14 or VR2.`);
+      row.problem("designator", `“${designator}” is not a designator: letters and a number, like C14 or VR2.`);
     const named = row.choice("role", ROLES);
     const role = named ?? "other";
     if (named || row.cells.role?.raw === "") row.shown("role", roleWord(role));

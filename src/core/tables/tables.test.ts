@@ -48,9 +48,9 @@ describe("reading a parts list", () => {
     expect(rows[1]).toMatchObject({ line: 4, problems: ["The same part stands in line 2 already."] });
   });
 
-  it("says what is no designator, no role, too long", () => {
+  it("says what is not a designator, no role, too long", () => {
     const problems = (line: string) => read("parts", `designator;role;value;note\n${line}`).rows[0]?.problems.join(" ");
-    expect(problems("the big one;coupling;.1")).toContain("is no designator");
+    expect(problems("the big one;coupling;.1")).toContain("is not a designator");
     expect(problems("C1;decoration;.1")).toContain("none of: mains");
     expect(problems("C1;coupling;")).toContain("value is missing");
     expect(problems(`C1;coupling;.1;${"x".repeat(300)}`)).toContain("Longer than 200 characters.");

@@ -200,7 +200,7 @@ export function parseHeater(
   const near = nearestTypes(typed);
   return {
     ok: false,
-    message: `“${typed}” is no tube of the table and no heater: write volts and amps above zero, like 14 V 0.1 A${near.length > 0 ? `. Near it: ${near.join(", ")}.` : "."}`,
+    message: `“${typed}” is neither a tube of the table nor a heater: write volts and amps above zero, like 14 V 0.1 A${near.length > 0 ? `. Near it: ${near.join(", ")}.` : "."}`,
     near,
   };
 }

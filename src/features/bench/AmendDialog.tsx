@@ -128,7 +128,7 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
   };
   const correct = () => {
     if (result.kind !== "draft" || result.draft.type !== "content")
-      return setError("The line above does not read as an entry yet.");
+      return setError("The line above cannot be read as an entry yet.");
     const { content } = result.draft;
     const moved = when !== momentField(item.at);
     const at = moved && !Number.isNaN(Date.parse(when)) ? new Date(when).toISOString() : undefined;

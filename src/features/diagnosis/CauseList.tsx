@@ -48,10 +48,10 @@ export function Causes({ picture, evidenceOf, onFound, lastTime }: CausesProps) 
       </details>
       {beyond > 0.02 ? (
         <p className={beyond > 0.2 ? "font-semibold text-warning" : "dim"}>
-          {percent(beyond)} that it is something which is not on the list.
+          {percent(beyond)} that it is something that is not on the list.
         </p>
       ) : null}
-      {none > 0.05 ? <p className="dim">{percent(none)} that nothing is wrong and what was seen were slips.</p> : null}
+      {none > 0.05 ? <p className="dim">{percent(none)} that nothing is wrong and the results were mistakes.</p> : null}
       <details>
         <summary className="flex min-h-10 cursor-pointer items-center font-semibold">
           Ruled out ({ruledOut.length})

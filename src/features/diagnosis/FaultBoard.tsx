@@ -127,7 +127,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       {failure}
       {search.proposed ? (
         <p className="border-l-4 border-warning pl-2">
-          These stages are a proposal from the tubes and the words of the sheet.{" "}
+          These stages are a proposal, made from the tubes and the text of the sheet.{" "}
           <Link href={`/reference/${model.id}?table=stages`} className="link">
             Look at them, and keep them with the model
           </Link>
@@ -187,7 +187,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         <section aria-label="Next tests">
           <h2 className="text-lg font-bold">Next tests</h2>
           {picture.next.length === 0 ? (
-            <p>Nothing seen is left without a cause: mend what was found, and listen again.</p>
+            <p>Everything that was seen has a cause: repair what was found, and listen again.</p>
           ) : null}
           <NextTests
             tests={picture.next}
@@ -206,7 +206,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         </section>
         <section aria-label="Symptoms and instruments" className="flex flex-col gap-3">
           <h2 className="text-lg font-bold">Symptoms</h2>
-          {symptoms.length === 0 ? <p className="dim">None written down but the complaint.</p> : null}
+          {symptoms.length === 0 ? <p className="dim">Only the complaint is written down.</p> : null}
           <SymptomList symptoms={symptoms} />
           <fieldset>
             <legend className="font-bold">At hand</legend>

@@ -20,7 +20,7 @@ export function RestoreForm() {
     const body = (await answer?.json().catch(() => undefined)) as { problems?: { message: string }[] } | undefined;
     setBusy(false);
     if (answer?.ok) return router.refresh();
-    return setMessage(body?.problems?.[0]?.message ?? "The server cannot be reached: nothing was laid down.");
+    return setMessage(body?.problems?.[0]?.message ?? "The server cannot be reached: nothing was restored.");
   };
   return (
     <form
@@ -41,9 +41,9 @@ export function RestoreForm() {
         }}
       />
       <button className="btn btn-outline h-11" aria-disabled={busy}>
-        Lay it down
+        Restore it
       </button>
-      {busy ? <p role="status">It is being laid down and checked…</p> : null}
+      {busy ? <p role="status">It is being restored and checked…</p> : null}
       {message ? <ErrorText>{message}</ErrorText> : null}
     </form>
   );

@@ -80,7 +80,7 @@ export function ModAfter({ modification, ready }: { modification: Modification; 
   const missing = lacks(modification, ready);
   const fit = async () => {
     const took = readMinutes(minutes);
-    if (minutes.trim() && !took) return setError(`“${minutes.trim()}” is no time: 70, or 1 h 10 min.`);
+    if (minutes.trim() && !took) return setError(`“${minutes.trim()}” is not a time: 70, or 1 h 10 min.`);
     if (missing.length > 0) return setError(`Not yet: ${missing.join("; ")}.`);
     const parts = fittedFrom(payload.parts, stock);
     const done = await write({

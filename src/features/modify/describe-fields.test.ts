@@ -68,7 +68,7 @@ describe("a modification that is described by hand", () => {
   it.each([
     [{ name: " " }, "name", "Give it a name"],
     [{ name: "x", parts: "R901 10k\nnothing" }, "parts", "Line 2"],
-    [{ name: "x", parts: "R901 10k from JPNOSUCH9" }, "parts", "no label"],
+    [{ name: "x", parts: "R901 10k from JPNOSUCH9" }, "parts", "not a label"],
     [{ name: "x", taps: "somewhere" }, "taps", "Line 1"],
     [{ ...FITTED, minutes: "soon" }, "minutes", "whole minutes"],
     [{ ...FITTED, minutes: "0" }, "minutes", "whole minutes"],

@@ -57,7 +57,7 @@ export function readModFields(typed: ModFields, context: LineContext): Read {
   const minutes = ours ? said("minutes") : undefined;
   const took = minutes === undefined ? undefined : readMinutes(minutes);
   if (minutes !== undefined && (!took || !Number.isInteger(took)))
-    return lacks(`“${minutes}” is no time in whole minutes: 70, or 1 h 10 min.`, "minutes");
+    return lacks(`“${minutes}” is not a time in whole minutes: 70, or 1 h 10 min.`, "minutes");
   const chassis = chassisOf(typed);
   const undo = said("undo");
   const body = modBody.safeParse({

@@ -52,7 +52,7 @@ export async function moveStock(
 /** The rows of a list that reads in full; a list with a bad row was not looked at. */
 function goodRows<R>(list: TableRead<R>): R[] {
   const rows = list.rows.flatMap(({ row }) => (row ? [row] : []));
-  if (list.bad > 0 || rows.length === 0) refuse(list.trouble ?? "A row does not read: look at the preview again.");
+  if (list.bad > 0 || rows.length === 0) refuse(list.trouble ?? "A row cannot be read: look at the preview again.");
   return rows;
 }
 

@@ -9,7 +9,7 @@ describe("the form of a part", () => {
     expect(understood(typed)).toBe("understood as 47 nF 630 V");
     expect(readStock({ ...typed, marking: ".047", price: "-3" }, "EUR")).toMatchObject({
       ok: false,
-      problems: { price: expect.stringContaining("no price") },
+      problems: { price: expect.stringContaining("not a price") },
     });
     expect(readStock({ ...EMPTY_STOCK }, "EUR")).toMatchObject({
       ok: false,

@@ -35,7 +35,7 @@ export function SentBackPlate() {
     keep: { key: `sent-back ${visit.id}`, fits: shapeOf(NOTHING) },
     check: ({ what, code }) => ({
       ...(what.trim() ? {} : { what: "Say what goes back." }),
-      ...(code.trim() && !stockOf(code) ? { code: `${code.trim()} is no label of the stock: scan it again.` } : {}),
+      ...(code.trim() && !stockOf(code) ? { code: `${code.trim()} is not a label of the stock: scan it again.` } : {}),
     }),
     save: async (typed) => {
       const answer = saying(await append(contentOf(typed)));

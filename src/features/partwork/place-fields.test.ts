@@ -33,7 +33,7 @@ it("says what is missing, in the order of the fields", () => {
   expect(message({ place: "cabinet" })).toContain("what was done");
   expect(message({ place: "cabinet", actions: ["left"] })).toContain("why it is left");
   expect(message({ place: "cabinet", actions: ["painted"], code: "JPNOSUCH9", material: "lacquer" })).toContain(
-    "no label",
+    "not a label",
   );
   expect(message({ place: "cabinet", actions: ["painted"], code: "JP00001A7" })).toContain("Name the material");
 });

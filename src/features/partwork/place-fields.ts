@@ -41,7 +41,7 @@ export function readPlaceFields(typed: PlaceFields, context: LineContext): Read 
   if (!text("place")) return lacks("place", "Say which place: the tuning drive, V3 socket, the cabinet.");
   if (typed.actions.length === 0) return lacks("actions", "Say what was done: one or more of the actions.");
   if (typed.actions.includes("left") && !text("why")) return lacks("why", "Say why it is left as it is.");
-  if (code && !stock) return lacks("code", `${code} is no label of the stock: scan it again, or leave it out.`);
+  if (code && !stock) return lacks("code", `${code} is not a label of the stock: scan it again, or leave it out.`);
   if (code && !text("material")) return lacks("material", "Name the material that comes from stock.");
   const { before, after, oldPart } = typed;
   return {

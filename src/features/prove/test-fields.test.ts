@@ -34,7 +34,7 @@ it("says what is missing, and keeps an empty limit as none", () => {
   });
   expect(readTest({ ...NO_TEST, test: "hum", measured: "3 mV" }, "prove")).toMatchObject({
     ok: false,
-    message: expect.stringContaining("“3 mV” is no number"),
+    message: expect.stringContaining("“3 mV” is not a number"),
   });
   expect(readTest({ ...NO_TEST, test: "hum", measured: "3", limit: "ten" }, "prove")).toMatchObject({
     ok: false,

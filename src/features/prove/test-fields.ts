@@ -41,11 +41,11 @@ export function readTest(fields: TestFields, phase: Phase): ReadTest {
     return {
       ok: false,
       field: "measured",
-      message: `“${fields.measured.trim() || "nothing"}” is no number: the unit has a field of its own.`,
+      message: `“${fields.measured.trim() || "nothing"}” is not a number: the unit has a field of its own.`,
     };
   const limit = fields.limit.trim() ? number(fields.limit) : undefined;
   if (fields.limit.trim() && limit === undefined)
-    return { ok: false, field: "limit", message: `The limit “${fields.limit.trim()}” is no number.` };
+    return { ok: false, field: "limit", message: `The limit “${fields.limit.trim()}” is not a number.` };
   return {
     ok: true,
     payload: {

@@ -37,7 +37,7 @@ it("puts every problem beside its field, with the line", () => {
   expect(read).toMatchObject({
     ok: false,
     problems: {
-      needs: expect.stringMatching(/^Line 2: “flux” is no kind of stage/),
+      needs: expect.stringMatching(/^Line 2: “flux” is not a kind of stage/),
       taps: expect.stringContaining("begins with its kind"),
       minutes: expect.stringContaining("whole number"),
       steps: expect.stringContaining("has steps"),

@@ -63,5 +63,5 @@ export function readRules(typed: TypedRules): ReadRules {
   if (parsed.success) return { ok: true, value: parsed.data };
   const [issue] = parsed.error.issues;
   const at = issue?.path[0] === "roles" ? roles[Number(issue.path[1])]?.role : undefined;
-  return { ok: false, message: `${at ? `${roleWord(at)}: ` : ""}${issue?.message ?? "That is no rule."}` };
+  return { ok: false, message: `${at ? `${roleWord(at)}: ` : ""}${issue?.message ?? "That is not a rule."}` };
 }

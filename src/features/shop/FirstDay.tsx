@@ -73,7 +73,7 @@ export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNo
         <section aria-label="Bring everything back" className="rounded-box bg-base-200 p-4">
           <h2 className="text-xl font-bold">Bring everything back</h2>
           <p className="dim mb-3">
-            An archive from the page Shop is laid down as it was written: sets, logbooks, photos, stock, people. It is
+            An archive from the page Shop is restored as it was written: sets, logbooks, photos, stock, people. It is
             checked against its digest; one that was changed or cut off leaves this shop empty.
           </p>
           {restore}

@@ -31,7 +31,7 @@ export function People({ people }: { people: readonly { id: string; name: string
       <Form form={form} className="flex flex-wrap items-end gap-3">
         <TextField label="Somebody new" inputClass="w-64" {...form.field("name")} />
         <TextField label="What they do here" inputClass="w-64" placeholder="technician" {...form.field("role")} />
-        <FormEnd form={form} save="Take on" saveClass="btn-outline" saved={`${last} is on.`} />
+        <FormEnd form={form} save="Take on" saveClass="btn-outline" saved={`${last} was added.`} />
       </Form>
     </section>
   );

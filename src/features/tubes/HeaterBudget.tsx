@@ -75,7 +75,7 @@ export function HeaterBudget({ places }: { places: readonly TubePlace[] }) {
           </section>
         );
       })}
-      {rated && !rated.ok ? <ErrorText>{`“${rating}” is no current.`}</ErrorText> : null}
+      {rated && !rated.ok ? <ErrorText>{`“${rating}” is not a current.`}</ErrorText> : null}
     </div>
   );
 }

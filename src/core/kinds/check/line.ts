@@ -29,7 +29,7 @@ function named(items: readonly SafeItem[], word: string, at: number): SafeItem |
   return notUnderstood(
     at,
     found.length > 1
-      ? `“${word}” stands in several lines: ${found.map(({ key }) => key).join(", ")}. Name one of them.`
+      ? `“${word}” is in several lines: ${found.map(({ key }) => key).join(", ")}. Name one of them.`
       : `Name the line of the list: ${items.map((one) => one.key).join(", ")}.`,
   );
 }

@@ -48,7 +48,7 @@ export const tapSchema = z
 export type Tap = z.infer<typeof tapSchema>;
 
 /** What has to be so before a modification can be fitted, each confirmed by looking. */
-const needBase = { text: z.string().trim().min(1, "Say what has to be so.").max(300) };
+const needBase = { text: z.string().trim().min(1, "Say what must be true.").max(300) };
 export const needSchema = z.discriminatedUnion("kind", [
   /** the set has stages of these kinds */
   z.object({ kind: z.literal("stages"), stages: z.array(z.enum(STAGE_KINDS)).min(1).max(10), ...needBase }),
@@ -103,11 +103,9 @@ export function bodyTrouble(body: ModBody, there: boolean): { path: string; mess
   const twice = names.find((name, index) => names.indexOf(name) !== index);
   return [
     ...(body.chassis === "drilled" && body.reversible
-      ? [{ path: "reversible", message: "A drilled hole does not grow together again: it is not reversible." }]
+      ? [{ path: "reversible", message: "A drilled hole cannot be undone: it is not reversible." }]
       : []),
     ...(body.reversible && !body.undo && there ? [{ path: "undo", message: "Say what it takes to put it back." }] : []),
-    ...(twice
-      ? [{ path: "parts", message: `${twice} stands twice among its parts: each part has a place of its own.` }]
-      : []),
+    ...(twice ? [{ path: "parts", message: `${twice} is in its parts twice: each part needs its own place.` }] : []),
   ];
 }

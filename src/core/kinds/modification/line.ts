@@ -33,7 +33,7 @@ export function readStockedPart(value: string, context: LineContext): RecipeLine
   const code = FROM.exec(value)?.[1]?.toUpperCase();
   const stock = code ? stockAt(code, context) : undefined;
   if (code && !stock)
-    return { ok: false, message: `${code} is no label of the stock: scan it again, or leave it out.` };
+    return { ok: false, message: `${code} is not a label of the stock: scan it again, or leave it out.` };
   const plain = value.replace(FROM, "");
   const note = NOTE.exec(plain)?.[1]?.trim();
   const read = readPart(plain.replace(NOTE, ""));
@@ -61,7 +61,7 @@ function takeClause(mod: Mod, { word, value }: Clause, context: LineContext): st
   else if (word === "minutes") {
     const minutes = readMinutes(value);
     if (minutes === undefined || !Number.isInteger(minutes))
-      return `“${value}” is no time in whole minutes: minutes 45, minutes 1 h 20 min.`;
+      return `“${value}” is not a time in whole minutes: minutes 45, minutes 1 h 20 min.`;
     mod.minutes = minutes;
   } else if (word === "about") {
     const root = rootOf(value.replace("#", ""), context);

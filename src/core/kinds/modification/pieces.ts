@@ -27,7 +27,7 @@ export function readTap(line: string): RecipeLine<Tap> {
   const [low, high, draws] = [range?.[1], range?.[2] ?? range?.[1], drawn?.[1]].map((text, index) =>
     text === undefined ? undefined : parseQuantity(text, index === 2 ? "current" : "voltage"),
   );
-  if (draws && !draws.ok) return bad(`“${drawn?.[1] ?? ""}” is no current: draws 5 mA.`);
+  if (draws && !draws.ok) return bad(`“${drawn?.[1] ?? ""}” is not a current: draws 5 mA.`);
   if ((low && !low.ok) || (high && !high.ok)) return bad("The voltage reads like: 200 V to 300 V.");
   if (low?.ok && high?.ok && low.value > high.value) return bad("The first voltage is the least, the second the most.");
   return ok({
@@ -67,14 +67,14 @@ export function readNeed(line: string): RecipeLine<ModNeed> {
   switch (word.toLowerCase()) {
     case "stages": {
       const stages = listOf<StageKind>(rest, STAGE_KINDS);
-      if (typeof stages === "string") return bad(`“${stages}” is no kind of stage: ${STAGE_KINDS.join(", ")}.`);
+      if (typeof stages === "string") return bad(`“${stages}” is not a kind of stage: ${STAGE_KINDS.join(", ")}.`);
       return stages.length > 0
         ? ok({ kind: "stages", stages, text })
         : bad("Name the stages: stages mixer, oscillator.");
     }
     case "supply": {
       const supplies = listOf<Supply>(rest, SUPPLIES);
-      if (typeof supplies === "string") return bad(`“${supplies}” is no supply: ${SUPPLIES.join(", ")}.`);
+      if (typeof supplies === "string") return bad(`“${supplies}” is not a supply: ${SUPPLIES.join(", ")}.`);
       return supplies.length > 0
         ? ok({ kind: "supply", supplies, text })
         : bad(`Name the supply: ${SUPPLIES.join(", ")}.`);
@@ -91,7 +91,7 @@ export function readNeed(line: string): RecipeLine<ModNeed> {
     case "look":
       return ok({ kind: "look", text });
     default:
-      return bad(`“${word}” is no kind of prerequisite: ${say}.`);
+      return bad(`“${word}” is not a kind of prerequisite: ${say}.`);
   }
 }
 
@@ -120,7 +120,7 @@ export function readStep(line: string): RecipeLine<ModStep> {
     if (word === "caution" && value) step.caution = value;
     else if (word === "opens" && value) step.opens = value;
     else if (word === "screws" && /^\d{1,3}$/.test(value)) step.screws = Number(value);
-    else return bad(`Behind a bar stands caution …, opens … or screws and a number; “${part}” is none of them.`);
+    else return bad(`After a bar, write caution …, opens … or screws and a number; “${part}” is none of these.`);
   }
   return ok(step);
 }

@@ -132,7 +132,7 @@ export function readNow(
     const stock = code ? stockAt(code, context) : undefined;
     if (from && code && !stock)
       return stop(
-        notUnderstood(start + from.index, `${code} is no label of the stock: scan it again, or leave it out.`),
+        notUnderstood(start + from.index, `${code} is not a label of the stock: scan it again, or leave it out.`),
       );
     const valuePiece = piece(where.line, start + (own?.length ?? 0), start + (from?.index ?? text.length));
     start += text.length + 3;

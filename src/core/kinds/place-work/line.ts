@@ -89,7 +89,7 @@ const FROM = /\s+from\s+(JP[0-9A-Z]{7})\s*$/i;
 function materialIn(value: string, at: number, context: LineContext): { text: string } | LineProblem {
   const code = FROM.exec(value)?.[1]?.toUpperCase();
   const stock = code ? stockAt(code, context) : undefined;
-  if (code && !stock) return notUnderstood(at, `${code} is no label of the stock: scan it again, or leave it out.`);
+  if (code && !stock) return notUnderstood(at, `${code} is not a label of the stock: scan it again, or leave it out.`);
   return { text: value.replace(FROM, "").trim(), ...(stock ? { stock } : {}) };
 }
 

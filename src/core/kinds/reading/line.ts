@@ -76,7 +76,7 @@ function askUnit(line: string, value: Piece, point: string): LineReading {
   }));
   return {
     kind: "question",
-    question: `“${point}” is no point of this set. What is ${text}: a reading with its unit, or a note?`,
+    question: `“${point}” is not a point of this set. What is ${text}: a reading with its unit, or a note?`,
     choices: [...units.slice(0, 3), { label: "A note", text: `note ${line.trim()}` }],
   };
 }
@@ -105,7 +105,7 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
       ? askUnit(line, said.value, head.point)
       : notUnderstood(
           said.value.start,
-          `“${textOf(said.value)}” is no figure with a unit. A remark goes after a colon: ${head.point} 248 V: remark.`,
+          `“${textOf(said.value)}” is not a figure with a unit. A remark goes after a colon: ${head.point} 248 V: remark.`,
         );
   const lineVolts = said.line ? quantityAt(said.line, "voltage") : undefined;
   if (lineVolts && !lineVolts.ok) return lineVolts.result;

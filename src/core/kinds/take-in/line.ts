@@ -42,7 +42,7 @@ function switchesOf(value: string): { switches: Record<string, string> } | { pro
   for (const item of list(value)) {
     const [name = "", answer = ""] = item.toLowerCase().split(/\s+/);
     const known = SWITCH_NAMES.find((one) => one === name);
-    if (!known) return { problem: `“${name}” is no choice of a visit: ${SWITCH_NAMES.join(", ")}.` };
+    if (!known) return { problem: `“${name}” is not a choice of a visit: ${SWITCH_NAMES.join(", ")}.` };
     const answers = Object.keys(SWITCHES[known].answers);
     if (!answers.includes(answer)) return { problem: `${SWITCHES[known].question}: ${answers.join(", ")}.` };
     switches[known] = answer;
@@ -70,7 +70,7 @@ function valueOf({ word, value }: Clause, currency: string): Record<string, unkn
     }
     case "limit": {
       const costLimit = parseMoney(value, currency);
-      return costLimit ? { costLimit } : `“${value}” is no amount: limit 250 EUR.`;
+      return costLimit ? { costLimit } : `“${value}” is not an amount: limit 250 EUR.`;
     }
     default: {
       const field = WORDS[word as keyof typeof WORDS];
