@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { consider } from "../diagnosis";
 import { settle, type Content, type Entry } from "../kinds";
-import { amend, entry, idOf, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
+import { amend, entry, idOf, note, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
 import { faultWords, foundIn, learntFrom, searchOf, type SearchInput } from ".";
 
 const sheet: typeof SHEET = {
@@ -262,5 +262,74 @@ describe("findings", () => {
     const { circuit } = searchOf(input([]));
     expect(faultWords("output.coupling-leaky@C14", circuit)).toBe("Coupling capacitor leaks (C14), Output stage");
     expect(faultWords("bfo.gone-by", circuit)).toBe("gone-by, bfo");
+  });
+});
+
+describe("what a search is asked with", () => {
+  const OTHER = idOf(700);
+  const other = (n: number, content: Content): Entry => ({ ...entry(n, content), visitId: OTHER });
+  const question = (entries: Entry[], change: Partial<SearchInput> = {}) => searchOf(input(entries, change)).question;
+
+  it("the age of the set, what its record says of its parts before this visit, and what the shop has learnt", () => {
+    const before = { ...other(1, replace("C14", "47n/630")), at: "2024-01-01T00:00:00.000Z" };
+    const left = { ...other(2, work(["R7"], "left", { why: "good" })), at: "2024-01-01T00:00:00.000Z" };
+    const mine = { ...entry(3, symptom("hum")), at: "2026-01-01T00:00:00.000Z" };
+    const { facts } = question([before, left, mine, entry(4, replace("C1", "22/450"))]);
+    expect(facts.years).toBe(89);
+    expect(facts.record).toEqual({ C14: { changedYears: expect.closeTo(2, 1) }, R7: { left: true } });
+    expect(question([mine], { year: null }).facts).not.toHaveProperty("years");
+    const learnt = learntFrom([], "model", VISIT);
+    expect(question([mine], { learnt }).facts).toHaveProperty("learnt");
+    expect(question([mine], { learnt, figures: { often: {}, learns: false } }).facts).not.toHaveProperty("learnt");
+    expect(question([mine], { learnt, figures: { often: {}, learns: true } }).facts).toHaveProperty("learnt");
+    expect(question([mine]).facts).not.toHaveProperty("learnt");
+  });
+  it("the tests that were made; after a repair one listens again, and what was found sound stays so", () => {
+    const heard = [entry(1, symptom("distorted")), entry(2, reading("V4 plate", 240, 245))];
+    const before = question(heard);
+    expect(before.done).toContain("play");
+    const after = question([...heard, entry(3, replace("C14", "47n/630"))]);
+    expect(after.done).not.toContain("play");
+    expect(after.done).toEqual(before.done.filter((id) => id !== "play"));
+    expect(question([...heard, entry(3, note("looked at"))]).done).toEqual(before.done);
+  });
+  it("the same result again counts a fifth; with a repair in between in full", () => {
+    const heard = (n: number) => entry(n, searched("play", "distorted"));
+    const weights = (entries: Entry[]) => question(entries).evidence.map(({ weight }) => weight);
+    expect(weights([heard(1), heard(2)])).toEqual([undefined, 0.2]);
+    expect(weights([heard(1), entry(2, replace("C14", "47n/630")), heard(3)]).at(-1)).toBeUndefined();
+  });
+  it("whether the set is open and was under power, in this visit", () => {
+    expect(question([entry(1, symptom("hum"))]).met).toEqual([]);
+    expect(question([entry(1, replace("C14", "47n/630"))]).met).toEqual(["open"]);
+    expect(question([other(1, replace("C14", "47n/630"))]).met).toEqual([]);
+    expect(question([entry(1, symptom("hum")), entry(2, replace("C14", "47n/630"))]).met).toEqual(["open"]);
+  });
+  it("what is found and not mended yet, of this visit, and what is not at hand", () => {
+    expect(question([entry(1, finding())]).confirmed).toEqual(["output.coupling-leaky@C14"]);
+    expect(question([entry(1, finding({ mended: "C14 replaced" }))]).confirmed).toEqual([]);
+    expect(question([entry(1, finding({ work: [idOf(9)] }))]).confirmed).toEqual([]);
+    expect(question([other(1, finding())]).confirmed).toEqual([]);
+    expect(question([entry(1, symptom("hum"))]).lacking).toEqual([]);
+    expect(question([entry(1, symptom("hum"))], { lacking: ["scope" as never] }).lacking).toEqual(["scope"]);
+  });
+  it("names entries that no test of this circuit asks for", () => {
+    const { unread } = searchOf(input([entry(1, searched("no-such-test", "bad")), entry(2, symptom("distorted"))]));
+    expect(unread).toEqual([idOf(1)]);
+  });
+  it("a finding's later words belong to it alone", () => {
+    const two = [
+      entry(1, finding()),
+      entry(2, finding({ fault: "output.tube-weak@V4", cause: "V4 weak" })),
+      entry(3, finding({ about: idOf(1), mended: "C14 replaced" })),
+    ];
+    expect(searchOf(input(two)).findings.map(({ cause, state }) => [cause, state])).toEqual([
+      ["C14 leaks", "mended"],
+      ["V4 weak", "found"],
+    ]);
+  });
+  it("a fault that its circuit does not know any more is named all the same", () => {
+    expect(faultWords("gone.strange", searchOf(input([])).circuit)).toBe("strange, gone");
+    expect(faultWords("nonsense", searchOf(input([])).circuit)).toBe(", ");
   });
 });

@@ -140,3 +140,160 @@ describe("tubes in stock", () => {
     expect(typeIn("something else")).toBeUndefined();
   });
 });
+
+describe("what is known of each tube", () => {
+  const share = (designator: string, value: number, more: object = {}): Content => ({
+    kind: "test-result",
+    payload: {
+      v: 1,
+      phase: "check",
+      designator,
+      test: "emission",
+      measured: { text: String(value), value },
+      nominal: { text: "100", value: 100 },
+      sense: "share",
+      ...more,
+    },
+  });
+  const records = (position: string, entries: Entry[]) =>
+    tubePlaces(input(entries)).find((place) => place.position === position)?.records;
+  it("are its own tests, on whatever tester, in order of time", () => {
+    const late = { ...entry(1, test("V2", 2150)), at: "2026-03-01T00:00:00.000Z" };
+    const early = { ...entry(2, share("V2", 70, { setup: "bench tester" })), at: "2026-02-01T00:00:00.000Z" };
+    const others = [
+      entry(3, test("V1", 900)),
+      entry(4, share("V1", 10)),
+      entry(5, share("V2", 5, { sense: "at-least" })),
+    ];
+    expect(records("V2", [late, early, ...others])).toEqual([
+      expect.objectContaining({
+        what: "emission",
+        ratio: 0.7,
+        verdict: "watch",
+        tester: "bench tester",
+        current: true,
+      }),
+      expect.objectContaining({ what: "gm", verdict: "good" }),
+    ]);
+  });
+  it("a test for shorts has no share; one without a nominal neither", () => {
+    const shorted: Content = {
+      kind: "tube-test",
+      payload: { v: 1, phase: "check", designator: "V2", shorts: "found" },
+    };
+    const [found] = records("V2", [entry(1, shorted)]) ?? [];
+    expect(found).toMatchObject({ what: "shorts", verdict: "bad" });
+    expect(found).not.toHaveProperty("ratio");
+    const { nominal: _nominal, ...bare } = share("V2", 70).payload as Record<string, unknown>;
+    const [unknown] = records("V2", [entry(1, { kind: "test-result", payload: bare } as never)]) ?? [];
+    expect(unknown).not.toHaveProperty("ratio");
+  });
+  it("a test at the very moment of the work is of the tube that sits there now; a place emptied has no other", () => {
+    const fitted = entry(2, fit("V2", "UF41"));
+    const same = { ...entry(3, test("V2", 2150)), at: fitted.at };
+    expect(records("V2", [fitted, same])?.map(({ current }) => current)).toEqual([true]);
+  });
+  it("transistors are none", () => {
+    const sheet = {
+      ...FJORD,
+      tubes: [
+        { position: "Q1", type: "AC128", work: "output" },
+        { position: "X1", type: "6V6", work: "output" },
+        { position: "V9", type: "unheard of", work: "" },
+      ],
+    };
+    expect(tubePlaces(input([], sheet)).map(({ position }) => position)).toEqual(["X1", "V9"]);
+  });
+});
+
+describe("the feed of a place", () => {
+  const MAINS = {
+    ...FJORD,
+    supply: "transformer" as const,
+    heaterAmps: 3,
+    components: [],
+    tubes: [
+      { position: "V1", type: "6V6", work: "output" },
+      { position: "V2", type: "6K7", work: "IF amplifier" },
+      { position: "V3", type: "5Y3", work: "rectifier" },
+    ],
+    points: [
+      { point: "V1 plate", quantity: "voltage" as const, expected: 240 },
+      { point: "V1 screen", quantity: "voltage" as const, expected: 250 },
+    ],
+  };
+  it("is the heater winding with what hangs on it; the rating is that of the 6.3 V winding alone", () => {
+    expect(substitutePlace(input([], MAINS), "V1")?.feed).toEqual({
+      wiring: "parallel",
+      volts: 6.3,
+      loadAmps: expect.closeTo(0.75, 9),
+      ratedAmps: 3,
+    });
+    expect(substitutePlace(input([], MAINS), "V3")?.feed).toEqual({ wiring: "parallel", volts: 5, loadAmps: 2 });
+  });
+  it("is the string without the tube itself", () => {
+    const feed = substitutePlace(input([]), "V4")?.feed;
+    expect(feed).toMatchObject({ wiring: "series" });
+    expect(feed?.wiring === "series" ? feed.others.map(({ position }) => position) : []).toEqual([
+      "V1",
+      "V2",
+      "V3",
+      "V5",
+    ]);
+  });
+  it("comes with its volts, its cathode resistor and what it works at", () => {
+    expect(substitutePlace(input([], MAINS), "V1")).toMatchObject({ plateVolts: 240, screenVolts: 250, rf: false });
+    expect(substitutePlace(input([], MAINS), "V2")).toMatchObject({ rf: true });
+    expect(substitutePlace(input([], MAINS), "V2")).not.toHaveProperty("plateVolts");
+    expect(substitutePlace(input([], MAINS), "V2")).not.toHaveProperty("screenVolts");
+    expect(substitutePlace(input([], MAINS), "V1")).not.toHaveProperty("firstFarads");
+    const bias = { designator: "R5", role: "bias" as const, drawn: "240 2W", stage: "Output" };
+    const other = { ...bias, designator: "R6", drawn: "300 1W", stage: "IF amplifier" };
+    const unplaced = { designator: "R7", role: "bias" as const, drawn: "470" };
+    expect(substitutePlace(input([], { ...MAINS, components: [unplaced, other, bias] }), "V1")?.cathodeOhms).toBe(240);
+    expect(substitutePlace(input([], { ...MAINS, components: [other] }), "V1")).not.toHaveProperty("cathodeOhms");
+  });
+  it("counts the least of several ratings, and the drawn one where none is written", () => {
+    const pair: Content = {
+      kind: "part-work",
+      payload: {
+        v: 1,
+        designators: ["C1"],
+        action: "replaced",
+        now: [
+          { designator: "C1", text: "22 µF 450 V" },
+          { designator: "C1B", text: "22 µF 400 V" },
+        ],
+      },
+    };
+    const volts = (content: Content) => substitutePlace(input([entry(1, content)]), "V5")?.capacitors?.[0]?.volts;
+    expect(volts(pair)).toBe(400);
+    expect(volts(fit("C1", "47 µF"))).toBe(350);
+    expect(substitutePlace(input([entry(1, fit("C1", "100 µF 450 V"))]), "V5")?.firstFarads).toBeCloseTo(100e-6, 9);
+  });
+  it("has the dropper of the most watts, whatever its place in the list", () => {
+    const droppers = FJORD.components.filter(({ role }) => role === "dropper");
+    expect(dropperOhms({ ...FJORD, components: droppers.toReversed() })).toBe(1030);
+    expect(dropperOhms({ ...FJORD, components: [{ designator: "R1", role: "dropper", drawn: "?" }] })).toBeCloseTo(
+      1034,
+      6,
+    );
+    expect(dropperOhms({ ...MAINS, components: [] })).toBe(0);
+    expect(
+      dropperOhms({ ...FJORD, components: [{ designator: "R9", role: "screen", drawn: "22k 30W" }, ...droppers] }),
+    ).toBe(1030);
+  });
+});
+
+it("a stocked tube is as good as its last test with a nominal, and no other part is a tube", () => {
+  const test = (measured: number, nominal: number | null) => ({
+    at: "2025-01-01",
+    test: "gm",
+    measured,
+    nominal,
+    unit: "µS",
+    setup: "",
+  });
+  expect(lastShare(stockItem({ tests: [test(3000, 4000), test(9, null)] }))).toBe(0.75);
+  expect(stockedTubes([stockItem({ kind: "film", marking: "12AX7", onHand: 1 })], tubeType("12AX7")!)).toEqual([]);
+});
