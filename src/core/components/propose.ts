@@ -334,7 +334,11 @@ function cautionsOf(
   const mains = mainsCapacitor(component);
   const year = input.year ?? 0;
   return [
-    ...(mains ? ["Mains part: unplugged, and only X or Y class goes in. Local electrical code first."] : []),
+    ...(mains
+      ? [
+          `Mains part: unplugged, and only ${component.role === "mains-to-chassis" ? "Y" : "X or Y"} class goes in. Local electrical code first.`,
+        ]
+      : []),
     ...(component.role === "reservoir" || component.role === "smoothing"
       ? ["Discharge through a resistor and measure before you touch it."]
       : []),
