@@ -6,11 +6,11 @@ import { format, parseQuantity } from "@/core/quantity";
 import { Field } from "./form";
 import { ValueText } from "./ValueText";
 
-type Typed = { volts: string; farads: string; ohms: string };
+type TypedCharge = { volts: string; farads: string; ohms: string };
 
 /** How long stored charge takes to run off, with the warning that this permits nothing. */
 export function Discharge({ volts, farads }: { volts?: number | undefined; farads?: number | undefined }) {
-  const [typed, setTyped] = useState<Typed>({
+  const [typed, setTyped] = useState<TypedCharge>({
     volts: volts ? format(volts, "voltage") : "",
     farads: farads ? format(farads, "capacitance") : "",
     ohms: format(dischargeResistor(volts ?? 400), "resistance"),
@@ -20,19 +20,19 @@ export function Discharge({ volts, farads }: { volts?: number | undefined; farad
     farads: parseQuantity(typed.farads, "capacitance", { electrolytic: true }),
     ohms: parseQuantity(typed.ohms, "resistance", { dialect: "m-is-million" }),
   };
-  const problem = (key: keyof Typed) => {
+  const problem = (key: keyof TypedCharge) => {
     const parsed = read[key];
     if (typed[key].trim() === "") return undefined;
     if (!parsed.ok) return parsed.kind === "ambiguous" ? parsed.question : parsed.message;
     return parsed.value > 0 ? undefined : "It is above zero.";
   };
-  const positive = (key: keyof Typed) => {
+  const positive = (key: keyof TypedCharge) => {
     const parsed = read[key];
     return parsed.ok && parsed.value > 0 ? parsed.value : undefined;
   };
   const [v, c, r] = [positive("volts"), positive("farads"), positive("ohms")];
   const result = v && c ? discharge({ volts: v, farads: c, ohms: r }) : undefined;
-  const fields: [keyof Typed, string, string][] = [
+  const fields: [keyof TypedCharge, string, string][] = [
     ["volts", "Charged to", "400 V"],
     ["farads", "Capacitance", "32 µF"],
     ["ohms", "Through", "4.7 kΩ"],

@@ -36,7 +36,7 @@ export {
   judgeSubstitute,
   silicon,
   substitutes,
-  type Answer,
+  type SubstituteVerdict,
   type CompareLine,
   type Feed,
   type Place,

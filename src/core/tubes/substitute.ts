@@ -35,19 +35,19 @@ export type Place = {
 };
 
 export const ANSWERS = ["drop-in", "caution", "rewiring", "no"] as const;
-export type Answer = (typeof ANSWERS)[number];
-export const ANSWER_WORDS: Record<Answer, string> = {
+export type SubstituteVerdict = (typeof ANSWERS)[number];
+export const ANSWER_WORDS: Record<SubstituteVerdict, string> = {
   "drop-in": "drop-in",
   caution: "drop-in, with a caution",
   rewiring: "needs rewiring",
   no: "no",
 };
 
-export type CompareLine = { what: string; was: string; would: string; verdict: Answer; note?: string };
+export type CompareLine = { what: string; was: string; would: string; verdict: SubstituteVerdict; note?: string };
 
 export type Substitute = {
   candidate: TubeType;
-  answer: Answer;
+  answer: SubstituteVerdict;
   lines: CompareLine[];
   rewiring: Rewiring;
   bias?: Bias;
@@ -75,7 +75,7 @@ const KIN: [TubeKind, TubeKind, "drop-in" | "caution", string?][] = [
   ["full-wave rectifier", "rectifier doubler", "caution", "Separate cathodes: join them."],
 ];
 
-function kinship(from: TubeKind, to: TubeKind): { verdict: Answer; note?: string } {
+function kinship(from: TubeKind, to: TubeKind): { verdict: SubstituteVerdict; note?: string } {
   if (from === to) return { verdict: "drop-in" };
   const found = KIN.find(([a, b]) => (a === from && b === to) || (a === to && b === from));
   return found ? { verdict: found[2], ...(found[3] ? { note: found[3] } : {}) } : { verdict: "no" };
@@ -286,8 +286,8 @@ function noLoadLine(place: Place, what: string, was: string, would: string): Com
   };
 }
 
-const worst = (lines: readonly CompareLine[]): Answer =>
-  lines.reduce<Answer>(
+const worst = (lines: readonly CompareLine[]): SubstituteVerdict =>
+  lines.reduce<SubstituteVerdict>(
     (found, { verdict }) => (ANSWERS.indexOf(verdict) > ANSWERS.indexOf(found) ? verdict : found),
     "drop-in",
   );

@@ -60,7 +60,7 @@ export type VisitInput = {
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
-type Finding = { lacks: string[]; optional?: boolean };
+type StepLacks = { lacks: string[]; optional?: boolean };
 
 function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
   const taken = takenIn(settled, visitId, "baseline");
@@ -86,7 +86,7 @@ function firstPowerLacks({ settled, visitId }: VisitInput): string[] {
     : ["Full line not reached with the current watched"];
 }
 
-function findLacks(input: VisitInput): Finding {
+function findLacks(input: VisitInput): StepLacks {
   const open = openPoints(input.settled, input.now);
   const symptoms = open.filter((point) => point.kind === "symptom").length;
   const readings = open.filter((point) => point.kind === "reading").length;
@@ -145,7 +145,7 @@ function proveLacks(input: VisitInput): string[] {
 }
 
 /** What the modifications of this visit still ask for; nothing where none was begun. */
-function modifyLacks({ settled, visitId, now }: VisitInput): Finding {
+function modifyLacks({ settled, visitId, now }: VisitInput): StepLacks {
   const lacks = openPoints(settled, now)
     .filter((point) => point.kind === "modification" && point.visitId === visitId)
     .map(({ text }) => text);
@@ -165,7 +165,7 @@ function handBackLacks({ settled, visitId, now }: VisitInput): string[] {
   ];
 }
 
-function findingsOf(step: Step, input: VisitInput): Finding {
+function findingsOf(step: Step, input: VisitInput): StepLacks {
   switch (step) {
     case "take-in":
       return {

@@ -36,12 +36,12 @@ export function AddSymptom() {
 }
 
 const NO_TEST = { id: "", outcome: "", doubtful: false };
-type Typed = typeof NO_TEST;
+type TypedTest = typeof NO_TEST;
 
 /** Any test of the set, whatever was advised, and what came of it. */
 export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
   const { append, lineOf } = useLogbook();
-  const contentOf = ({ id, outcome, doubtful }: Typed): ContentOf<"fault-test"> | undefined => {
+  const contentOf = ({ id, outcome, doubtful }: TypedTest): ContentOf<"fault-test"> | undefined => {
     const test = tests.find((one) => one.id === id);
     const chosen = test?.outcomes.find(({ key }) => key === outcome);
     if (!test || !chosen) return undefined;
@@ -49,7 +49,7 @@ export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
     const payload = { v: 1, test: test.id, outcome: chosen.key, what: test.name, says: chosen.says, ...sure } as const;
     return { kind: "fault-test", payload };
   };
-  const form = useForm<Typed>({
+  const form = useForm<TypedTest>({
     initial: NO_TEST,
     check: ({ id, outcome }) => ({
       ...(id ? {} : { id: "Choose the test that was made." }),

@@ -6,10 +6,10 @@ export type TypedFigures = Record<string, string>;
 export const typedFigures = ({ often }: Figures): TypedFigures =>
   Object.fromEntries(MODES.map((mode) => [mode.key, String(often[mode.key] ?? mode.often)]));
 
-type Read = { ok: true; often: Record<string, number> } | { ok: false; key: string; message: string };
+type FiguresRead = { ok: true; often: Record<string, number> } | { ok: false; key: string; message: string };
 
 /** What differs from the table; the first figure that does not read is named. */
-export function readFigures(typed: TypedFigures): Read {
+export function readFigures(typed: TypedFigures): FiguresRead {
   const often: Record<string, number> = {};
   for (const mode of MODES) {
     const text = (typed[mode.key] ?? "").trim().replace(",", ".");

@@ -15,7 +15,7 @@ const ASKS: Record<CheckState, string> = {
   trouble: "what is wrong",
 };
 
-function Line({ line }: { line: FinalLine }) {
+function LookLine({ line }: { line: FinalLine }) {
   const { append } = useLogbook();
   const [asking, setAsking] = useState<CheckState>();
   const [error, setError] = useState<string>();
@@ -78,7 +78,7 @@ export function LastLook() {
       </h2>
       <ol>
         {lines.map((line) => (
-          <Line key={line.key} line={line} />
+          <LookLine key={line.key} line={line} />
         ))}
       </ol>
       <LineHint line={`final ${lines[0]?.key ?? "screws"} ok`} />

@@ -17,9 +17,9 @@ type Props = {
   problem: (field: keyof Fields) => string | undefined;
 };
 
-type Line = Exclude<keyof Fields, "grades" | "switches" | "policy">;
+type TextKey = Exclude<keyof Fields, "grades" | "switches" | "policy">;
 
-const LINES: readonly [Line, string, string][] = [
+const LINES: readonly [TextKey, string, string][] = [
   ["since", "Since when", "a week, since it was moved, after a thunderstorm"],
   ["wants", "What the owner wants", "play again, look new, stay original, an upgrade"],
   ["received", "Came with it", "mains lead, back cover, knobs, manual"],
@@ -29,7 +29,7 @@ const LINES: readonly [Line, string, string][] = [
   ["cosmetic", "Cosmetic state", "cabinet good, cloth torn, dial glass whole"],
 ];
 
-const MORE: readonly [Line, string, string][] = [
+const MORE: readonly [TextKey, string, string][] = [
   ["dateCodes", "Date codes", "C1 37-14, speaker 36-50"],
   ["provenance", "Provenance", "bought new by the owner's grandfather"],
 ];

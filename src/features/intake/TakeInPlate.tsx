@@ -14,7 +14,7 @@ import { TakeInFields } from "./TakeInFields";
 
 type TakeIn = ContentOf<"take-in">["payload"];
 
-type Typed = Fields & { reason: string };
+type TypedTakeIn = Fields & { reason: string };
 
 type FormProps = {
   /** the form and the entry that it is about */
@@ -26,11 +26,11 @@ type FormProps = {
   onCancel?: () => void;
 };
 
-const fits = shapeOf<Typed>({ ...EMPTY_TAKE_IN, reason: "" });
+const fits = shapeOf<TypedTakeIn>({ ...EMPTY_TAKE_IN, reason: "" });
 
 function TakeInForm({ name, initial, button, needsReason, onSave, onCancel }: FormProps) {
   const { lineOf, shop } = useLogbook();
-  const form = useForm<Typed>({
+  const form = useForm<TypedTakeIn>({
     initial: { ...initial, reason: "" },
     keep: { key: name, fits },
     check: (fields) => ({

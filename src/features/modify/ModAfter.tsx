@@ -8,10 +8,10 @@ import { printMeasured } from "@/core/readings";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { fittedFrom } from "./parts";
-import { TickLine, type Answer } from "./Tick";
+import { TickLine, type TickAnswer } from "./Tick";
 import { useWrite } from "./useWrite";
 
-const ANSWERS: readonly Answer[] = [
+const ANSWERS: readonly TickAnswer[] = [
   { state: "done", button: "Done", asks: "What was seen or measured", example: "0.78 V at full volume, no hum" },
   { state: "skipped", button: "Waive", asks: "Why it is waived", example: "the owner does it himself on the air" },
 ];

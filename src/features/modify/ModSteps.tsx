@@ -6,10 +6,10 @@ import { tickOf, type Modification } from "@/core/kinds";
 import { hardware, together } from "@/core/modifications";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
-import { TickLine, type Answer } from "./Tick";
+import { TickLine, type TickAnswer } from "./Tick";
 import { useWrite } from "./useWrite";
 
-const ANSWERS: readonly Answer[] = [
+const ANSWERS: readonly TickAnswer[] = [
   { state: "done", button: "Done" },
   { state: "skipped", button: "Skip", asks: "Why it is skipped", example: "not fitted on this set, done before" },
 ];
@@ -22,7 +22,7 @@ const count = (text: string): number | undefined | "wrong" => {
 type StepProps = { modification: Modification; index: number; disabled: boolean };
 
 /** One step: its caution above it, what else needs the same opening, and the screws that came out. */
-function Step({ modification, index, disabled }: StepProps) {
+function StepLine({ modification, index, disabled }: StepProps) {
   const { settled, input } = useLogbook();
   const [out, setOut] = useState("");
   const [back, setBack] = useState("");
@@ -142,7 +142,7 @@ export function ModSteps({ modification, ready }: { modification: Modification; 
       )}
       <ol>
         {steps.map((_, index) => (
-          <Step key={index} modification={modification} index={index} disabled={!ready} />
+          <StepLine key={index} modification={modification} index={index} disabled={!ready} />
         ))}
       </ol>
       <p className={out === back ? "dim" : "border-l-4 border-warning pl-2 font-semibold"} role="status">

@@ -3,7 +3,7 @@
 import type { Modification } from "@/core/kinds";
 import { readyToOrder, type LineVerdict, type Prerequisite } from "@/core/modifications";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
-import { TickLine, type Answer } from "./Tick";
+import { TickLine, type TickAnswer } from "./Tick";
 
 export const VERDICT_MARKS: Record<LineVerdict, { mark: Mark; note: string }> = {
   fits: { mark: "good", note: "fits" },
@@ -11,7 +11,7 @@ export const VERDICT_MARKS: Record<LineVerdict, { mark: Mark; note: string }> = 
   look: { mark: "watch", note: "look" },
 };
 
-const ANSWERS: readonly Answer[] = [
+const ANSWERS: readonly TickAnswer[] = [
   { state: "done", button: "Seen", asks: "What was seen", example: "rev D is printed on the copper side" },
   { state: "na", button: "Not here", asks: "Why it does not apply", example: "this set has no such board" },
   { state: "unmet", button: "Not met", asks: "What is missing", example: "rev B only: the board comes first" },

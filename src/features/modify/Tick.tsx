@@ -9,7 +9,7 @@ import { capital } from "@/ui/words";
 import { useWrite } from "./useWrite";
 
 /** A way to answer a line: at once, or with words that it needs. */
-export type Answer = { state: TickState; button: string; asks?: string; example?: string };
+export type TickAnswer = { state: TickState; button: string; asks?: string; example?: string };
 
 type TickLineProps = {
   modification: Pick<Modification, "id">;
@@ -17,7 +17,7 @@ type TickLineProps = {
   /** the line's short word and its text */
   line: { key: string; text: string };
   tick?: Tick | undefined;
-  answers: readonly Answer[];
+  answers: readonly TickAnswer[];
   disabled?: boolean;
   /** how it stands where no tick says so: what was worked out and fits is met */
   met?: boolean;
@@ -29,8 +29,8 @@ type TickLineProps = {
 /** A line of a modification's lists with its answers; each answer is an entry of the log. */
 export function TickLine({ modification, list, line, tick, answers, disabled, met, extra, children }: TickLineProps) {
   const { write, error, setError } = useWrite();
-  const [asking, setAsking] = useState<Answer>();
-  const answer = async (given: Answer, said: string) => {
+  const [asking, setAsking] = useState<TickAnswer>();
+  const answer = async (given: TickAnswer, said: string) => {
     const more = extra?.() ?? {};
     if ("problem" in more) return setError(more.problem);
     const text = said.trim();

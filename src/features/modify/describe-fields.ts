@@ -36,10 +36,10 @@ const lines = (text: string) =>
     .filter(Boolean);
 
 type Trouble = { ok: false; field?: keyof ModFields; message: string };
-type Read = { ok: true; content: ContentOf<"modification">; minutes?: number } | Trouble;
+type ModRead = { ok: true; content: ContentOf<"modification">; minutes?: number } | Trouble;
 
 /** The entry that the fields make, and the minutes of work to write with it; or what they still lack, and where. */
-export function readModFields(typed: ModFields, context: LineContext): Read {
+export function readModFields(typed: ModFields, context: LineContext): ModRead {
   const lacks = (message: string, field?: keyof ModFields): Trouble => ({
     ok: false,
     message,

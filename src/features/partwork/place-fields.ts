@@ -30,14 +30,15 @@ export const EMPTY_PLACE: PlaceFields = {
   oldPart: "",
 };
 
-type Read = { ok: true; content: ContentOf<"place-work"> } | { ok: false; field: keyof PlaceFields; message: string };
+type PlaceRead =
+  { ok: true; content: ContentOf<"place-work"> } | { ok: false; field: keyof PlaceFields; message: string };
 
 /** The entry that the fields make, or what they still lack. */
-export function readPlaceFields(typed: PlaceFields, context: LineContext): Read {
+export function readPlaceFields(typed: PlaceFields, context: LineContext): PlaceRead {
   const text = (key: "place" | "found" | "material" | "why") => typed[key].trim();
   const code = typed.code.trim().toUpperCase();
   const stock = code ? stockAt(code, context) : undefined;
-  const lacks = (field: keyof PlaceFields, message: string): Read => ({ ok: false, field, message });
+  const lacks = (field: keyof PlaceFields, message: string): PlaceRead => ({ ok: false, field, message });
   if (!text("place")) return lacks("place", "Say which place: the tuning drive, V3 socket, the cabinet.");
   if (typed.actions.length === 0) return lacks("actions", "Say what was done: one or more of the actions.");
   if (typed.actions.includes("left") && !text("why")) return lacks("why", "Say why it is left as it is.");

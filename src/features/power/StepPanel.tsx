@@ -9,7 +9,7 @@ import type { StepProgress } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type Typed } from "./fields";
+import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type TypedStep } from "./fields";
 import { HoldTimer } from "./HoldTimer";
 import { heldFor } from "./useStep";
 
@@ -33,9 +33,9 @@ const SHORT: Record<Danger, string> = {
 type StepPanelProps = {
   step: StepProgress;
   method: Method;
-  typed: Typed;
+  typed: TypedStep;
   startedAt: number | undefined;
-  onChange: (part: Partial<Typed>) => void;
+  onChange: (part: Partial<TypedStep>) => void;
   onStart: () => void;
   /** a step before this one was written just now */
   goesOn: boolean;

@@ -7,9 +7,9 @@ type Payload = ContentOf<"power-step">["payload"];
 /** What is read at a step while it is typed. */
 export const READINGS = ["lineVolts", "amps", "bplus", "heaters", "endAmps"] as const;
 export type ReadingKey = (typeof READINGS)[number];
-export type Typed = Record<ReadingKey, string> & { lamp: "" | "dark" | "dim" | "bright"; remark: string };
+export type TypedStep = Record<ReadingKey, string> & { lamp: "" | "dark" | "dim" | "bright"; remark: string };
 
-export const EMPTY: Typed = { lineVolts: "", amps: "", bplus: "", heaters: "", endAmps: "", lamp: "", remark: "" };
+export const EMPTY: TypedStep = { lineVolts: "", amps: "", bplus: "", heaters: "", endAmps: "", lamp: "", remark: "" };
 
 const QUANTITY: Record<ReadingKey, Quantity> = {
   lineVolts: "voltage",
@@ -62,7 +62,7 @@ export function readCell(key: ReadingKey, text: string, step: PlanStep): CellRea
 
 export type StepRead = { cells: Record<ReadingKey, CellRead>; clear: boolean };
 
-export function readStep(typed: Typed, step: PlanStep): StepRead {
+export function readStep(typed: TypedStep, step: PlanStep): StepRead {
   const cells = Object.fromEntries(READINGS.map((key) => [key, readCell(key, typed[key], step)])) as StepRead["cells"];
   const asked = readingsOf(step);
   return { cells, clear: asked.every((key) => cells[key].kind === "empty" || cells[key].kind === "value") };
@@ -71,7 +71,11 @@ export function readStep(typed: Typed, step: PlanStep): StepRead {
 type Circumstances = { method: Method; lineHz: number; held?: number | undefined; seen?: readonly Danger[] };
 
 /** What was typed as the entry that it makes. Cells that do not read are left out: the caller refuses them first. */
-export function stepPayload(typed: Typed, step: PlanStep, { method, lineHz, held, seen = [] }: Circumstances): Payload {
+export function stepPayload(
+  typed: TypedStep,
+  step: PlanStep,
+  { method, lineHz, held, seen = [] }: Circumstances,
+): Payload {
   const { cells } = readStep(typed, step);
   const value = (key: ReadingKey) => {
     const cell = cells[key];
@@ -95,7 +99,7 @@ export function stepPayload(typed: Typed, step: PlanStep, { method, lineHz, held
 }
 
 /** Why a step cannot be written yet; undefined when it can. */
-export function stepTrouble(typed: Typed, step: PlanStep): string | undefined {
+export function stepTrouble(typed: TypedStep, step: PlanStep): string | undefined {
   const { cells } = readStep(typed, step);
   for (const key of readingsOf(step)) {
     const cell = cells[key];

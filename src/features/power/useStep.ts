@@ -2,7 +2,7 @@
 
 import { z } from "zod";
 import { useKept } from "@/ui/kept";
-import { EMPTY, type Typed } from "./fields";
+import { EMPTY, type TypedStep } from "./fields";
 
 const text = z.string();
 const keptStep = z.object({
@@ -35,7 +35,7 @@ export function useStep(visitId: string, step: string | undefined) {
   return {
     typed: mine.typed,
     startedAt: mine.startedAt,
-    change: (part: Partial<Typed>) => set((now) => ({ ...at(now), typed: { ...at(now).typed, ...part } })),
+    change: (part: Partial<TypedStep>) => set((now) => ({ ...at(now), typed: { ...at(now).typed, ...part } })),
     start: () => set((now) => ({ ...at(now), startedAt: at(now).startedAt ?? Date.now() })),
     /** Forgets a step that is written; what is typed at the next one by then stays. */
     clear: (written: string) => set((now) => (now.step === written ? NONE : now)),

@@ -9,7 +9,7 @@ import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, TextField } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
-import { isWork, workLine, type Typed } from "./work-line";
+import { isWork, workLine, type TypedWork } from "./work-line";
 
 const OLD = { bag: "into the owner’s bag", kept: "kept in the shop", discarded: "discarded" } as const;
 
@@ -19,7 +19,7 @@ type WorkThroughProps = { lines: readonly FilledLine[]; onClose: () => void };
 export function WorkThrough({ lines, onClose }: WorkThroughProps) {
   const { append, context, model, stock } = useLogbook();
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const [typed, setTyped] = useState<Typed>({});
+  const [typed, setTyped] = useState<TypedWork>({});
   const [old, setOld] = useState<keyof typeof OLD>("bag");
   const [last, setLast] = useState<{ id: string; designator: string }>();
   // What is on its way to the log: the same line is not written twice, and the next one need not wait.

@@ -2,10 +2,10 @@ import { PLAN_ACTION_WORDS, type FilledLine } from "@/core/components";
 import { printMarking } from "@/core/stock";
 
 /** What is typed where the stock had nothing, by place. */
-export type Typed = Readonly<Record<string, string>>;
+export type TypedWork = Readonly<Record<string, string>>;
 
 /** One part that goes in, as the bench line has it. */
-function pieces(line: FilledLine, typed: Typed): string[] | undefined {
+function pieces(line: FilledLine, typed: TypedWork): string[] | undefined {
   const found = line.filled.map(({ need, chosen }) => {
     const text = typed[need.designator]?.trim();
     if (text) return [{ name: need.designator, text }];
@@ -28,7 +28,7 @@ function pieces(line: FilledLine, typed: Typed): string[] | undefined {
  */
 export function workLine(
   line: FilledLine,
-  typed: Typed = {},
+  typed: TypedWork = {},
   old: "bag" | "kept" | "discarded" = "bag",
 ): string | undefined {
   if (line.action !== "replace" && line.action !== "restuff") return undefined;

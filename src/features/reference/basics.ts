@@ -63,10 +63,10 @@ export function withBasics(sheet: Sheet, basics: Basics): Sheet {
   return { ...(Object.fromEntries(kept) as Omit<Sheet, keyof Basics>), ...basics };
 }
 
-type Read = { ok: true; value: Basics } | { ok: false; problems: Partial<Record<keyof TypedBasics, string>> };
+type BasicsRead = { ok: true; value: Basics } | { ok: false; problems: Partial<Record<keyof TypedBasics, string>> };
 
 /** Reads what was typed; every problem stands with its field. What is empty is not known. */
-export function readBasics(typed: TypedBasics): Read {
+export function readBasics(typed: TypedBasics): BasicsRead {
   const problems: Partial<Record<keyof TypedBasics, string>> = {};
   const value = (key: keyof TypedBasics, quantity: Quantity, from: number, to: number, sentence: string) => {
     const text = typed[key].trim();

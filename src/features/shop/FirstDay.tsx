@@ -17,10 +17,10 @@ const FIELDS = [
 ] as const;
 const VALUES: readonly string[] = ["lineVolts", "lineHz"];
 
-type Typed = TypedShop & { person: string; role: string };
+type TypedOpening = TypedShop & { person: string; role: string };
 
-const personOf = ({ person, role }: Typed) => ({ name: person, role });
-const shopOf = ({ name, lineVolts, lineHz, currency, lamps }: Typed): TypedShop => ({
+const personOf = ({ person, role }: TypedOpening) => ({ name: person, role });
+const shopOf = ({ name, lineVolts, lineHz, currency, lamps }: TypedOpening): TypedShop => ({
   name,
   lineVolts,
   lineHz,
@@ -29,7 +29,7 @@ const shopOf = ({ name, lineVolts, lineHz, currency, lamps }: Typed): TypedShop 
 });
 
 /** Both halves of the form are read; the name of the person and that of the shop are two fields. */
-function check(typed: Typed): Problems {
+function check(typed: TypedOpening): Problems {
   const { name, ...person } = problemsOf(readPerson(personOf(typed)));
   return { ...problemsOf(readShop(shopOf(typed))), ...person, ...(name ? { person: name } : {}) };
 }
@@ -37,7 +37,7 @@ function check(typed: Typed): Problems {
 /** An empty database: a shop is opened in it, or an archive is laid down. */
 export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNode }) {
   const router = useRouter();
-  const form = useForm<Typed>({
+  const form = useForm<TypedOpening>({
     initial: { person: "", role: "", ...typedShop(shop) },
     check,
     save: async (typed) => {

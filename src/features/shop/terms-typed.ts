@@ -1,6 +1,6 @@
 import { termsSchema, type Terms } from "@/core/handback";
 import { parseMoney } from "@/core/quantity";
-import type { Read } from "./typed";
+import type { FormRead } from "./typed";
 
 /** What the shop works by, as it is typed. */
 export type TypedTerms = Record<keyof Terms, string>;
@@ -19,7 +19,7 @@ const number = (text: string): number =>
   text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".").replace(/\s*%$/, ""));
 
 /** Reads the terms as they were typed; shares are typed in percent. Every problem stands beside its field. */
-export function readTerms(typed: TypedTerms): Read<Terms> {
+export function readTerms(typed: TypedTerms): FormRead<Terms> {
   const values: Record<string, unknown> = { taxName: typed.taxName.trim() };
   for (const key of Object.keys(typed) as (keyof Terms)[]) {
     if (key === "taxName") continue;

@@ -13,10 +13,10 @@ export type TypedMeter = {
   retired: boolean;
 };
 
-export type Read<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
+export type FormRead<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
 
 /** What is wrong, by field. */
-export const problemsOf = <T>(read: Read<T>): Record<string, string> => (read.ok ? {} : read.problems);
+export const problemsOf = <T>(read: FormRead<T>): Record<string, string> => (read.ok ? {} : read.problems);
 
 /** The shop as its form shows it. */
 export const typedShop = ({ name, lineVolts, lineHz, currency, lamps }: Shop): TypedShop => ({
@@ -36,7 +36,7 @@ const valueOf = (text: string, quantity: Quantity): number | undefined => {
 };
 
 /** Reads the shop as it was typed; every problem stands beside its field. */
-export function readShop(typed: TypedShop): Read<{
+export function readShop(typed: TypedShop): FormRead<{
   name: string;
   lineVolts: number;
   lineHz: number;
@@ -76,7 +76,7 @@ export function readShop(typed: TypedShop): Read<{
 export type TypedPerson = { name: string; role: string };
 
 /** Reads somebody who works here. */
-export function readPerson(typed: TypedPerson): Read<TypedPerson> {
+export function readPerson(typed: TypedPerson): FormRead<TypedPerson> {
   const [name, role] = [typed.name.trim(), typed.role.trim()];
   const problems: Record<string, string> = {};
   if (!name) problems.name = "Say who is at the bench: every entry carries a name.";
@@ -87,7 +87,7 @@ export function readPerson(typed: TypedPerson): Read<TypedPerson> {
 }
 
 /** Reads a meter as it was typed; its input is ohms per volt (`20 kΩ/V`) or ohms (`10 MΩ`). */
-export function readMeter(typed: TypedMeter): Read<{
+export function readMeter(typed: TypedMeter): FormRead<{
   name: string;
   ohmsPerVolt: number | null;
   inputOhms: number | null;

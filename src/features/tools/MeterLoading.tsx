@@ -6,7 +6,7 @@ import { loaded } from "@/core/readings";
 import { Field } from "@/ui/form";
 import { ValueText } from "@/ui/ValueText";
 
-type Typed = { volts: string; source: string; range: string };
+type TypedLoading = { volts: string; source: string; range: string };
 
 const METERS: [string, (range: number) => number][] = [
   ["1000 Ω/V", (range) => 1000 * range],
@@ -17,22 +17,22 @@ const METERS: [string, (range: number) => number][] = [
 
 /** What different meters read at the same point: each pulls it down in its own way. */
 export function MeterLoading() {
-  const [typed, setTyped] = useState<Typed>({ volts: "110 V", source: "220k", range: "250 V" });
-  const read = (key: keyof Typed, quantity: Quantity) =>
+  const [typed, setTyped] = useState<TypedLoading>({ volts: "110 V", source: "220k", range: "250 V" });
+  const read = (key: keyof TypedLoading, quantity: Quantity) =>
     parseQuantity(typed[key], quantity, { dialect: "m-is-million" });
   const parsed = {
     volts: read("volts", "voltage"),
     source: read("source", "resistance"),
     range: read("range", "voltage"),
   };
-  const problem = (key: keyof Typed) => {
+  const problem = (key: keyof TypedLoading) => {
     const one = parsed[key];
     if (!one.ok) return one.kind === "ambiguous" ? one.question : one.message;
     return one.value > 0 || key === "volts" ? undefined : "It is above zero.";
   };
   const { volts, source, range } = parsed;
   const clear = volts.ok && source.ok && range.ok && source.value > 0 && range.value > 0;
-  const fields: [keyof Typed, string][] = [
+  const fields: [keyof TypedLoading, string][] = [
     ["volts", "At the point"],
     ["source", "Fed through"],
     ["range", "Meter's range"],

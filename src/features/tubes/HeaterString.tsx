@@ -25,7 +25,7 @@ const number = (text: string, quantity: "voltage" | "resistance") => {
   return parsed?.ok ? parsed.value : undefined;
 };
 
-type Read = { position: string; text: string; heater?: StringHeater; problem?: string };
+type HeaterRead = { position: string; text: string; heater?: StringHeater; problem?: string };
 
 /** The series string: what every heater gets from this line with these tubes, and where an open one shows. */
 export function HeaterString({ places }: { places: readonly TubePlace[] }) {
@@ -47,7 +47,7 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
   );
   const [across, setAcross] = useState<Record<string, string>>({});
 
-  const reads = places.map(({ position }): Read => {
+  const reads = places.map(({ position }): HeaterRead => {
     const text = types[position] ?? "";
     const parsed = parseHeater(text);
     return parsed.ok

@@ -10,7 +10,7 @@ import {
   silicon,
   substitutes,
   tubeType,
-  type Answer,
+  type SubstituteVerdict,
   type CompareLine,
   type Place,
   type Substitute,
@@ -20,10 +20,10 @@ import { useLogbook } from "@/ui/logbook";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { FitFromStock } from "./FitFromStock";
 
-const MARKS: Record<Answer, Mark> = { "drop-in": "good", caution: "watch", rewiring: "no-proof", no: "bad" };
+const MARKS: Record<SubstituteVerdict, Mark> = { "drop-in": "good", caution: "watch", rewiring: "no-proof", no: "bad" };
 
 /** An answer by shape, word and colour. */
-export const AnswerMark = ({ answer }: { answer: Answer }) => (
+export const AnswerMark = ({ answer }: { answer: SubstituteVerdict }) => (
   <VerdictMark mark={MARKS[answer]} note={ANSWER_WORDS[answer]} />
 );
 
