@@ -66,6 +66,7 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
   const [saved, setSaved] = useState(false);
   const [busy, setBusy] = useState(false);
   const ref = useRef<HTMLFormElement>(null);
+  const saving = useRef<T>(undefined);
 
   const wrong = check?.(fields) ?? {};
   const typedIn = (key: string) => {
@@ -88,20 +89,26 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
     else setOpen(undefined);
   };
   const refuse = (message: string | undefined, problems: Problems) => {
-    setRefused({ problems, ...(message ? { message } : {}) });
-    requestAnimationFrame(() => ref.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus());
+    setRefused({ problems });
+    requestAnimationFrame(() => {
+      const first = ref.current?.querySelector<HTMLElement>('[aria-invalid="true"]');
+      // What no field says is said at the end of the form.
+      if (first) first.focus();
+      else if (message) setRefused({ problems, message });
+    });
   };
   const submit = async () => {
-    if (busy) return;
+    // Pressed twice is saved once; what was typed meanwhile may be saved before the first answer is there.
+    if (saving.current === fields) return;
     setTried(true);
-    if (Object.values(wrong).some(Boolean)) return refuse(wrong[""], {});
+    const [sentence] = Object.values(wrong).filter(Boolean);
+    if (sentence) return refuse(wrong[""] ?? sentence, {});
+    saving.current = fields;
     setBusy(true);
     const answer = await save(fields).catch(() => UNREACHABLE);
+    if (saving.current === fields) saving.current = undefined;
     setBusy(false);
-    if (!answer.ok) {
-      const problems = answer.problems ?? {};
-      return refuse(Object.keys(problems).length > 0 ? undefined : answer.message, problems);
-    }
+    if (!answer.ok) return refuse(answer.message, answer.problems ?? {});
     setTried(false);
     setRefused({ problems: {} });
     setSaved(true);
