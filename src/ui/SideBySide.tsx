@@ -11,9 +11,9 @@ export function SideBySide({ children, side, narrow = "without" }: SideBySidePro
   return (
     <div className="3xl:grid 3xl:grid-cols-[minmax(0,46rem)_minmax(20rem,1fr)] 3xl:items-start 3xl:gap-6">
       <div className="min-w-0">{children}</div>
-      <aside className={`min-w-0 3xl:sticky 3xl:top-0 3xl:mt-0 3xl:block ${narrow === "without" ? "hidden" : "mt-3"}`}>
+      <div className={`min-w-0 3xl:sticky 3xl:top-0 3xl:mt-0 3xl:block ${narrow === "without" ? "hidden" : "mt-3"}`}>
         {side}
-      </aside>
+      </div>
     </div>
   );
 }

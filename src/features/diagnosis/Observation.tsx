@@ -73,7 +73,7 @@ export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
         onChange={(id) => change({ id, outcome: "" })}
       />
       {test ? (
-        <fieldset className="flex flex-wrap gap-x-4">
+        <fieldset className="flex flex-wrap gap-x-4" data-invalid={problem("outcome") ? true : undefined}>
           <legend className="sr-only">What came of it</legend>
           {test.outcomes.map(({ key, says }) => (
             <label key={key} className="flex min-h-11 items-center gap-2">

@@ -67,7 +67,7 @@ export function PlacePlate() {
           />
           <TextField label="Found" placeholder="gummed" inputClass="w-full" {...field("found")} />
         </div>
-        <fieldset>
+        <fieldset data-invalid={form.problem("actions") ? true : undefined}>
           <legend className="font-semibold">What was done</legend>
           <div className="flex flex-wrap gap-x-4">
             {PLACE_ACTIONS.map((action) => (

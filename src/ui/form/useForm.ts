@@ -91,7 +91,8 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
   const refuse = (message: string | undefined, problems: Problems) => {
     setRefused({ problems });
     requestAnimationFrame(() => {
-      const first = ref.current?.querySelector<HTMLElement>('[aria-invalid="true"]');
+      // A group of ticks or answers is marked by data-invalid: the first of them takes the focus.
+      const first = ref.current?.querySelector<HTMLElement>('[aria-invalid="true"], [data-invalid] input');
       // What no field says is said at the end of the form.
       if (first) first.focus();
       else if (message) setRefused({ problems, message });
