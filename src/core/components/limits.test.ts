@@ -16,8 +16,8 @@ import {
   type PlanInput,
   type PlanNeed,
 } from ".";
-import { stockItem } from "../fixtures";
-import { ROLES, type Component, type Sheet } from "../model";
+import { PLANNED, stockItem } from "../fixtures";
+import { ROLES, type Component } from "../model";
 import { POLICIES } from "../policy";
 
 /** The rules of parts at their limits, and the plan of every role under every policy. */
@@ -167,27 +167,6 @@ describe("a resistor", () => {
   });
 });
 
-const SET: Sheet = {
-  kind: "superhet",
-  supply: "transformer",
-  lineVolts: 230,
-  highestVolts: 425,
-  supplyRms: 300,
-  chart: { lineVolts: 230, meter: { ohmsPerVolt: 1000 } },
-  tubes: [
-    { position: "V3", type: "6Q7", work: "first audio" },
-    { position: "V4", type: "6V6", work: "output" },
-    { position: "V5", type: "5Y3", work: "rectifier" },
-  ],
-  components: [],
-  windings: [],
-  points: [
-    { point: "B+", quantity: "voltage", expected: 260 },
-    { point: "V3 plate", quantity: "voltage", expected: 47, sourceOhms: 200e3, range: 250 },
-    { point: "V4 cathode", quantity: "voltage", expected: 12.5 },
-  ],
-  cautions: [],
-};
 const RESISTORS: readonly string[] = ["anode-load", "screen", "bias", "grid-leak", "dropper", "bleeder", "control"];
 
 describe("the plan of every role", () => {
@@ -201,7 +180,7 @@ describe("the plan of every role", () => {
     };
     return propose(
       component,
-      { sheet: SET, year: 1937, policy: "reliability", switches: {}, rules: rulesOf(), ...change },
+      { sheet: PLANNED, year: 1937, policy: "reliability", switches: {}, rules: rulesOf(), ...change },
       history,
     );
   };
@@ -221,8 +200,8 @@ describe("the plan of every role", () => {
   });
   it("of a set of 1965, of one without a chart, and of one of low voltage", () => {
     expect(inFull({ year: 1965, policy: "original" })).toMatchSnapshot();
-    expect(inFull({ sheet: { ...SET, points: [] } })).toMatchSnapshot();
-    expect(inFull({ sheet: { ...SET, supply: "low-voltage", lineVolts: 9, highestVolts: 9 } })).toMatchSnapshot();
+    expect(inFull({ sheet: { ...PLANNED, points: [] } })).toMatchSnapshot();
+    expect(inFull({ sheet: { ...PLANNED, supply: "low-voltage", lineVolts: 9, highestVolts: 9 } })).toMatchSnapshot();
   });
   it("where a new part sits, a bad one, an old new one, and where it was decided otherwise", () => {
     const fitted = (text: string, age: number): PlaceHistory => ({ state: "replaced", fitted: [text], age });

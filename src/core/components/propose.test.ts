@@ -1,29 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { choicesFor, propose, recapPlan, rulesOf, shopRulesSchema, type PlaceHistory, type PlanInput } from ".";
+import { PLANNED } from "../fixtures";
 import { ROLES, type Component, type Sheet } from "../model";
 
-const sheet: Sheet = {
-  kind: "superhet",
-  supply: "transformer",
-  lineVolts: 230,
-  highestVolts: 425,
-  supplyRms: 300,
-  chart: { lineVolts: 230, meter: { ohmsPerVolt: 1000 } },
-  tubes: [
-    { position: "V3", type: "6Q7", work: "first audio" },
-    { position: "V4", type: "6V6", work: "output" },
-    { position: "V5", type: "5Y3", work: "rectifier" },
-  ],
-  components: [],
-  windings: [],
-  points: [
-    { point: "B+", quantity: "voltage", expected: 260 },
-    { point: "V3 plate", quantity: "voltage", expected: 47, sourceOhms: 200e3, range: 250 },
-    { point: "V4 cathode", quantity: "voltage", expected: 12.5 },
-  ],
-  cautions: [],
-};
+const sheet = PLANNED;
 const input = (change: Partial<PlanInput> = {}): PlanInput => ({
   sheet,
   year: 1937,

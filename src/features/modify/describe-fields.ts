@@ -1,6 +1,17 @@
-import { MOD_STATE_WORDS, modBody, readMinutes, readStockedPart, readTap, sentences } from "@/core/kinds";
-import { CHASSIS, type Chassis, type ContentOf, type ModState } from "@/core/kinds";
+import {
+  CHASSIS,
+  MOD_STATE_WORDS,
+  modBody,
+  readMinutes,
+  readStockedPart,
+  readTap,
+  sentences,
+  type Chassis,
+  type ContentOf,
+  type ModState,
+} from "@/core/kinds";
 import type { LineContext } from "@/core/shorthand";
+import { linesOf } from "@/ui/words";
 import { readLines } from "./read-lines";
 
 /** How a modification that has no recipe may stand when it is described. */
@@ -28,12 +39,6 @@ export type ModFields = typeof EMPTY_MOD;
 
 export const stateOf = ({ state }: ModFields): Described => DESCRIBED.find((one) => one === state) ?? "found";
 const chassisOf = ({ chassis }: ModFields): Chassis => CHASSIS.find((one) => one === chassis) ?? "none";
-
-const lines = (text: string) =>
-  text
-    .split("\n")
-    .map((line) => line.trim())
-    .filter(Boolean);
 
 type Trouble = { ok: false; field?: keyof ModFields; message: string };
 type ModRead = { ok: true; content: ContentOf<"modification">; minutes?: number } | Trouble;
@@ -72,9 +77,9 @@ export function readModFields(typed: ModFields, context: LineContext): ModRead {
       ? {
           ...(said("why") ? { why: said("why") } : {}),
           ...(said("use") ? { instructions: said("use") } : {}),
-          steps: state === "planned" ? lines(typed.steps).map((text) => ({ text })) : [],
-          verify: lines(typed.verify),
-          recalibrate: lines(typed.recalibrate),
+          steps: state === "planned" ? linesOf(typed.steps).map((text) => ({ text })) : [],
+          verify: linesOf(typed.verify),
+          recalibrate: linesOf(typed.recalibrate),
           ...(took ? { minutes: took } : {}),
         }
       : {}),

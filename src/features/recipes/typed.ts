@@ -11,6 +11,7 @@ import {
   type RecipeLine,
 } from "@/core/kinds";
 import { recipeSchema, type Recipe, type RecipeFields } from "@/core/modifications";
+import { linesOf } from "@/ui/words";
 
 /** A recipe as it is typed: lists are lines of text. */
 export type TypedRecipe = {
@@ -66,12 +67,6 @@ export const typedOf = (recipe: Recipe): TypedRecipe => ({
 
 export type ReadRecipe =
   { ok: true; value: RecipeFields } | { ok: false; problems: Partial<Record<keyof TypedRecipe, string>> };
-
-const linesOf = (text: string) =>
-  text
-    .split("\n")
-    .map((line) => line.trim())
-    .filter(Boolean);
 
 /** Which field a path of the schema belongs to. */
 const FIELD: Record<string, keyof TypedRecipe> = { reversible: "undo" };
