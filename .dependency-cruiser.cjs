@@ -1,6 +1,6 @@
 /** Dependencies point one way: app → features → ui, db, workers → core. */
 const core = "^src/core/";
-const shared = "^src/(ui|db|workers|reports)/";
+const shared = "^src/(ui|db|workers|reports|container)/";
 
 module.exports = {
   forbidden: [

@@ -1,16 +1,20 @@
 import { createHash } from "node:crypto";
 import type { Readable } from "node:stream";
-import { pipeline } from "node:stream/promises";
-import { createGunzip } from "node:zlib";
-import { sql } from "drizzle-orm";
+import { eq, sql } from "drizzle-orm";
 import type { Db, Tx } from "./client";
 import { oneAtATime } from "./first-day";
+import { linesOf, Refused } from "./lines";
+import { attachment, shopIdentity } from "./schema";
+import { sealAll } from "./seal-all";
+import { countJobsOn } from "./sets";
 
 export const ARCHIVE_FORMAT = "jumelle-archive";
-export const ARCHIVE_VERSION = 1;
+/** Version 1 had the bytes of files in hexadecimal inside their rows. */
+export const ARCHIVE_VERSION = 2;
 
 /** Every table, parents first, each in an order in which its rows can be laid down again. */
 const TABLES: readonly (readonly [table: string, order: string])[] = [
+  ["shop_identity", "id"],
   ["shop", "id"],
   ["meter", "id"],
   ["person", "id"],
@@ -20,10 +24,10 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["recipe", "id"],
   ["set", "id"],
   ["visit", "id"],
-  // An amendment is recorded after what it amends.
   ["log_entry", "recorded_at, (amends is not null), id"],
   ["log_chain", "set_id, seq"],
   ["attachment", "id"],
+  ["file_chain", "set_id, seq"],
   ["stock_part", "number"],
   ["stock_move", "id"],
   ["stock_test", "at, id"],
@@ -32,19 +36,36 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
 
 /** Columns that count on by themselves: after a restore they go on behind the highest. */
 const COUNTERS = [
-  ["visit", "job"],
   ["stock_part", "number"],
   ["stock_move", "id"],
 ] as const;
 
-/** Rows that are read or laid down at once; files are large, so that is few. */
-const BATCH = 100;
+/** Rows that are read at once. */
+const BATCH = 200;
+/** Rows are laid down in batches of so many characters: a row may be large. */
+const BATCH_LENGTH = 1_000_000;
 
 type Row = { row: Record<string, unknown> };
+type Line = { table: string; row: Record<string, unknown>; content?: string; thumb?: string | null };
+
+/** A file's bytes stand beside its row, in base64, one file at a time. */
+async function withBytes(tx: Tx, row: Record<string, unknown>): Promise<Line> {
+  const [file] = await tx
+    .select({ content: attachment.content, thumb: attachment.thumb })
+    .from(attachment)
+    .where(eq(attachment.id, String(row.id)));
+  const base64 = (bytes: Uint8Array) => Buffer.from(bytes).toString("base64");
+  return {
+    table: "attachment",
+    row,
+    content: base64(file?.content ?? new Uint8Array()),
+    thumb: file?.thumb ? base64(file.thumb) : null,
+  };
+}
 
 /**
  * Writes the whole database as lines of JSON, as it is at one moment: a head, a line for each row, an end with the
- * count and a digest.
+ * count and a digest. One row is held at a time, and the next is read when the last is written.
  */
 export async function writeArchive(
   db: Db,
@@ -55,20 +76,26 @@ export async function writeArchive(
   let rows = 0;
   const put = async (value: unknown) => {
     const line = JSON.stringify(value);
-    digest.update(`${line}\n`);
+    digest.update(line).update("\n");
     await write(line);
   };
   await db.transaction(
     async (tx) => {
       await put({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, at: now, tables: TABLES.map(([table]) => table) });
       for (const [table, order] of TABLES) {
-        const query = sql.raw(
-          `declare rows_of_table no scroll cursor for select row_to_json(t) as row from "${table}" t order by ${order}`,
+        // The bytes of files are left out before the row becomes JSON.
+        const from =
+          table === "attachment"
+            ? "(select id, entry_id, set_id, name, type, size, by, at, hidden from attachment)"
+            : `"${table}"`;
+        await tx.execute(
+          sql.raw(
+            `declare rows_of_table no scroll cursor for select row_to_json(t) as row from ${from} t order by ${order}`,
+          ),
         );
-        await tx.execute(query);
         for (;;) {
           const some = await tx.execute<Row>(sql.raw(`fetch ${BATCH} from rows_of_table`));
-          for (const { row } of some) await put({ table, row });
+          for (const { row } of some) await put(table === "attachment" ? await withBytes(tx, row) : { table, row });
           rows += some.length;
           if (some.length < BATCH) break;
         }
@@ -83,56 +110,120 @@ export async function writeArchive(
 
 export type Restored = { ok: true; rows: number } | { ok: false; message: string };
 
-class Refused extends Error {}
+/** A new database has an identity of its own; the archive's takes its place. */
+const MADE_WITH_THE_DATABASE = "shop_identity";
 
 async function isEmpty(tx: Tx): Promise<boolean> {
   for (const [table] of TABLES) {
+    if (table === MADE_WITH_THE_DATABASE) continue;
     const [found] = await tx.execute(sql.raw(`select 1 from "${table}" limit 1`));
     if (found) return false;
   }
   return true;
 }
 
-const parse = (line: string, at: number): Record<string, unknown> => {
+function parse(line: string, at: number): Record<string, unknown> {
+  let value: unknown;
   try {
-    return JSON.parse(line) as Record<string, unknown>;
+    value = JSON.parse(line);
   } catch {
-    throw new Refused(`Line ${at} of the archive is cut off or was changed.`);
+    // said below
   }
-};
+  if (typeof value === "object" && value !== null) return value as Record<string, unknown>;
+  throw new Refused(`Line ${at} of the archive is cut off or was changed.`);
+}
 
-async function lay(tx: Tx, table: string, rows: readonly unknown[]): Promise<void> {
+async function columnsOf(tx: Tx, table: string): Promise<Set<string>> {
+  const found = await tx.execute<{ name: string }>(
+    sql`select column_name as name from information_schema.columns where table_schema = 'public' and table_name = ${table}`,
+  );
+  return new Set(found.map(({ name }) => name));
+}
+
+/** Lays rows into a table. A column that an older archive does not have keeps its default. */
+async function lay(tx: Tx, table: string, rows: readonly Record<string, unknown>[]): Promise<void> {
   if (rows.length === 0) return;
+  if (table === MADE_WITH_THE_DATABASE) await tx.execute(sql`delete from ${sql.identifier(table)}`);
+  const known = await columnsOf(tx, table);
+  const given = Object.keys(rows[0] ?? {});
+  const strange = given.find((name) => !known.has(name));
+  if (strange !== undefined) throw new Refused(`The table “${table}” has no column “${strange.slice(0, 60)}”.`);
+  const columns = sql.join(
+    given.map((name) => sql.identifier(name)),
+    sql`, `,
+  );
   await tx.execute(
-    sql`insert into ${sql.identifier(table)} overriding system value
-        select * from json_populate_recordset(null::${sql.identifier(table)}, ${JSON.stringify(rows)}::json)`,
+    sql`insert into ${sql.identifier(table)} (${columns}) overriding system value
+        select ${columns} from json_populate_recordset(null::${sql.identifier(table)}, ${JSON.stringify(rows)}::json)`,
   );
 }
 
-/** Codes of a stream that is no gzip file, or that ends in the middle of one. */
-const NOT_ZIPPED = new Set(["Z_DATA_ERROR", "Z_BUF_ERROR"]);
-
-/** The lines of a packed archive. An error of the stream is thrown where they are read. */
-async function* linesOf(zipped: Readable): AsyncGenerator<string> {
-  const unzip = createGunzip();
-  // Whatever goes wrong on either side ends the reading below.
-  const through = pipeline(zipped, unzip).catch((error: Error) => void unzip.destroy(error));
-  unzip.setEncoding("utf8");
-  let rest = "";
-  try {
-    for await (const piece of unzip as AsyncIterable<string>) {
-      const lines = (rest + piece).split("\n");
-      rest = lines.pop() ?? "";
-      yield* lines;
-    }
-  } catch (error) {
-    if (NOT_ZIPPED.has((error as NodeJS.ErrnoException).code ?? ""))
-      throw new Refused("This is not an archive, or it is cut off: an archive is a whole .ndjson.gz file.");
-    throw error;
-  }
-  await through;
-  if (rest) yield rest;
+/** A file of an archive of version 2: its bytes go in as bytes. */
+async function layFile(tx: Tx, { row, content, thumb }: Line): Promise<void> {
+  const bytes = (text: string) => new Uint8Array(Buffer.from(text, "base64"));
+  const { id, entry_id, set_id, name, type, size, by, at, hidden } = row;
+  await tx.insert(attachment).values({
+    id: String(id),
+    entryId: String(entry_id),
+    setId: String(set_id),
+    name: String(name),
+    type: String(type),
+    size: Number(size),
+    by: String(by),
+    at: String(at),
+    hidden: hidden === true,
+    content: bytes(content ?? ""),
+    thumb: typeof thumb === "string" ? bytes(thumb) : null,
+  });
 }
+
+/** Lays down what the lines of an archive say, and holds them against their digest. */
+async function layLines(tx: Tx, zipped: Readable): Promise<{ rows: number; version: number }> {
+  const digest = createHash("sha256");
+  let at = 0;
+  let rows = 0;
+  let version = 0;
+  let batch: { table: string; rows: Record<string, unknown>[]; length: number } = { table: "", rows: [], length: 0 };
+  const flush = async (next = "") => {
+    await lay(tx, batch.table, batch.rows);
+    batch = { table: next, rows: [], length: 0 };
+  };
+  for await (const line of linesOf(zipped)) {
+    if (line === "") continue;
+    at += 1;
+    const value = parse(line, at);
+    if (value.end) {
+      await flush();
+      if (value.rows !== rows || value.digest !== digest.digest("hex"))
+        throw new Refused("The archive does not fit its digest: something in it was changed, or is missing.");
+      return { rows, version };
+    }
+    digest.update(line).update("\n");
+    if (at === 1) {
+      if (value.format !== ARCHIVE_FORMAT)
+        throw new Refused(`This is not an archive: its first line is not of the format “${ARCHIVE_FORMAT}”.`);
+      version = Number(value.version);
+      if (version > ARCHIVE_VERSION)
+        throw new Refused("This archive was written by a newer version of the program: update it first.");
+      continue;
+    }
+    const { table, row, content } = value as Line;
+    if (!TABLES.some(([known]) => known === table))
+      throw new Refused(`Line ${at}: there is no table “${String(table).slice(0, 60)}”.`);
+    if (typeof row !== "object" || row === null) throw new Refused(`Line ${at} of the archive has no row.`);
+    rows += 1;
+    if (table !== batch.table || batch.length + line.length > BATCH_LENGTH) await flush(table);
+    if (typeof content === "string") await layFile(tx, value as Line);
+    else {
+      batch.rows.push(row);
+      batch.length += line.length;
+    }
+  }
+  throw new Refused("The archive is cut off: its last line is missing.");
+}
+
+/** Errors of PostgreSQL that say: this value or row does not fit. Their class is the first two letters of the code. */
+const DOES_NOT_FIT = new Set(["22", "23"]);
 
 /** Lays an archive into an empty database, all or nothing. One that was cut off or changed is refused. */
 export async function restoreArchive(db: Db, zipped: Readable): Promise<Restored> {
@@ -143,54 +234,27 @@ export async function restoreArchive(db: Db, zipped: Readable): Promise<Restored
         throw new Refused(
           "This database is not empty: an archive is restored into an empty one, so that nothing is mixed up.",
         );
-      const digest = createHash("sha256");
-      let at = 0;
-      let rows = 0;
-      let ended = false;
-      let batch: { table: string; rows: unknown[] } = { table: "", rows: [] };
-      const flush = async () => {
-        await lay(tx, batch.table, batch.rows);
-        batch = { table: "", rows: [] };
-      };
-      for await (const line of linesOf(zipped)) {
-        if (line === "") continue;
-        at += 1;
-        const value = parse(line, at);
-        if (at === 1) {
-          if (value.format !== ARCHIVE_FORMAT)
-            throw new Refused(`This is not an archive: its first line is not of the format “${ARCHIVE_FORMAT}”.`);
-          if (Number(value.version) > ARCHIVE_VERSION)
-            throw new Refused("This archive was written by a newer version of the program: update it first.");
-        } else if (value.end) {
-          await flush();
-          if (value.rows !== rows || value.digest !== digest.digest("hex"))
-            throw new Refused("The archive does not fit its digest: something in it was changed, or is missing.");
-          ended = true;
-          break;
-        } else {
-          const table = String(value.table);
-          if (!TABLES.some(([known]) => known === table))
-            throw new Refused(`Line ${at}: there is no table “${table}”.`);
-          if (table !== batch.table || batch.rows.length >= BATCH) {
-            await flush();
-            batch.table = table;
-          }
-          batch.rows.push(value.row);
-          rows += 1;
-        }
-        digest.update(`${line}\n`);
-      }
-      if (!ended) throw new Refused("The archive is cut off: its last line is missing.");
+      await tx.execute(sql`set constraints all deferred`);
+      const { rows, version } = await layLines(tx, zipped);
+      // An amendment without its entry is found here, with a sentence, and not when all is over.
+      await tx.execute(sql`set constraints all immediate`);
       for (const [table, column] of COUNTERS)
         await tx.execute(
           sql.raw(
             `select setval(pg_get_serial_sequence('"${table}"', '${column}'), greatest((select max("${column}") from "${table}"), (select last_value from "${table}_${column}_seq")))`,
           ),
         );
+      await countJobsOn(tx);
+      // The first version knew no seals on files.
+      if (version === 1) await tx.update(shopIdentity).set({ allSealed: false });
+      await sealAll(tx);
       return { ok: true, rows };
     });
   } catch (error) {
     if (error instanceof Refused) return { ok: false, message: error.message };
+    const { code } = ((error as Error).cause ?? error) as { code?: unknown };
+    if (typeof code === "string" && DOES_NOT_FIT.has(code.slice(0, 2)))
+      return { ok: false, message: "The archive has rows that do not fit together: it was changed, or is damaged." };
     throw error;
   }
 }

@@ -1,6 +1,8 @@
-import { and, asc, eq } from "drizzle-orm";
-import type { Tx } from "./client";
+import { and, asc, eq, sql } from "drizzle-orm";
+import { sealFiles } from "./chain";
+import type { Db, Tx } from "./client";
 import { attachment, logEntry } from "./schema";
+import { iso } from "./moment";
 
 /** An attachment without its content. */
 export type Attachment = {
@@ -28,7 +30,7 @@ type Row = Omit<Attachment, "thumb"> & { thumb: Uint8Array | null };
 const read = ({ thumb, at, ...row }: Row): Attachment => ({
   ...row,
   thumb: thumb !== null,
-  at: new Date(at).toISOString(),
+  at: iso(at),
 });
 
 /** Files of a set's entries, in order; those that were taken away are not among them. */
@@ -41,28 +43,51 @@ export async function attachmentsOf(db: Tx, setId: string): Promise<Attachment[]
   return rows.map(read);
 }
 
-/** Adds a file to an entry. Sending it again with the same id changes nothing. Undefined: there is no such entry. */
-export async function attach(db: Tx, file: NewAttachment): Promise<Attachment | undefined> {
-  const [entry] = await db.select({ setId: logEntry.setId }).from(logEntry).where(eq(logEntry.id, file.entryId));
-  if (!entry) return undefined;
-  await db
-    .insert(attachment)
-    .values({ ...file, setId: entry.setId })
-    .onConflictDoNothing({ target: attachment.id });
-  const [row] = await db.select(fields).from(attachment).where(eq(attachment.id, file.id));
-  return row ? read(row) : undefined;
-}
+export type Attached =
+  | { ok: true; attachment: Attachment }
+  /** there is no such entry, or another file has this id */
+  | { ok: false; why: "no-entry" | "another-file" };
+
+/** Adds a file to an entry and seals it. Sending it again changes nothing; another content under its id is refused. */
+export const attach = (db: Db, file: NewAttachment): Promise<Attached> =>
+  db.transaction(async (tx): Promise<Attached> => {
+    const [entry] = await tx.select({ setId: logEntry.setId }).from(logEntry).where(eq(logEntry.id, file.entryId));
+    if (!entry) return { ok: false, why: "no-entry" };
+    const [added] = await tx
+      .insert(attachment)
+      .values({ ...file, setId: entry.setId })
+      .onConflictDoNothing({ target: attachment.id })
+      .returning({ id: attachment.id });
+    if (added) await sealFiles(tx, entry.setId, [file.id]);
+    const [row] = await tx
+      .select({ ...fields, same: sql<boolean>`${attachment.content} = ${file.content}` })
+      .from(attachment)
+      .where(eq(attachment.id, file.id));
+    if (!row?.same || row.entryId !== file.entryId) return { ok: false, why: "another-file" };
+    const { same: _same, ...kept } = row;
+    return { ok: true, attachment: read(kept) };
+  });
 
 export type Stored = { name: string; type: string; content: Uint8Array };
 
-/** The content of a file, or its small picture. */
+/** The content of a file, or its small picture. One that was taken away is not given out. */
 export async function storedFile(db: Tx, id: string, small: boolean): Promise<Stored | undefined> {
   const [row] = await db
     .select({ name: attachment.name, type: attachment.type, content: small ? attachment.thumb : attachment.content })
     .from(attachment)
-    .where(eq(attachment.id, id));
+    .where(and(eq(attachment.id, id), eq(attachment.hidden, false)));
   if (!row?.content) return undefined;
   return { name: row.name, type: small ? "image/webp" : row.type, content: row.content };
+}
+
+/** The bytes of a file for a set's file: what was taken away goes along, as it does in the log. */
+export async function fileBytes(db: Tx, id: string, small: boolean): Promise<Uint8Array> {
+  const [row] = await db
+    .select({ content: small ? attachment.thumb : attachment.content })
+    .from(attachment)
+    .where(eq(attachment.id, id));
+  if (!row?.content) throw new Error(`file ${id} vanished`);
+  return row.content;
 }
 
 /** Takes a file away from sight, or brings it back. */

@@ -1,9 +1,8 @@
-import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
-import { GENESIS, seal, type StoredEntry } from "@/core/exchange";
+import { asc, desc, eq, sql } from "drizzle-orm";
+import { GENESIS, seal, sealFile, type StoredEntry, type StoredFile } from "@/core/exchange";
 import type { Tx } from "./client";
-import { logChain, logEntry } from "./schema";
-
-const iso = (text: string) => new Date(text).toISOString();
+import { iso } from "./moment";
+import { attachment, fileChain, logChain, logEntry } from "./schema";
 
 /** A stored row as the chain seals it: what it says is taken as it lies there, unread. */
 export const stored = (row: typeof logEntry.$inferSelect): StoredEntry => ({
@@ -12,30 +11,68 @@ export const stored = (row: typeof logEntry.$inferSelect): StoredEntry => ({
   recordedAt: iso(row.recordedAt),
 });
 
-/**
- * Seals the entries of a set that are not in its chain yet, in the order in which they were recorded. Called in the
- * transaction that writes an entry; entries from before there was a chain are sealed on the way.
- */
-export async function sealEntries(tx: Tx, setId: string): Promise<void> {
-  // One at a time for a set: two entries must not both follow the same one.
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${setId}))`);
-  const open = await tx
-    .select({ entry: logEntry })
-    .from(logEntry)
-    .leftJoin(logChain, eq(logChain.entryId, logEntry.id))
-    .where(and(eq(logEntry.setId, setId), isNull(logChain.entryId)))
-    .orderBy(asc(logEntry.recordedAt), asc(logEntry.id));
-  if (open.length === 0) return;
-  const last = await sealOf(tx, setId);
-  let seq = last?.seq ?? 0;
-  let hash = last?.hash ?? GENESIS;
-  const links = open.map(({ entry }) => {
-    seq += 1;
-    hash = seal(hash, stored(entry));
-    return { entryId: entry.id, setId, seq, hash };
-  });
-  for (let from = 0; from < links.length; from += 500) await tx.insert(logChain).values(links.slice(from, from + 500));
+type Link = { seq: number; hash: string };
+
+/** The last link of a set's chain: how many entries are sealed, and their seal. */
+export async function sealOf(tx: Tx, setId: string): Promise<Link | undefined> {
+  const { seq, hash } = logChain;
+  const last = tx.select({ seq, hash }).from(logChain).where(eq(logChain.setId, setId));
+  return (await last.orderBy(desc(seq)).limit(1))[0];
 }
+
+/** The last link of the chain of a set's files. */
+export async function fileSealOf(tx: Tx, setId: string): Promise<Link | undefined> {
+  const { seq, hash } = fileChain;
+  const last = tx.select({ seq, hash }).from(fileChain).where(eq(fileChain.setId, setId));
+  return (await last.orderBy(desc(seq)).limit(1))[0];
+}
+
+/** One at a time writes to a set: two links must not both follow the same one. Held until the transaction ends. */
+export const holdSet = (tx: Tx, setId: string) => tx.execute(sql`select pg_advisory_xact_lock(hashtext(${setId}))`);
+
+const BATCH = 500;
+
+/** Seals entries behind the ones of their set that are sealed, in the order in which they are given. */
+export async function sealEntries(tx: Tx, setId: string, rows: readonly (typeof logEntry.$inferSelect)[]) {
+  await holdSet(tx, setId);
+  const last = await sealOf(tx, setId);
+  let [seq, hash] = [last?.seq ?? 0, last?.hash ?? GENESIS];
+  const links = rows.map((row) => {
+    seq += 1;
+    hash = seal(hash, stored(row));
+    return { entryId: row.id, setId, seq, hash };
+  });
+  for (let from = 0; from < links.length; from += BATCH)
+    await tx.insert(logChain).values(links.slice(from, from + BATCH));
+}
+
+/** Seals files behind the ones of their set that are sealed. Their content is hashed by the database, where it lies. */
+export async function sealFiles(tx: Tx, setId: string, ids: readonly string[]): Promise<void> {
+  if (ids.length === 0) return;
+  await holdSet(tx, setId);
+  const last = await fileSealOf(tx, setId);
+  let [seq, hash] = [last?.seq ?? 0, last?.hash ?? GENESIS];
+  for (const id of ids) {
+    const [file] = await tx.select(FILE).from(attachment).where(eq(attachment.id, id));
+    if (!file) throw new Error(`file ${id} vanished`);
+    seq += 1;
+    hash = sealFile(hash, { ...file, at: iso(file.at) });
+    await tx.insert(fileChain).values({ attachmentId: id, setId, seq, sha256: file.sha256, hash });
+  }
+}
+
+/** What is sealed of a file, with the hash of the content as it lies there now. */
+const FILE = {
+  id: attachment.id,
+  entryId: attachment.entryId,
+  setId: attachment.setId,
+  name: attachment.name,
+  type: attachment.type,
+  size: attachment.size,
+  sha256: sql<string>`encode(sha256(${attachment.content}), 'hex')`,
+  by: attachment.by,
+  at: attachment.at,
+};
 
 /** A set's entries as they are stored, in the order of their chain. */
 export async function chainOf(tx: Tx, setId: string): Promise<(StoredEntry & { hash: string })[]> {
@@ -48,13 +85,21 @@ export async function chainOf(tx: Tx, setId: string): Promise<(StoredEntry & { h
   return rows.map(({ entry, hash }) => ({ ...stored(entry), hash }));
 }
 
-/** The last link of a set's chain: how many entries are sealed, and their seal. */
-export async function sealOf(tx: Tx, setId: string): Promise<{ seq: number; hash: string } | undefined> {
-  const [last] = await tx
-    .select({ seq: logChain.seq, hash: logChain.hash })
-    .from(logChain)
-    .where(eq(logChain.setId, setId))
-    .orderBy(desc(logChain.seq))
-    .limit(1);
-  return last;
+/** A set's files in the order of their chain, without their content; its hash is worked out anew. */
+export async function fileChainOf(
+  tx: Tx,
+  setId: string,
+): Promise<(StoredFile & { hash: string; hidden: boolean; thumb: boolean })[]> {
+  const rows = await tx
+    .select({
+      ...FILE,
+      hash: fileChain.hash,
+      hidden: attachment.hidden,
+      thumb: sql<boolean>`${attachment.thumb} is not null`,
+    })
+    .from(fileChain)
+    .innerJoin(attachment, eq(attachment.id, fileChain.attachmentId))
+    .where(eq(fileChain.setId, setId))
+    .orderBy(asc(fileChain.seq));
+  return rows.map((row) => ({ ...row, at: iso(row.at) }));
 }

@@ -10,7 +10,13 @@ type Held = { db: Db; close: () => Promise<void> };
 
 /** Opens a connection pool of its own; the caller closes it. */
 export function connect(url: string, max = 10): Held {
-  const client = postgres(url, { max, onnotice: () => {}, connect_timeout: 10 });
+  const client = postgres(url, {
+    max,
+    onnotice: () => {},
+    connect_timeout: 10,
+    // Instants are stored without a zone of their own; what a server's zone was in 1930 is nobody's business.
+    connection: { TimeZone: "UTC" },
+  });
   return { db: drizzle(client, { schema }), close: () => client.end({ timeout: 5 }) };
 }
 

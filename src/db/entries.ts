@@ -14,11 +14,10 @@ import { sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
 import { logEntry, visit } from "./schema";
 import { giveBack, take, takenBy } from "./stock";
+import { iso } from "./moment";
 
 export type Problem = { path: string; message: string };
 export type Appended = { ok: true; entry: Entry } | { ok: false; problems: Problem[] };
-
-const iso = (text: string) => new Date(text).toISOString();
 
 /** A stored row as an entry: its payload is lifted to the present version and held against its schema. */
 function read(row: typeof logEntry.$inferSelect): Entry {
@@ -97,7 +96,7 @@ async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
     if (!row) throw new Error(`entry ${id} vanished`);
     const entry = read(row);
     if (added) await moveStock(tx, entry);
-    if (added) await sealEntries(tx, entry.setId);
+    if (added) await sealEntries(tx, entry.setId, [row]);
     return entry;
   });
 }

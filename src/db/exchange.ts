@@ -1,21 +1,15 @@
-import { asc, eq, inArray, sql } from "drizzle-orm";
-import { headOf, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
-import { chainOf, sealEntries } from "./chain";
+import { and, asc, eq, inArray, sql } from "drizzle-orm";
+import { createHash } from "node:crypto";
+import { headOf, normalised, writeSetFile, type SetFileDocument } from "@/core/exchange";
+import { chainOf, fileChainOf, holdSet, sealFiles } from "./chain";
 import { hideAttachment } from "./attachments";
 import { countJobsOn } from "./sets";
 import type { Db, Tx } from "./client";
-import { attachment, customer, logChain, logEntry, model, person, set, shop, visit } from "./schema";
-
-const iso = (text: string) => new Date(text).toISOString();
-const base64 = (bytes: Uint8Array) => Buffer.from(bytes).toString("base64");
-const bytesOf = (text: string) => new Uint8Array(Buffer.from(text, "base64"));
-
-async function ownName(tx: Tx): Promise<string> {
-  const [row] = await tx.select({ name: shop.name }).from(shop);
-  return row?.name ?? "";
-}
-
-/** A set's file as a document; undefined where there is no such set. Entries without a seal are sealed first. */
+import { Refused } from "./lines";
+import { attachment, customer, logChain, logEntry, model, person, set, visit } from "./schema";
+import { identityOf } from "./shop";
+import { iso } from "./moment";
+/** A set's file as a document; without the bytes of its files; undefined where there is no such set. */
 export async function exportSet(db: Db, id: string, now: string): Promise<SetFileDocument | undefined> {
   return db.transaction(async (tx) => {
     const [row] = await tx
@@ -25,40 +19,35 @@ export async function exportSet(db: Db, id: string, now: string): Promise<SetFil
       .innerJoin(customer, eq(set.ownerId, customer.id))
       .where(eq(set.id, id));
     if (!row) return undefined;
-    await sealEntries(tx, id);
-    const us = await ownName(tx);
+    const us = await identityOf(tx);
     const entries = await chainOf(tx, id);
     const visits = await tx.select().from(visit).where(eq(visit.setId, id)).orderBy(asc(visit.openedAt), asc(visit.id));
-    const files = await tx.select().from(attachment).where(eq(attachment.setId, id)).orderBy(asc(attachment.id));
+    const files = await fileChainOf(tx, id);
     const writers = [...new Set([...entries, ...files].map(({ by }) => by))];
     const people =
       writers.length === 0
         ? []
         : await tx.select().from(person).where(inArray(person.id, writers)).orderBy(asc(person.id));
-    // What has no shop is ours: outside, it goes by our name.
-    const named = <T extends { shop: string }>(one: T): T => ({ ...one, shop: one.shop || us });
+    // What has no shop is ours: outside, it goes by our name and our id.
+    const named = <T extends { shop: string; shopId: string | null }>(one: T): T =>
+      one.shop ? one : { ...one, shop: us.name, shopId: us.uid };
     const { version: _m, sheet, ...kind } = row.model;
     const { version: _c, ...owner } = row.customer;
     return writeSetFile({
       exportedAt: now,
-      exportedBy: us,
+      exportedBy: us.name,
       set: { id, serial: row.set.serial },
       owner,
       model: named({ ...kind, sheet: sheet as Record<string, unknown> }),
       people: people.map(named),
-      visits: visits.map(({ id: visitId, job, openedAt, shop: at }) =>
-        named({ id: visitId, job, openedAt: iso(openedAt), shop: at }),
+      visits: visits.map(({ id: visitId, job, openedAt, shop, shopId }) =>
+        named({ id: visitId, job, openedAt: iso(openedAt), shop, shopId }),
       ),
       entries: entries.map(({ setId: _s, payload, ...entry }) => ({
         ...entry,
         payload: payload as Record<string, unknown>,
       })),
-      attachments: files.map(({ setId: _s, content, thumb, at, ...file }) => ({
-        ...file,
-        at: iso(at),
-        content: base64(content),
-        thumb: thumb ? base64(thumb) : null,
-      })),
+      attachments: files.map(({ setId: _s, ...file }) => file),
     });
   });
 }
@@ -75,34 +64,30 @@ export type Imported =
     }
   | { ok: false; problems: string[] };
 
-class Refused extends Error {}
-
-/** Rows of people, models and visits: what is this shop's own goes without a name. */
-const inward =
-  (us: string) =>
-  <T extends { shop: string }>(one: T): T =>
-    one.shop === us ? { ...one, shop: "" } : one;
+/** A checked document, and where the bytes of its files are. */
+export type Incoming = {
+  document: SetFileDocument;
+  unknown: { kind: string; count: number }[];
+  bytes: (id: string, small: boolean) => Promise<Uint8Array | undefined>;
+};
 
 /**
  * Lays a set's file into the database, all or nothing. The same file twice adds nothing; a longer one of the same set
  * adds what is new. One whose chain parted from the one that is here is refused.
- * @param text JSON of the document
  */
-export async function importSet(db: Db, text: string): Promise<Imported> {
-  const read = readSetFile(text);
-  if (!read.ok) return read;
-  const { document, unknown } = read;
+export async function importSet(db: Db, { document, unknown, bytes }: Incoming): Promise<Imported> {
   try {
     return await db.transaction(async (tx): Promise<Imported> => {
       const setId = document.set.id;
-      await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${setId}))`);
-      const own = inward(await ownName(tx));
+      await holdSet(tx, setId);
+      await tx.execute(sql`set constraints all deferred`);
+      const us = await identityOf(tx);
       const here = await chainOf(tx, setId);
       refuseForks(here, document);
-      const kept = await layAround(tx, document, own);
+      const kept = await layAround(tx, document, us.uid);
       const fresh = document.entries.slice(here.length);
       await layEntries(tx, setId, fresh, here.length);
-      kept.push(...(await layFiles(tx, document, fresh.length > 0)));
+      kept.push(...(await layFiles(tx, document, bytes, fresh.length > 0)));
       return { ok: true, setId, added: fresh.length, kept, unknown };
     });
   } catch (error) {
@@ -122,12 +107,10 @@ function refuseForks(here: readonly { hash: string }[], { entries }: SetFileDocu
   );
 }
 
-type Own = ReturnType<typeof inward>;
-
 async function layAround(
   tx: Tx,
   { set: one, owner, model: kind, people, visits }: SetFileDocument,
-  own: Own,
+  us: string,
 ): Promise<string[]> {
   const kept: string[] = [];
   const [known] = await tx.select().from(customer).where(eq(customer.id, owner.id));
@@ -135,46 +118,56 @@ async function layAround(
   else if (known.name !== owner.name || known.contact !== owner.contact || known.remarks !== owner.remarks)
     kept.push(`What is written of the owner here differs from the file (${owner.name}): what is here stays.`);
   const [sheet] = await tx.select({ sheet: model.sheet }).from(model).where(eq(model.id, kind.id));
-  if (!sheet) await layModel(tx, own(kind));
+  if (!sheet) await layModel(tx, { ...kind, ...shopAs(kind, us) });
   else if (normalisedSheet(sheet.sheet) !== normalisedSheet(kind.sheet))
     kept.push(
       `The sheet of ${kind.maker} ${kind.designation} here differs from the one in the file: the one here stays.`,
     );
-  for (const { id, name, shop: at } of people.map(own)) {
-    const [same] = await tx
-      .select({ id: person.id })
-      .from(person)
-      .where(sql`${person.name} = ${name} and ${person.shop} = ${at} and ${person.id} <> ${id}`);
-    if (same)
-      throw new Refused(
-        `${name}${at ? ` of ${at}` : ""} is here under another number: the file does not fit to these books.`,
-      );
-  }
-  for (const writer of people.map(own))
-    await tx.insert(person).values(writer).onConflictDoNothing({ target: person.id });
+  for (const writer of people) await layWriter(tx, writer);
   await tx
     .insert(set)
     .values({ id: one.id, serial: one.serial, modelId: kind.id, ownerId: owner.id })
     .onConflictDoNothing({ target: set.id });
-  for (const { id, job, openedAt, shop: at } of visits.map(own)) {
+  for (const { id, job, openedAt, ...from } of visits) {
+    const [same] = await tx.select({ id: visit.id }).from(visit).where(eq(visit.id, id));
+    if (same) continue;
+    const at = shopAs(from, us);
     const [taken] = await tx
       .select({ id: visit.id })
       .from(visit)
-      .where(sql`${visit.job} = ${job} and ${visit.shop} = ${at}`);
-    if (taken && taken.id !== id)
-      throw new Refused(`Job ${job} is another set's here: this file was not written by this shop's books.`);
-    await tx
-      .insert(visit)
-      .values({ id, setId: one.id, job, openedAt, shop: at })
-      .onConflictDoNothing({ target: visit.id });
+      .where(and(eq(visit.job, job), eq(visit.shop, at.shop)));
+    if (taken) throw new Refused(`Job ${job} is another set's here: this file was not written by this shop's books.`);
+    await tx.insert(visit).values({ id, setId: one.id, job, openedAt, ...at });
   }
   await countJobsOn(tx);
   return kept;
 }
 
+type From = { shop: string; shopId?: string | null | undefined };
+
+/** Another shop by the name that it goes by here. */
+const elsewhere = ({ shop, shopId = null }: From) => ({ shop: shop || "a shop without a name", shopId });
+
+/** A visit or a sheet of this shop is known by the shop's id, never by a name that anybody can write into a file. */
+const shopAs = (from: From, us: string) => (from.shopId === us ? { shop: "", shopId: null } : elsewhere(from));
+
+/** Whoever wrote in a file is known by name, and never becomes one of the shop's own people. */
+async function layWriter(tx: Tx, { id, name, role, ...from }: SetFileDocument["people"][number]): Promise<void> {
+  const [known] = await tx.select({ id: person.id }).from(person).where(eq(person.id, id));
+  if (known) return;
+  const at = elsewhere(from);
+  const [same] = await tx
+    .select({ id: person.id })
+    .from(person)
+    .where(and(eq(person.name, name), eq(person.shop, at.shop)));
+  if (same)
+    throw new Refused(`${name} of ${at.shop} is here under another number: the file does not fit to these books.`);
+  await tx.insert(person).values({ id, name, role, ...at });
+}
+
 const normalisedSheet = (sheet: unknown) => normalised({ sheet } as unknown as SetFileDocument);
 
-async function layModel(tx: Tx, kind: SetFileDocument["model"]): Promise<void> {
+async function layModel(tx: Tx, kind: typeof model.$inferInsert & { shop: string }): Promise<void> {
   const [same] = await tx
     .select({ id: model.id })
     .from(model)
@@ -188,20 +181,45 @@ async function layModel(tx: Tx, kind: SetFileDocument["model"]): Promise<void> {
   await tx.insert(model).values(kind);
 }
 
-/** Files come in once. Whether one is in sight follows the file that has more entries; between equals it stays as it is. */
-async function layFiles(tx: Tx, { set: one, attachments }: SetFileDocument, newer: boolean): Promise<string[]> {
+/** The bytes of a file, as the document says they are. */
+async function bytesOf(
+  { id, name, size, sha256, thumb }: SetFileDocument["attachments"][number],
+  bytes: Incoming["bytes"],
+): Promise<{ content: Uint8Array; thumb: Uint8Array | null }> {
+  const content = await bytes(id, false);
+  if (!content) throw new Refused(`${name} is not in the file that came: it was taken out, or the file is cut off.`);
+  if (content.length !== size || createHash("sha256").update(content).digest("hex") !== sha256)
+    throw new Refused(`${name} is not the photo or file that was sealed: it was changed.`);
+  return { content, thumb: (thumb ? await bytes(id, true) : undefined) ?? null };
+}
+
+/**
+ * Files come in once, and are sealed behind those that are here. Whether one is in sight follows the file that has more
+ * entries; between equals it stays as it is.
+ */
+async function layFiles(
+  tx: Tx,
+  { set: one, attachments }: SetFileDocument,
+  bytes: Incoming["bytes"],
+  newer: boolean,
+): Promise<string[]> {
   const kept: string[] = [];
-  for (const { content, thumb, ...file } of attachments) {
-    const [known] = await tx
-      .select({ hidden: attachment.hidden, setId: attachment.setId })
-      .from(attachment)
-      .where(eq(attachment.id, file.id));
-    if (!known)
-      await tx
-        .insert(attachment)
-        .values({ ...file, setId: one.id, content: bytesOf(content), thumb: thumb ? bytesOf(thumb) : null });
-    else if (known.setId !== one.id)
-      throw new Refused(`${file.name} is another set's here: the file does not fit to these books.`);
+  const here = new Map((await fileChainOf(tx, one.id)).map((file) => [file.id, file]));
+  const fresh: string[] = [];
+  for (const file of attachments) {
+    const known = here.get(file.id);
+    if (!known) {
+      const [elsewhereKnown] = await tx
+        .select({ id: attachment.id })
+        .from(attachment)
+        .where(eq(attachment.id, file.id));
+      if (elsewhereKnown)
+        throw new Refused(`${file.name} is another set's here: the file does not fit to these books.`);
+      const { sha256: _s, hash: _h, ...row } = file;
+      await tx.insert(attachment).values({ ...row, setId: one.id, ...(await bytesOf(file, bytes)) });
+      fresh.push(file.id);
+    } else if (known.sha256 !== file.sha256)
+      throw new Refused(`${file.name} is another picture here than in the file: one of them was changed.`);
     else if (known.hidden === file.hidden) continue;
     else if (newer) await hideAttachment(tx, file.id, file.hidden);
     else
@@ -209,6 +227,7 @@ async function layFiles(tx: Tx, { set: one, attachments }: SetFileDocument, newe
         `${file.name} is ${known.hidden ? "taken away" : "in sight"} here and ${file.hidden ? "taken away" : "in sight"} in the file: it stays as it is here.`,
       );
   }
+  await sealFiles(tx, one.id, fresh);
   return kept;
 }
 

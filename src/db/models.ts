@@ -3,6 +3,7 @@ import { cautionSchema, MOST_ROWS, sheetSchema, type Caution, type Model, type S
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { model, modelRevision, person } from "./schema";
+import { iso } from "./moment";
 
 /** A stored model with its sheet held against the schema. */
 export const readModel = (row: typeof model.$inferSelect): Model => ({ ...row, sheet: sheetSchema.parse(row.sheet) });
@@ -68,7 +69,7 @@ export async function revisionsOf(db: Tx, id: string): Promise<Revision[]> {
     .where(eq(modelRevision.modelId, id))
     .orderBy(desc(modelRevision.version))
     .limit(100);
-  return rows.map((row) => ({ ...row, replacedAt: new Date(row.replacedAt).toISOString() }));
+  return rows.map((row) => ({ ...row, replacedAt: iso(row.replacedAt) }));
 }
 
 export async function revisionAt(db: Tx, id: string, version: number): Promise<Sheet | undefined> {

@@ -54,6 +54,18 @@ export const shop = pgTable(
   ],
 );
 
+/** Who this shop is to other shops, whatever it is called: one row, made together with the database. */
+export const shopIdentity = pgTable(
+  "shop_identity",
+  {
+    id: integer("id").primaryKey().default(1),
+    uid: uuid("uid").notNull().defaultRandom(),
+    /** is all that was written before there were seals sealed? From then on a missing seal is an alarm */
+    allSealed: boolean("all_sealed").notNull().default(false),
+  },
+  (t) => [check("one_identity", sql`${t.id} = 1`)],
+);
+
 /** Meters that the shop owns, with what each is to a circuit. */
 export const meter = pgTable(
   "meter",
@@ -87,6 +99,8 @@ export const person = pgTable(
     role: text("role").notNull(),
     /** the shop that they work for; empty: this one */
     shop: text("shop").notNull().default(""),
+    /** that shop's id, where its file said so */
+    shopId: uuid("shop_id"),
   },
   (t) => [unique("person_name").on(t.name, t.shop)],
 );
@@ -117,6 +131,8 @@ export const model = pgTable(
     version: integer("version").notNull().default(1),
     /** the shop whose sheet it is; empty: this one */
     shop: text("shop").notNull().default(""),
+    /** that shop's id, where its file said so */
+    shopId: uuid("shop_id"),
   },
   (t) => [
     unique("model_name").on(t.maker, t.designation, t.shop),
@@ -163,6 +179,8 @@ export const visit = pgTable(
     openedAt: moment("opened_at").notNull().default(now()),
     /** the shop that it was in; empty: this one */
     shop: text("shop").notNull().default(""),
+    /** that shop's id, where its file said so */
+    shopId: uuid("shop_id"),
   },
   (t) => [
     unique("visit_job").on(t.job, t.shop),
@@ -216,6 +234,25 @@ export const logChain = pgTable(
     hash: text("hash").notNull(),
   },
   (t) => [unique("chain_place").on(t.setId, t.seq), check("chain_hash", sql`${t.hash} ~ '^[0-9a-f]{64}$'`)],
+);
+
+/** The seal on the files of a set, as on its logbook: each hashed with the one before it. Rows are added and never changed. */
+export const fileChain = pgTable(
+  "file_chain",
+  {
+    attachmentId: uuid("attachment_id")
+      .primaryKey()
+      .references(() => attachment.id),
+    setId: uuid("set_id").notNull(),
+    seq: integer("seq").notNull(),
+    /** SHA-256 of the content, in hexadecimal */
+    sha256: text("sha256").notNull(),
+    hash: text("hash").notNull(),
+  },
+  (t) => [
+    unique("file_chain_place").on(t.setId, t.seq),
+    check("file_chain_hash", sql`${t.hash} ~ '^[0-9a-f]{64}$' and ${t.sha256} ~ '^[0-9a-f]{64}$'`),
+  ],
 );
 
 /** Modifications as the shop keeps them; the shape of the body is recipeSchema in core/modifications. */

@@ -7,13 +7,14 @@ import type { Customer } from "./customers";
 import { append, entriesOfSet, entriesOfSets, type Problem } from "./entries";
 import { readModel } from "./models";
 import { customer, logEntry, model, set, visit } from "./schema";
+import { iso } from "./moment";
 
 export type SetRecord = { id: string; serial: string; model: Model; owner: Customer };
 export type SetFile = SetRecord & { visits: Visit[]; entries: Entry[] };
 
 const readVisit = (row: typeof visit.$inferSelect): Visit => ({
   ...row,
-  openedAt: new Date(row.openedAt).toISOString(),
+  openedAt: iso(row.openedAt),
 });
 
 async function records(db: Tx, ids?: readonly string[]): Promise<SetRecord[]> {

@@ -4,7 +4,7 @@ import { figuresSchema, type Figures } from "@/core/diagnosis";
 import { termsSchema, type Terms } from "@/core/handback";
 import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
-import { meter, shop } from "./schema";
+import { meter, shop, shopIdentity } from "./schema";
 
 export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms">;
 export type Meter = typeof meter.$inferSelect;
@@ -24,6 +24,13 @@ export async function shopOf(db: Tx): Promise<Shop> {
   if (!row) return UNSAID;
   const { id: _id, rules: _rules, figures: _figures, terms: _terms, ...fields } = row;
   return fields;
+}
+
+/** Who this shop is to others: its id, which it has from the start, and the name that it goes by outside. */
+export async function identityOf(db: Tx): Promise<{ uid: string; name: string }> {
+  const [[identity], { name }] = [await db.select().from(shopIdentity), await shopOf(db)];
+  if (!identity) throw new Error("The database has no identity of its own: was it migrated?");
+  return { uid: identity.uid, name: name || `a shop without a name (${identity.uid.slice(0, 6)})` };
 }
 
 /** Changes what the shop says of itself; the first time it makes the row. */

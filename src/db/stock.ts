@@ -20,8 +20,7 @@ import {
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { person, stockMove, stockPart, stockTest, visit } from "./schema";
-
-const iso = (text: string) => new Date(text).toISOString();
+import { iso } from "./moment";
 
 const NONE = "00000000-0000-0000-0000-000000000000";
 

@@ -2,6 +2,7 @@ import { sql } from "drizzle-orm";
 import { partsTaken, settle, type Settled } from "@/core/kinds";
 import type { Tx } from "./client";
 import { entriesOfSet } from "./entries";
+import { iso } from "./moment";
 
 /** Pieces of a stock part in a set, by the entry that took them. */
 export type Use = {
@@ -15,8 +16,6 @@ export type Use = {
   count: number;
   at: string;
 };
-
-const iso = (text: string) => new Date(text).toISOString();
 
 /** Where the pieces of a part went by an entry, whatever kind of entry took them. */
 function placesOf({ content }: Settled, partId: string): string {

@@ -2,10 +2,11 @@ import { LARGEST_FILE } from "@/core/log";
 import { database } from "@/db/client";
 import { attach, hideAttachment, storedFile } from "@/db/attachments";
 import { thumbnail, typeOf } from "./file-type";
+import { bodyUpTo } from "./body";
 import { isId } from "./ids";
 import { logFailure } from "./log";
 import { currentPerson, PERSON_COOKIE } from "./person";
-import { bodyUpTo, cookie, foreign, refuse } from "./request";
+import { cookie, foreign, refuse } from "./request";
 
 const MEGABYTE = 1024 * 1024;
 const LONGEST_NAME = 120;
@@ -41,24 +42,32 @@ export async function handleAttach(request: Request, entryId: string): Promise<R
     const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
     const file = { id, entryId, name, type, size: content.length, content, thumb, by: person.id };
     const saved = await attach(database(), file);
-    return saved ? Response.json({ attachment: saved }) : refuse(404, "The entry is not in the log yet: try again.");
+    if (saved.ok) return Response.json({ attachment: saved.attachment });
+    return saved.why === "no-entry"
+      ? refuse(404, "The entry is not in the log yet: try again.")
+      : refuse(409, `“${name}” was not taken: another file came under its number. Choose it once more.`);
   } catch (error) {
     return refuse(500, `“${name}” could not be saved. Reference ${logFailure("attach", error)}.`);
   }
 }
 
 /** Gives a file out. Nothing that is not a picture is ever shown inside the application. */
-export async function handleFile(id: string, small: boolean): Promise<Response> {
+export async function handleFile(request: Request, id: string, small: boolean): Promise<Response> {
   const file = isId(id) ? await storedFile(database(), id, small) : undefined;
   if (!file) return new Response("Not found", { status: 404 });
   const picture = file.type.startsWith("image/");
+  // The content of a number never changes.
+  const etag = `"${id}${small ? "-small" : ""}"`;
+  if (request.headers.get("if-none-match") === etag) return new Response(null, { status: 304, headers: { etag } });
   return new Response(Buffer.from(file.content), {
     headers: {
       "content-type": file.type === "text/plain" ? "text/plain; charset=utf-8" : file.type,
       "content-disposition": `${picture ? "inline" : "attachment"}; filename*=UTF-8''${encodeURIComponent(file.name)}`,
       "content-security-policy": "default-src 'none'; sandbox",
       "x-content-type-options": "nosniff",
-      "cache-control": "private, max-age=31536000, immutable",
+      // Asked for anew each time: a file that was taken away must not come out of a browser's store.
+      "cache-control": "private, no-cache",
+      etag,
     },
   });
 }

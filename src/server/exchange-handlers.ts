@@ -1,23 +1,25 @@
 import ical, { ICalEventTransparency } from "ical-generator";
 import Papa from "papaparse";
-import { once } from "node:events";
 import { Readable } from "node:stream";
-import type { ReadableStream as WebStream } from "node:stream/web";
-import { createGzip } from "node:zlib";
+import { constants, createGzip } from "node:zlib";
+import { packContainer } from "@/container";
 import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema } from "@/core/exchange";
 import { restoreArchive, writeArchive } from "@/db/archive";
+import { fileBytes } from "@/db/attachments";
 import { database } from "@/db/client";
-import { exportSet, importSet } from "@/db/exchange";
+import { exportSet } from "@/db/exchange";
 import { writers } from "@/db/people";
 import { setFile, setFiles } from "@/db/sets";
 import { meters, shopOf } from "@/db/shop";
+import { bodyOnDisk, linesTo, piecesOf, readSteadily, Stalled, TooLarge } from "./body";
 import { isId } from "./ids";
 import { logFailure } from "./log";
-import { bodyUpTo, foreign, refuse } from "./request";
+import { foreign, refuse } from "./request";
+import { BUSY, mayTakeIn, takeInFile } from "./take-in-file";
 
 const MEGABYTE = 1024 * 1024;
-/** Largest set file that is taken: a log of many thousand entries with its photos is below it. */
-export const LARGEST_SET_FILE = 96 * MEGABYTE;
+/** Largest set file that is taken: some hundred photos as cameras make them are below it. */
+export const LARGEST_SET_FILE = 2048 * MEGABYTE;
 
 const plain = (text: string) =>
   text
@@ -37,13 +39,18 @@ const download = (body: BodyInit, type: string, name: string) =>
 
 const none = () => refuse(404, "There is no such set.");
 
-/** A set's file as one JSON document. */
+/** A set's file with its photos, as a stream: one photo is held at a time. */
 export async function handleSetFile(id: string): Promise<Response> {
   const document = isId(id) ? await exportSet(database(), id, new Date().toISOString()) : undefined;
   if (!document) return none();
   const { maker, designation } = document.model;
-  const name = `${plain(`${maker} ${designation} ${document.set.serial}`)}-set-file.json`;
-  return download(`${JSON.stringify(document, null, 1)}\n`, "application/json", name);
+  const name = `${plain(`${maker} ${designation} ${document.set.serial}`)}-set-file.zip`;
+  const packed = packContainer(document, (file, small) => fileBytes(database(), file, small));
+  return download(
+    readSteadily(packed, () => {}),
+    "application/zip",
+    name,
+  );
 }
 
 /** A table of a set's file as CSV. */
@@ -60,47 +67,56 @@ export async function handleTable(id: string, wanted: string): Promise<Response>
   return download(`\ufeff${csv}\r\n`, "text/csv; charset=utf-8", name);
 }
 
+const STALLED = "The file stopped coming: nothing was changed. Try again.";
+
 /** Takes a set's file in; what is wrong with it is said, and nothing is changed then. */
 export async function handleImport(request: Request): Promise<Response> {
   if (foreign(request)) return refuse(403, "This request came from another site.");
-  const body = await bodyUpTo(request, LARGEST_SET_FILE);
-  if (!body)
-    return refuse(
-      413,
-      `This file is larger than ${LARGEST_SET_FILE / MEGABYTE} MB: no set's file is. Is it the archive of a whole shop? That one is restored into an empty database.`,
-    );
+  if (!mayTakeIn()) return refuse(429, BUSY);
+  let body: Awaited<ReturnType<typeof bodyOnDisk>> | undefined;
   try {
-    const done = await importSet(database(), Buffer.from(body).toString("utf8"));
+    body = await bodyOnDisk(request, LARGEST_SET_FILE);
+    const done = await takeInFile(body.file);
     if (done.ok) return Response.json(done);
-    return Response.json(
-      { problems: done.problems.slice(0, 20).map((message) => ({ path: "", message })) },
-      { status: 422 },
-    );
+    return Response.json({ problems: done.problems.map((message) => ({ path: "", message })) }, { status: 422 });
   } catch (error) {
+    if (error instanceof TooLarge)
+      return refuse(
+        413,
+        `This file is larger than ${LARGEST_SET_FILE / MEGABYTE} MB: no set's file is. Is it the archive of a whole shop? That one is restored into an empty database.`,
+      );
+    if (error instanceof Stalled) return refuse(408, STALLED);
     return refuse(
       500,
       `The file could not be taken in; nothing was changed. Reference ${logFailure("import set", error)}.`,
     );
+  } finally {
+    await body?.remove();
   }
 }
 
-/** The whole database as a stream: it is never held in memory. */
+/** Archives that are written out at once: each holds a connection to the database until it is read to its end. */
+const MOST_ARCHIVES = 2;
+let archives = 0;
+
+/** The whole database as a stream: it is never held in memory, and is made no faster than it is read. */
 export function handleArchive(): Response {
-  const zip = createGzip();
+  if (archives >= MOST_ARCHIVES)
+    return refuse(429, `${MOST_ARCHIVES} archives are being written already: try again when they are done.`);
+  archives += 1;
+  // Photos do not shrink: packing hard would only take time.
+  const zip = createGzip({ level: constants.Z_BEST_SPEED });
   const now = new Date().toISOString();
-  writeArchive(database(), now, async (line) => {
-    if (!zip.write(`${line}\n`)) await once(zip, "drain");
-  })
+  writeArchive(database(), now, linesTo(zip))
     .then(() => zip.end())
     .catch((error: unknown) => {
-      logFailure("archive", error);
+      if (!(error instanceof Stalled)) logFailure("archive", error);
       zip.destroy(error as Error);
     });
-  return download(
-    Readable.toWeb(zip) as ReadableStream,
-    "application/gzip",
-    `jumelle-archive-${now.slice(0, 10)}.ndjson.gz`,
-  );
+  const body = readSteadily(Readable.toWeb(zip) as ReadableStream<Uint8Array>, () => {
+    archives -= 1;
+  });
+  return download(body, "application/gzip", `jumelle-archive-${now.slice(0, 10)}.ndjson.gz`);
 }
 
 /** Lays an archive into the database, if that is empty; the file streams through. */
@@ -108,9 +124,10 @@ export async function handleRestore(request: Request): Promise<Response> {
   if (foreign(request)) return refuse(403, "This request came from another site.");
   if (!request.body) return refuse(400, "There is no file: choose the archive.");
   try {
-    const done = await restoreArchive(database(), Readable.fromWeb(request.body as WebStream));
+    const done = await restoreArchive(database(), Readable.from(piecesOf(request)));
     return done.ok ? Response.json(done) : refuse(422, done.message);
   } catch (error) {
+    if (error instanceof Stalled) return refuse(408, STALLED);
     return refuse(
       500,
       `The archive could not be laid down; nothing was changed. Reference ${logFailure("restore", error)}.`,

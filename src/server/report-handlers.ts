@@ -1,12 +1,13 @@
 import { z } from "zod";
 import { modelName } from "@/core/model";
 import { database } from "@/db/client";
-import { REPORT_KINDS } from "@/reports/input";
+import { REPORT_KINDS, type ReportInput } from "@/reports/input";
+import { bodyUpTo, jsonIn } from "./body";
 import { isId } from "./ids";
 import { logFailure } from "./log";
 import { reportInput } from "./report-input";
-import { reportFile, reportStatus, startReport } from "./report-jobs";
-import { bodyUpTo, foreign, refuse } from "./request";
+import { reportFile, reportsBusy, reportStatus, startReport } from "./report-jobs";
+import { foreign, refuse } from "./request";
 
 const askedSchema = z.object({ setId: z.uuid(), visitId: z.uuid().optional(), kind: z.enum(REPORT_KINDS) });
 
@@ -19,22 +20,26 @@ export const originOf = (request: Request): string => {
 /** Begins a report; its name is asked for again until it is made. */
 export async function handleReport(request: Request): Promise<Response> {
   if (foreign(request)) return refuse(403, "This request came from another site.");
+  const busy = reportsBusy();
+  if (busy) return refuse(429, busy);
   try {
     const body = await bodyUpTo(request, 10_000);
-    const asked = askedSchema.safeParse(JSON.parse(Buffer.from(body ?? []).toString("utf8") || "{}"));
+    const asked = askedSchema.safeParse(jsonIn(body));
     if (!asked.success) return refuse(400, "Say which set, and which report.");
-    const input = await reportInput(database(), { ...asked.data, origin: originOf(request) });
-    if (!input) return refuse(404, "There is no such set, or it was never here.");
-    const job = input.visits.find(({ id }) => id === input.visitId)?.job ?? "";
-    const name = `${modelName(input.model)} ${input.kind} ${job}`
-      .normalize("NFKD")
-      .replaceAll(/[^A-Za-z0-9]+/g, "-")
-      .toLowerCase();
-    const started = startReport(input, `${name}.pdf`);
-    return started.ok ? Response.json({ id: started.id }, { status: 202 }) : refuse(429, started.message);
+    const id = await startReport(async () => {
+      const input = await reportInput(database(), { ...asked.data, origin: originOf(request) });
+      return input && { input, name: nameOf(input) };
+    });
+    return id ? Response.json({ id }, { status: 202 }) : refuse(404, "There is no such set, or it was never here.");
   } catch (error) {
     return refuse(500, `The report could not be begun. Reference ${logFailure("report", error)}.`);
   }
+}
+
+function nameOf({ model, kind, visits, visitId }: ReportInput): string {
+  const job = visits.find(({ id }) => id === visitId)?.job ?? "";
+  const name = `${modelName(model)} ${kind} ${job}`.normalize("NFKD").replaceAll(/[^A-Za-z0-9]+/g, "-");
+  return `${name.toLowerCase()}.pdf`;
 }
 
 export function handleReportStatus(id: string): Response {

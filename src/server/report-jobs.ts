@@ -1,7 +1,6 @@
-import { spawn } from "node:child_process";
-import path from "node:path";
 import { v7 } from "uuid";
 import type { ReportInput } from "@/reports/input";
+import { runChild } from "./child";
 import { logFailure } from "./log";
 
 /** A report in the making, or made: it is kept for a while so that it can be fetched. */
@@ -18,56 +17,64 @@ const KEPT_MS = 10 * 60_000;
 /** So many reports are made at once; more wait for their turn at the button. */
 const MOST_AT_ONCE = 3;
 const LONGEST_MS = 5 * 60_000;
+const MEMORY_MB = 1024;
 
 // The development server loads modules again on every change; the jobs outlive them.
 const global = globalThis as typeof globalThis & { jumelleReports?: Map<string, Job> };
 const jobs = (): Map<string, Job> => (global.jumelleReports ??= new Map());
 
 export type Status = { state: Job["state"]; progress: number; message?: string };
-export type Started = { ok: true; id: string } | { ok: false; message: string };
 
-/** Begins a report in a process of its own: however long its log is, the application stays free. */
-export function startReport(input: ReportInput, name: string): Started {
+/** Why no report can be begun now; undefined when one can. Asked before anything is gathered for it. */
+export function reportsBusy(): string | undefined {
   const now = Date.now();
   for (const [id, job] of jobs()) if (now - job.at > KEPT_MS) jobs().delete(id);
-  if ([...jobs().values()].filter(({ state }) => state === "working").length >= MOST_AT_ONCE)
-    return { ok: false, message: `${MOST_AT_ONCE} reports are being made already: try again in a moment.` };
+  const working = [...jobs().values()].filter(({ state }) => state === "working").length;
+  return working >= MOST_AT_ONCE ? `${MOST_AT_ONCE} reports are being made already: try again in a moment.` : undefined;
+}
+
+/** Begins a report in a process of its own; its input is gathered first, and the place is held meanwhile. */
+export function startReport(
+  gather: () => Promise<{ input: ReportInput; name: string } | undefined>,
+): Promise<string | undefined> {
   const id = v7();
-  const job: Job = { state: "working", progress: 0, name, at: now };
+  const job: Job = { state: "working", progress: 0, name: "report.pdf", at: Date.now() };
   jobs().set(id, job);
-  const root = process.cwd();
-  const child = spawn(process.execPath, ["--import", "tsx", path.join(root, "src/reports/main.mts")], {
-    cwd: root,
-    stdio: ["pipe", "pipe", "pipe"],
-  });
-  const timer = setTimeout(() => child.kill(), LONGEST_MS);
-  const pdf: Buffer[] = [];
-  let said = "";
-  const fail = (error: unknown) => {
-    clearTimeout(timer);
-    if (job.state !== "working") return;
-    job.state = "failed";
-    job.message = `The report could not be made. Reference ${logFailure("report", error)}.`;
-  };
-  child.stdout.on("data", (chunk: Buffer) => pdf.push(chunk));
-  child.stderr.on("data", (chunk: Buffer) => {
-    const text = chunk.toString("utf8");
-    said = `${said}${text}`.slice(-4000);
-    const progress = [...text.matchAll(/^progress (\d+)$/gm)].at(-1)?.[1];
-    if (progress) job.progress = Number(progress) / 100;
-  });
-  child.on("error", fail);
-  child.on("close", (code) => {
-    clearTimeout(timer);
-    if (code !== 0) return fail(new Error(`report process ended with ${code ?? "a signal"}: ${said}`));
-    job.pdf = Buffer.concat(pdf);
+  return gather().then(
+    (gathered) => {
+      if (gathered) {
+        job.name = gathered.name;
+        void make(job, gathered.input);
+        return id;
+      }
+      jobs().delete(id);
+      return undefined;
+    },
+    (error: unknown) => {
+      jobs().delete(id);
+      throw error;
+    },
+  );
+}
+
+async function make(job: Job, input: ReportInput): Promise<void> {
+  try {
+    job.pdf = await runChild({
+      script: "reports/main.mts",
+      input: JSON.stringify(input),
+      memoryMb: MEMORY_MB,
+      longestMs: LONGEST_MS,
+      onSaid: (text) => {
+        const progress = [...text.matchAll(/^progress (\d+)$/gm)].at(-1)?.[1];
+        if (progress) job.progress = Number(progress) / 100;
+      },
+    });
     job.progress = 1;
     job.state = "done";
-    return undefined;
-  });
-  child.stdin.on("error", fail);
-  child.stdin.end(JSON.stringify(input));
-  return { ok: true, id };
+  } catch (error) {
+    job.state = "failed";
+    job.message = `The report could not be made. Reference ${logFailure("report", error)}.`;
+  }
 }
 
 /** How far a report is; undefined when there is none by that name any more. */

@@ -1,5 +1,6 @@
 import { expose } from "comlink";
-import { readSetFile, type ReadFile } from "@/core/exchange";
+import { openContainer } from "@/container";
+import type { ReadFile } from "@/core/exchange";
 
 /** What a set's file says of itself once its seals are checked: small enough to hand over. */
 export type FileChecked =
@@ -19,8 +20,8 @@ export type FileChecked =
 
 /** Checks a file away from the page: hashing a long log takes a moment. */
 const api = {
-  check: (text: string): FileChecked => {
-    const read = readSetFile(text);
+  check: async (file: Blob): Promise<FileChecked> => {
+    const { read } = await openContainer(file);
     if (!read.ok) return read;
     const { model, set, owner, exportedBy, entries, visits, attachments, chain } = read.document;
     return {

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { openContainer } from "@/container";
 import { expect, plate, step, takeIn, tape, test, write } from "./bench";
 import type { Page } from "@playwright/test";
 
@@ -188,19 +189,19 @@ test("a modification from its recipe to the owner, and the set's file out and in
   // The file goes out; one changed byte is refused, and the file itself is here already.
   const [download] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "Set file (JSON)" }).click(),
+    page.getByRole("link", { name: "Set file, with its photos" }).click(),
   ]);
-  const text = readFileSync(await download.path(), "utf8");
-  expect(text).toContain(`"job": ${job ?? ""}`);
+  const packed = readFileSync(await download.path());
+  const { read } = await openContainer(new Blob([new Uint8Array(packed)]));
+  const text = read.ok ? JSON.stringify(read.document) : "";
+  expect(text).toContain(`"job":${job ?? ""}`);
   await page.goto("/sets/import");
-  const choose = (content: string) =>
-    page
-      .getByLabel("Set file")
-      .setInputFiles({ name: "set.json", mimeType: "application/json", buffer: Buffer.from(content) });
-  await choose(text.replace("7 mm beside the fuse", "8 mm beside the fuse"));
+  const choose = (buffer: Buffer) =>
+    page.getByLabel("Set file").setInputFiles({ name: "set.zip", mimeType: "application/zip", buffer });
+  await choose(Buffer.from(text.replace("7 mm beside the fuse", "8 mm beside the fuse")));
   await expect(page.getByRole("alert").first()).toContainText("is not as it was written");
   await expect(page.getByRole("button", { name: "Take it in" })).toHaveCount(0);
-  await choose(text);
+  await choose(packed);
   await expect(page.getByText("As it was written: the chain and the digest hold.")).toBeVisible();
   await page.getByRole("button", { name: "Take it in" }).click();
   await expect(page.getByText("This file is here already: nothing was new.")).toBeVisible();

@@ -1,8 +1,12 @@
 import sharp from "sharp";
+import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { append } from "@/db/entries";
+import { brokenFileAt } from "@/core/exchange";
 import { attachmentsOf } from "@/db/attachments";
+import { fileChainOf } from "@/db/chain";
+import { attachment } from "@/db/schema";
 import { handleAttach, handleFile, handleHide } from "@/server/attach-handler";
 import { LARGEST_FILE } from "@/core/log";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
@@ -47,6 +51,8 @@ const send = async (
     },
   };
 };
+const fileOf = (id: string, small: boolean, headers: Record<string, string> = {}) =>
+  handleFile(new Request(`http://127.0.0.1:3000/api/attachments/${id}`, { headers }), id, small);
 const message = (answer: Awaited<ReturnType<typeof send>>) => answer.body.problems?.[0]?.message;
 
 describe("a photo", () => {
@@ -62,9 +68,9 @@ describe("a photo", () => {
       size: photo.length,
     });
     const id = body.attachment?.id ?? "";
-    const whole = await handleFile(id, false);
+    const whole = await fileOf(id, false);
     expect(Buffer.from(await whole.arrayBuffer()).equals(photo)).toBe(true);
-    const small = await handleFile(id, true);
+    const small = await fileOf(id, true);
     expect(small.headers.get("content-type")).toBe("image/webp");
     const { width, height } = await sharp(Buffer.from(await small.arrayBuffer())).metadata();
     expect([width, height]).toEqual([213, 320]);
@@ -103,7 +109,7 @@ describe("the content decides, not the name", () => {
   it("takes a measurement log as text, and gives it out as a download", async () => {
     const answer = await send("sweep.png", "f;dB\n1000;-3\n");
     expect(answer.body.attachment).toMatchObject({ type: "text/plain", thumb: false });
-    const file = await handleFile(answer.body.attachment?.id ?? "", false);
+    const file = await fileOf(answer.body.attachment?.id ?? "", false);
     expect(file.headers.get("content-disposition")).toContain("attachment");
     expect(file.headers.get("x-content-type-options")).toBe("nosniff");
     expect(file.headers.get("content-security-policy")).toContain("sandbox");
@@ -120,16 +126,38 @@ describe("a file and its entry", () => {
     const id = v7();
     const before = (await attachmentsOf(held.db, shop.set)).length;
     await send("a.txt", "once", entry, id);
-    await send("a.txt", "twice", entry, id);
+    expect((await send("a.txt", "once", entry, id)).status).toBe(200);
+    const other = await send("a.txt", "twice", entry, id);
+    expect([other.status, message(other)]).toEqual([
+      409,
+      expect.stringContaining("another file came under its number"),
+    ]);
     expect((await attachmentsOf(held.db, shop.set)).length).toBe(before + 1);
-    expect(await (await handleFile(id, false)).text()).toBe("once");
+    expect(await (await fileOf(id, false)).text()).toBe("once");
   });
   it("needs an entry that is in the log, and a page of this application", async () => {
     expect(message(await send("a.txt", "x", v7()))).toContain("not in the log yet");
     expect((await send("a.txt", "x", entry, "no-id")).status).toBe(400);
     expect((await send("a.txt", "x", entry, v7(), { origin: "http://elsewhere.example" })).status).toBe(403);
-    expect((await handleFile("no-id", false)).status).toBe(404);
-    expect((await handleFile(v7(), true)).status).toBe(404);
+    expect((await fileOf("no-id", false)).status).toBe(404);
+    expect((await fileOf(v7(), true)).status).toBe(404);
+  });
+  it("is sealed as it comes, and stays as it came whoever tries", async () => {
+    const { body } = await send("wave.txt", "0.1 0.2 0.3");
+    const id = body.attachment?.id ?? "";
+    const chain = await fileChainOf(held.db, shop.set);
+    expect(chain.at(-1)?.id).toBe(id);
+    expect(brokenFileAt(chain)).toBeUndefined();
+    const change = held.db.update(attachment).set({ name: "other.txt" }).where(eq(attachment.id, id));
+    await expect(change).rejects.toMatchObject({ cause: { message: expect.stringContaining("stays as it came") } });
+  });
+  it("is not given out again by a browser's store without asking", async () => {
+    const { body } = await send("level.txt", "-20 dBm");
+    const id = body.attachment?.id ?? "";
+    const first = await fileOf(id, false);
+    const etag = first.headers.get("etag") ?? "";
+    expect(first.headers.get("cache-control")).toContain("no-cache");
+    expect((await fileOf(id, false, { "if-none-match": etag })).status).toBe(304);
   });
   it("is taken away from sight and brought back; it is never gone", async () => {
     const { body } = await send("wrong set.txt", "oops");
@@ -140,6 +168,7 @@ describe("a file and its entry", () => {
     expect(await here()).toBe(true);
     expect((await patch("yes")).status).toBe(200);
     expect(await here()).toBe(false);
+    expect((await fileOf(id, false)).status).toBe(404);
     expect((await patch("no")).status).toBe(200);
     expect(await here()).toBe(true);
   });

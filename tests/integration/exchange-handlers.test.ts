@@ -1,8 +1,13 @@
+import { randomBytes } from "node:crypto";
 import { gunzipSync } from "node:zlib";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { append } from "@/db/entries";
-import { meter } from "@/db/schema";
+import { brokenFileAt } from "@/core/exchange";
+import { attach } from "@/db/attachments";
+import { fileChainOf } from "@/db/chain";
+import { attachment, meter } from "@/db/schema";
+import { bodyOnDisk, TooLarge } from "@/server/body";
 import {
   handleArchive,
   handleCalendar,
@@ -55,8 +60,8 @@ const message = async (answer: Response) =>
 describe("a set's file", () => {
   it("goes out as a download and comes in again", async () => {
     const out = await handleSetFile(shop.set);
-    expect(out.headers.get("content-disposition")).toBe('attachment; filename="halvane-537-h-20417-set-file.json"');
-    const back = await handleImport(post("/api/sets/import", await out.text()));
+    expect(out.headers.get("content-disposition")).toBe('attachment; filename="halvane-537-h-20417-set-file.zip"');
+    const back = await handleImport(post("/api/sets/import", await out.arrayBuffer()));
     expect(await back.json()).toMatchObject({ ok: true, added: 0 });
     expect((await handleSetFile("nobody")).status).toBe(404);
     expect((await handleSetFile(v7())).status).toBe(404);
@@ -67,24 +72,73 @@ describe("a set's file", () => {
       403,
     );
     expect(await message(await handleImport(post("/api/sets/import", "%PDF-1.3")))).toContain("not JSON");
-    const said = await handleImport(post("/api/sets/import", "{}", { "content-length": String(200 * 1024 * 1024) }));
-    expect([said.status, await message(said)]).toEqual([413, expect.stringContaining("larger than 96 MB")]);
+    const said = await handleImport(post("/api/sets/import", "{}", { "content-length": String(LARGEST_SET_FILE + 1) }));
+    expect([said.status, await message(said)]).toEqual([413, expect.stringContaining("larger than 2048 MB")]);
   });
 
-  it("of 200 MB is not even read to its end, whatever its head says", async () => {
+  it("that is larger than its limit is not even read to its end, whatever its head says", async () => {
     const piece = new Uint8Array(1024 * 1024).fill(32);
     let sent = 0;
     const stream = new ReadableStream<Uint8Array>({
       pull(controller) {
-        if (sent >= 200) return controller.close();
         sent += 1;
         controller.enqueue(piece);
-        return undefined;
       },
     });
-    const answer = await handleImport(post("/api/sets/import", stream));
-    expect(answer.status).toBe(413);
-    expect(sent).toBeLessThan(LARGEST_SET_FILE / piece.length + 4);
+    await expect(bodyOnDisk(post("/api/sets/import", stream), 4 * piece.length)).rejects.toThrow(TooLarge);
+    expect(sent).toBeLessThan(12);
+  });
+
+  it.each([
+    [
+      "a million entries that say nothing",
+      `{"format":"jumelle-set-file","version":2,"entries":[${"{},".repeat(1_000_000)}{}]}`,
+      "1000001 entries",
+    ],
+    ["brackets without an end", "[".repeat(20_000_000), "nests far deeper"],
+    ["brackets inside a text", `{"a":"${"[".repeat(200)}"}`, "does not begin with the format"],
+    ["the beginning of a packed file", "PK\u0003\u0004 and nothing behind it", "does not open"],
+  ])("made of %s is refused in a sentence", async (_what, body, said) => {
+    const answer = await handleImport(post("/api/sets/import", body));
+    expect([answer.status, await message(answer)]).toEqual([422, expect.stringContaining(said)]);
+  });
+
+  it("with many photos goes out and comes in, and one changed photo is refused", async () => {
+    const [photos, size] = [60, 400_000];
+    const entry = draftNote(shop, "photos of everything");
+    await append(held.db, entry, shop.wren, Date.now());
+    for (let n = 0; n < photos; n += 1) {
+      const content = new Uint8Array(randomBytes(size));
+      const file = {
+        id: v7(),
+        entryId: entry.id,
+        name: `photo ${n}.jpg`,
+        type: "image/jpeg",
+        size,
+        content,
+        thumb: null,
+      };
+      expect((await attach(held.db, { ...file, by: shop.wren })).ok).toBe(true);
+    }
+    const packed = Buffer.from(await (await handleSetFile(shop.set)).arrayBuffer());
+    expect(packed.length).toBeGreaterThan(photos * size);
+    const other = await freshDatabase();
+    vi.stubEnv("DATABASE_URL", other.url);
+    try {
+      const changed = Buffer.from(packed);
+      changed[packed.length >> 1] = (changed[packed.length >> 1] ?? 0) ^ 1;
+      const refused = await handleImport(post("/api/sets/import", changed));
+      expect(refused.status).toBe(422);
+      expect(await message(refused)).toMatch(/was changed|cut off or damaged/);
+      const taken = await handleImport(post("/api/sets/import", packed));
+      expect(await taken.json()).toMatchObject({ ok: true, added: 3 });
+      expect(brokenFileAt(await fileChainOf(other.db, shop.set))).toBeUndefined();
+      const rows = await other.db.select({ id: attachment.id }).from(attachment);
+      expect(rows).toHaveLength(photos);
+    } finally {
+      vi.stubEnv("DATABASE_URL", held.url);
+      await other.close();
+    }
   });
 });
 

@@ -1,3 +1,4 @@
+import { createHash, randomBytes } from "node:crypto";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { Readable } from "node:stream";
@@ -5,16 +6,30 @@ import { gzipSync } from "node:zlib";
 import { eq, sql } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { canonical, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
+import { brokenFileAt, canonical, normalised, readSetFile, writeSetFile, type SetFileDocument } from "@/core/exchange";
 import { restoreArchive, writeArchive } from "@/db/archive";
-import { attach, hideAttachment } from "@/db/attachments";
+import { openContainer } from "@/container";
+import { attach, fileBytes, hideAttachment } from "@/db/attachments";
+import { fileChainOf } from "@/db/chain";
 import { connect, type Db } from "@/db/client";
 import { append, entriesOfSet } from "@/db/entries";
-import { exportSet, importSet } from "@/db/exchange";
-import { attachment, customer, logChain, logEntry, person, set, shop as shopTable, visit } from "@/db/schema";
+import { exportSet, importSet, type Imported } from "@/db/exchange";
+import {
+  attachment,
+  customer,
+  logChain,
+  logEntry,
+  person,
+  set,
+  shop as shopTable,
+  shopIdentity,
+  visit,
+} from "@/db/schema";
+import { migrateDatabase } from "@/db/migrate";
+import { people } from "@/db/people";
 import { setFile } from "@/db/sets";
 import { seedWhenEmpty } from "../../scripts/demo-data/seed";
-import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+import { draftNote, freshDatabase, MIGRATIONS, openShop, type Shop } from "./shop";
 
 const NOW = "2026-06-01T12:00:00.000Z";
 
@@ -32,6 +47,17 @@ async function document(db: Db, id = here.set): Promise<SetFileDocument> {
   const made = await exportSet(db, id, NOW);
   if (!made) throw new Error("no such set");
   return made;
+}
+
+/** Takes a document in, its files from where it was written out (or from inside, in version 1). */
+async function takeIn(db: Db, text: string): Promise<Imported> {
+  const read = readSetFile(text);
+  if (!read.ok) return read;
+  const bytes = async (id: string, small: boolean) => {
+    const carried = read.carried.get(id);
+    return carried ? (small ? carried.thumb : carried.content) : fileBytes(ours.db, id, small);
+  };
+  return importSet(db, { document: read.document, unknown: read.unknown, bytes });
 }
 
 beforeAll(async () => {
@@ -69,7 +95,7 @@ afterAll(async () => {
 describe("a set's file out and in", () => {
   it("is the same file in another shop, byte for byte once normalised", async () => {
     const out = await document(ours.db);
-    const done = await importSet(theirs.db, JSON.stringify(out));
+    const done = await takeIn(theirs.db, JSON.stringify(out));
     expect(done).toMatchObject({ ok: true, added: 3, kept: [], unknown: [] });
     const back = await document(theirs.db);
     expect(back.exportedBy).toBe("Eastholm Harbour Museum");
@@ -80,10 +106,10 @@ describe("a set's file out and in", () => {
   });
 
   it("adds nothing the second time, and what is new when the file has grown", async () => {
-    const twice = await importSet(theirs.db, JSON.stringify(await document(ours.db)));
+    const twice = await takeIn(theirs.db, JSON.stringify(await document(ours.db)));
     expect(twice).toMatchObject({ ok: true, added: 0 });
     await add(ours.db, draftNote(here, "came later"));
-    const grown = await importSet(theirs.db, JSON.stringify(await document(ours.db)));
+    const grown = await takeIn(theirs.db, JSON.stringify(await document(ours.db)));
     expect(grown).toMatchObject({ ok: true, added: 1 });
     expect((await entriesOfSet(theirs.db, here.set)).length).toBe(4);
   });
@@ -92,14 +118,14 @@ describe("a set's file out and in", () => {
     const [photo] = await ours.db.select({ id: attachment.id }).from(attachment);
     await hideAttachment(ours.db, photo?.id ?? "", true);
     const hidden = async () => (await theirs.db.select({ hidden: attachment.hidden }).from(attachment))[0]?.hidden;
-    expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
+    expect(await takeIn(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
       ok: true,
       added: 0,
       kept: ["underside.png is in sight here and taken away in the file: it stays as it is here."],
     });
     expect(await hidden()).toBe(false);
     await add(ours.db, draftNote(here, "the photo showed another set"));
-    expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({ added: 1, kept: [] });
+    expect(await takeIn(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({ added: 1, kept: [] });
     expect(await hidden()).toBe(true);
   });
 
@@ -107,7 +133,7 @@ describe("a set's file out and in", () => {
     const third = await freshDatabase();
     try {
       const text = JSON.stringify(await document(ours.db));
-      const both = await Promise.all([importSet(third.db, text), importSet(third.db, text)]);
+      const both = await Promise.all([takeIn(third.db, text), takeIn(third.db, text)]);
       expect(both.map((one) => (one.ok ? one.added : -1)).sort()).toEqual([0, 5]);
       expect(normalised(await document(third.db))).toBe(normalised(await document(ours.db)));
     } finally {
@@ -129,7 +155,7 @@ describe("a set's file out and in", () => {
 
   it("says what it left as it is here: another owner's address, another sheet", async () => {
     await theirs.db.update(customer).set({ contact: "moved to the harbour" });
-    const done = await importSet(theirs.db, JSON.stringify(await document(ours.db)));
+    const done = await takeIn(theirs.db, JSON.stringify(await document(ours.db)));
     expect(done).toMatchObject({ ok: true, added: 0, kept: [expect.stringContaining("what is here stays")] });
     await theirs.db.update(customer).set({ contact: "" });
   });
@@ -138,12 +164,12 @@ describe("a set's file out and in", () => {
     const text = JSON.stringify(await document(ours.db));
     const at = text.indexOf("old varnish") + 2;
     const changed = `${text.slice(0, at)}x${text.slice(at + 1)}`;
-    expect(await importSet(theirs.db, changed)).toMatchObject({
+    expect(await takeIn(theirs.db, changed)).toMatchObject({
       ok: false,
       problems: [expect.stringContaining("is not as it was written"), expect.stringContaining("digest")],
     });
     const model = text.replace("Lantern", "Lentern");
-    expect(await importSet(theirs.db, model)).toMatchObject({
+    expect(await takeIn(theirs.db, model)).toMatchObject({
       ok: false,
       problems: [expect.stringContaining("digest")],
     });
@@ -152,7 +178,7 @@ describe("a set's file out and in", () => {
   it("refuses a logbook on which both shops wrote on, and says so of a shorter one", async () => {
     const out = await document(ours.db);
     const shorter = writeSetFile({ ...out, entries: out.entries.slice(0, 2), attachments: [] });
-    expect(await importSet(ours.db, JSON.stringify(shorter))).toMatchObject({
+    expect(await takeIn(ours.db, JSON.stringify(shorter))).toMatchObject({
       ok: false,
       problems: [expect.stringContaining("is longer")],
     });
@@ -162,7 +188,7 @@ describe("a set's file out and in", () => {
       expect(done.ok).toBe(true);
     });
     await add(ours.db, draftNote(here, "written here"));
-    expect(await importSet(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
+    expect(await takeIn(theirs.db, JSON.stringify(await document(ours.db)))).toMatchObject({
       ok: false,
       problems: [expect.stringContaining(`part at entry ${out.entries.length + 1}`)],
     });
@@ -172,21 +198,82 @@ describe("a set's file out and in", () => {
     const fourth = await freshDatabase();
     try {
       const text = readFileSync(path.join(import.meta.dirname, "../fixtures/set-file-1-newer-kind.json"), "utf8");
-      const done = await importSet(fourth.db, text);
+      const done = await takeIn(fourth.db, text);
       expect(done).toMatchObject({ ok: true, unknown: [{ kind: "spectrum", count: 1 }] });
       if (!done.ok) return;
       const entries = await entriesOfSet(fourth.db, done.setId);
       expect(entries.find(({ kind }) => kind === "unknown")?.payload).toMatchObject({ kind: "spectrum" });
       const back = await document(fourth.db, done.setId);
-      expect(normalised(back)).toBe(normalised(JSON.parse(text) as SetFileDocument));
+      const first = JSON.parse(text) as SetFileDocument;
+      expect(back.entries).toEqual(first.entries);
+      expect(back.chain.head).toBe(first.chain.head);
     } finally {
       await fourth.close();
     }
   });
 
-  it("reads the files of every version of the format", () => {
-    const text = readFileSync(path.join(import.meta.dirname, "../fixtures/set-file-1.json"), "utf8");
-    expect(readSetFile(text)).toMatchObject({ ok: true, unknown: [] });
+  it.each(["set-file-1.json", "set-file-2.zip"])("reads %s, a file of an earlier day", async (name) => {
+    const file = new Blob([readFileSync(path.join(import.meta.dirname, "../fixtures", name))]);
+    const { read, bytes } = await openContainer(file);
+    expect(read).toMatchObject({ ok: true, unknown: [] });
+    if (!read.ok) return;
+    const fifth = await freshDatabase();
+    try {
+      const { document, unknown } = read;
+      expect(await importSet(fifth.db, { document, unknown, bytes })).toMatchObject({ added: document.entries.length });
+      expect((await fileChainOf(fifth.db, document.set.id)).length).toBe(document.attachments.length);
+    } finally {
+      await fifth.close();
+    }
+  });
+});
+
+describe("whose a file is", () => {
+  const fresh = async (work: (db: Db) => Promise<void>) => {
+    const held = await freshDatabase();
+    try {
+      await work(held.db);
+    } finally {
+      await held.close();
+    }
+  };
+
+  it("is known by the shop's id: a shop without a name stays another shop, and its people are no staff", async () => {
+    await fresh(async (unnamed) => {
+      const there = await openShop(unnamed);
+      const done = await append(unnamed, draftNote(there, "written there"), there.wren, Date.now());
+      expect(done.ok).toBe(true);
+      const text = JSON.stringify(await document(unnamed, there.set));
+      await fresh(async (db) => {
+        expect(await takeIn(db, text)).toMatchObject({ ok: true, added: 1 });
+        expect(await people(db)).toEqual([]);
+        const [stay] = await db.select().from(visit);
+        expect(stay?.shop).toMatch(/^a shop without a name \([0-9a-f]{6}\)$/);
+      });
+    });
+  });
+
+  it("leaves the number of the next job to this shop's own jobs", async () => {
+    const out = await document(ours.db);
+    const visits = out.visits.map((one) => ({ ...one, job: 8_000_000 }));
+    const forged = JSON.stringify(writeSetFile({ ...out, visits }));
+    await fresh(async (db) => {
+      const own = await openShop(db);
+      expect(await takeIn(db, forged)).toMatchObject({ ok: true });
+      const [next] = await db.insert(visit).values({ id: v7(), setId: own.set }).returning();
+      expect(next?.job).toBeLessThan(1100);
+    });
+  });
+
+  it("is refused with a date that no logbook has", async () => {
+    const out = await document(ours.db);
+    for (const at of ["0050-01-01T00:00:00.000Z", "9999-01-01T00:00:00.000Z"]) {
+      const visits = out.visits.map((one) => ({ ...one, openedAt: at }));
+      expect(await takeIn(theirs.db, JSON.stringify(writeSetFile({ ...out, visits })))).toMatchObject({
+        ok: false,
+        problems: [expect.stringContaining("check the year")],
+      });
+    }
   });
 });
 
@@ -213,6 +300,8 @@ describe("the chain in the database", () => {
         const { id, setId, visitId, at, kind, payload } = draftNote(shop, text);
         await old.db.insert(logEntry).values({ id, setId, visitId, at, kind, payload, by: shop.wren });
       }
+      await old.db.update(shopIdentity).set({ allSealed: false });
+      await migrateDatabase(old.url, MIGRATIONS);
       const made = await exportSet(old.db, shop.set, NOW);
       expect(made?.entries.length).toBe(2);
       expect(readSetFile(JSON.stringify(made)).ok).toBe(true);
@@ -255,6 +344,77 @@ describe("everything in one archive", () => {
     }
   });
 
+  it("restores photos of some size, and an amendment that a clock set back put before its entry", async () => {
+    const [db, empty] = [await freshDatabase(), await freshDatabase()];
+    try {
+      const there = await openShop(db.db);
+      const note = draftNote(there, "noted late");
+      const { id, setId, visitId, at, kind, payload } = note;
+      const by = there.wren;
+      await db.db
+        .insert(logEntry)
+        .values({ id, setId, visitId, at, kind, payload, by, recordedAt: "2026-06-02T10:00:00Z" });
+      const amendment = { v: 1, action: "withdraw", reason: "noted twice" };
+      await db.db.insert(logEntry).values({
+        ...{ id: v7(), setId, visitId, at, kind: "amendment", payload: amendment, amends: id, by },
+        recordedAt: "2026-06-01T10:00:00Z",
+      });
+      const content = new Uint8Array(randomBytes(3_000_000));
+      const photo = { id: v7(), entryId: id, name: "underside.jpg", type: "image/jpeg", size: content.length, content };
+      expect((await attach(db.db, { ...photo, thumb: new Uint8Array([1, 2, 3]), by })).ok).toBe(true);
+      const lines: string[] = [];
+      const rows = await writeArchive(db.db, NOW, (line) => void lines.push(line));
+      expect(await restoreArchive(empty.db, packed(lines))).toEqual({ ok: true, rows });
+      const again: string[] = [];
+      await writeArchive(empty.db, NOW, (line) => void again.push(line));
+      expect(again).toEqual(lines);
+      expect(Buffer.compare(await fileBytes(empty.db, photo.id, false), content)).toBe(0);
+    } finally {
+      await db.close();
+      await empty.close();
+    }
+  });
+
+  it("of the first version is restored, its photos sealed", async () => {
+    const [db, empty] = [await freshDatabase(), await freshDatabase()];
+    try {
+      const there = await openShop(db.db);
+      const note = draftNote(there, "with a photo");
+      await append(db.db, note, there.wren, Date.now());
+      const content = new TextEncoder().encode("made-up bytes of a photo");
+      const photo = { id: v7(), entryId: note.id, name: "a.png", type: "image/png", size: content.length, content };
+      await attach(db.db, { ...photo, thumb: null, by: there.wren });
+      const lines: string[] = [];
+      await writeArchive(db.db, NOW, (line) => void lines.push(line));
+      const restored = await restoreArchive(empty.db, packed(asVersion1(lines)));
+      expect(restored).toMatchObject({ ok: true });
+      const chain = await fileChainOf(empty.db, there.set);
+      expect(chain.map(({ id }) => id)).toEqual([photo.id]);
+      expect(brokenFileAt(chain)).toBeUndefined();
+    } finally {
+      await db.close();
+      await empty.close();
+    }
+  });
+
+  it.each([
+    ["zeros without a line", () => Readable.from([gzipSync(Buffer.alloc(80_000_000))]), "has no end"],
+    ["nothing packed", () => Readable.from([Buffer.from("no archive")]), "not an archive"],
+    ["a table that is none", () => packed([HEAD, '{"table":"pg_authid","row":{"a":1}}']), "there is no table"],
+    ["a column that is none", () => packed([HEAD, '{"table":"person","row":{"nobody":1}}', END]), "no column"],
+    ["a value that does not fit", () => packed([HEAD, '{"table":"person","row":{"id":"x"}}', END]), "do not fit"],
+  ])("made of %s is refused in a sentence", async (_what, file, said) => {
+    const empty = await freshDatabase();
+    try {
+      expect(await restoreArchive(empty.db, file())).toMatchObject({
+        ok: false,
+        message: expect.stringContaining(said),
+      });
+    } finally {
+      await empty.close();
+    }
+  });
+
   it("is refused when it is cut off or changed, and leaves nothing behind", async () => {
     const empty = await freshDatabase();
     try {
@@ -279,3 +439,23 @@ describe("everything in one archive", () => {
 /** An archive as it lies on a disk. */
 const packed = (lines: readonly string[]): Readable =>
   Readable.from([gzipSync(lines.map((line) => `${line}\n`).join(""))]);
+
+const HEAD = '{"format":"jumelle-archive","version":2}';
+const END = '{"end":true,"rows":1,"digest":""}';
+
+/** An archive as the first version wrote it: bytes in hexadecimal inside the row, and none of the newer tables and columns. */
+function asVersion1(lines: readonly string[]): string[] {
+  const hex = (text: string | null) => (text === null ? null : `\\x${Buffer.from(text, "base64").toString("hex")}`);
+  const body = lines.slice(0, -1).flatMap((line): string[] => {
+    const one = JSON.parse(line) as { version?: number; table?: string; row?: object; content?: string; thumb: string };
+    if (one.version) return [JSON.stringify({ ...one, version: 1 })];
+    if (one.table === "shop_identity" || one.table === "file_chain") return [];
+    const { shop_id: _s, ...row } = one.row as { shop_id?: string };
+    const bytes = one.content === undefined ? {} : { content: hex(one.content), thumb: hex(one.thumb) };
+    return [JSON.stringify({ table: one.table, row: { ...row, ...bytes } })];
+  });
+  const digest = createHash("sha256")
+    .update(body.map((line) => `${line}\n`).join(""))
+    .digest("hex");
+  return [...body, JSON.stringify({ end: true, rows: body.length - 1, digest })];
+}

@@ -1,7 +1,18 @@
 /** A set's file out and in: its document with chain and digest, its tables, and the dates that it asks for. */
 export { canonical, hashBytes, hashText } from "./canonical";
-export { brokenAt, GENESIS, headOf, seal, type Broken, type StoredEntry } from "./chain";
+export {
+  brokenAt,
+  brokenFileAt,
+  GENESIS,
+  headOf,
+  seal,
+  sealFile,
+  type Broken,
+  type StoredEntry,
+  type StoredFile,
+} from "./chain";
 export { dueDates, monthsLater, type Due } from "./due";
+export { LARGEST_DOCUMENT, MOST_IN_FILE } from "./limits";
 export {
   normalised,
   readSetFile,
@@ -14,4 +25,5 @@ export {
   type ReadFile,
   type SetFileDocument,
 } from "./set-file";
+export type { Carried } from "./set-file-1";
 export { FILE_TABLES, fileTable, type FileTable, type Rows } from "./tables";

@@ -2,13 +2,23 @@ import { z } from "zod";
 import { ALL_KINDS, readBody, type Kinds } from "../kinds";
 import { sheetSchema } from "../model";
 import { canonical, hashText } from "./canonical";
-import { brokenAt, headOf } from "./chain";
+import { brokenAt, brokenFileAt, headOf } from "./chain";
+import { LARGEST_DOCUMENT, tooDeep, tooMany } from "./limits";
+import { fromVersion1, type Carried } from "./set-file-1";
 
 export const SET_FILE_FORMAT = "jumelle-set-file";
-export const SET_FILE_VERSION = 1;
+/** Version 1 carried the bytes of files inside, in base64; since version 2 they lie beside the document. */
+export const SET_FILE_VERSION = 2;
 
-const instant = z.iso.datetime();
+/** Instants that a logbook can have: from 1900, and in this century. */
+const instant = z.iso
+  .datetime()
+  .refine((text) => text >= "1900" && text < "2200", "That is no date of a logbook: check the year.");
 const hash = z.string().regex(/^[0-9a-f]{64}$/);
+const shopId = z.uuid().nullable().optional().describe("The id of that shop, whatever it is called");
+
+/** Job numbers have up to seven digits. */
+const HIGHEST_JOB = 9_999_999;
 
 /** A set's file as a document of its own: everything that a shop knows of one set. */
 export const setFileSchema = z
@@ -31,6 +41,7 @@ export const setFileSchema = z
       nickname: z.string().max(200).nullable(),
       year: z.number().int().min(1880).max(2100).nullable(),
       shop: z.string().max(200).describe("The shop whose sheet it is"),
+      shopId,
       sheet: z
         .record(z.string(), z.unknown())
         .describe("The reference sheet: supply, tubes, components, charts, stages"),
@@ -41,10 +52,17 @@ export const setFileSchema = z
         name: z.string().min(1).max(200),
         role: z.string().max(200),
         shop: z.string().max(200),
+        shopId,
       }),
     ),
     visits: z.array(
-      z.object({ id: z.uuid(), job: z.number().int().positive(), openedAt: instant, shop: z.string().max(200) }),
+      z.object({
+        id: z.uuid(),
+        job: z.number().int().positive().max(HIGHEST_JOB),
+        openedAt: instant,
+        shop: z.string().max(200),
+        shopId,
+      }),
     ),
     entries: z
       .array(
@@ -63,21 +81,31 @@ export const setFileSchema = z
         }),
       )
       .describe("The logbook, in the order of its chain"),
-    attachments: z.array(
-      z.object({
-        id: z.uuid(),
-        entryId: z.uuid(),
-        name: z.string().min(1).max(300),
-        type: z.string().min(1).max(200),
-        size: z.number().int().positive(),
-        by: z.uuid(),
-        at: instant,
-        hidden: z.boolean(),
-        content: z.base64().describe("The file itself, base64"),
-        thumb: z.base64().nullable(),
-      }),
-    ),
-    chain: z.object({ algorithm: z.literal("sha256"), length: z.number().int().min(0), head: hash }),
+    attachments: z
+      .array(
+        z.object({
+          id: z.uuid(),
+          entryId: z.uuid(),
+          name: z.string().min(1).max(300),
+          type: z.string().min(1).max(200),
+          size: z.number().int().positive(),
+          sha256: hash.describe("SHA-256 of its content, which lies beside this document as files/<id>"),
+          by: z.uuid(),
+          at: instant,
+          hidden: z.boolean().describe("Taken out of sight; not sealed by the chain"),
+          thumb: z.boolean().describe("Is there a small picture of it, as thumbs/<id>?"),
+          hash: hash.describe(
+            "SHA-256 of the hash before it, a line feed, and this file with its set in canonical form",
+          ),
+        }),
+      )
+      .describe("Photos and files, in the order of their chain"),
+    chain: z.object({
+      algorithm: z.literal("sha256"),
+      length: z.number().int().min(0),
+      head: hash,
+      files: z.object({ length: z.number().int().min(0), head: hash }),
+    }),
     digest: hash.describe("SHA-256 of the canonical form of all but exportedAt, exportedBy and digest"),
   })
   .describe("A set's file: its logbook with its chain, and all that the logbook refers to");
@@ -97,17 +125,27 @@ export function writeSetFile(parts: Undigested): SetFileDocument {
     format: SET_FILE_FORMAT,
     version: SET_FILE_VERSION,
     ...parts,
-    chain: { algorithm: "sha256", length: parts.entries.length, head: headOf(parts.entries) },
+    chain: {
+      algorithm: "sha256",
+      length: parts.entries.length,
+      head: headOf(parts.entries),
+      files: { length: parts.attachments.length, head: headOf(parts.attachments) },
+    },
   } as const;
   return { ...document, digest: hashText(normalised(document)) };
 }
 
 /** What is wrong with a document's seals; empty when all hold. */
 export function sealTroubles(document: SetFileDocument): string[] {
-  const { entries, set, chain, digest } = document;
+  const { entries, attachments, set, chain, digest } = document;
   const broken = brokenAt(entries.map((entry) => ({ ...entry, setId: set.id })));
+  const brokenFile = brokenFileAt(attachments.map((file) => ({ ...file, setId: set.id })));
   return [
     ...(broken ? [broken.message] : []),
+    ...(brokenFile ? [brokenFile.message] : []),
+    ...(chain.files.length !== attachments.length || chain.files.head !== headOf(attachments)
+      ? ["The chain of the photos and files does not end as it says: some are missing or were added."]
+      : []),
     ...(chain.length !== entries.length
       ? [`The chain counts ${chain.length} entries and the file has ${entries.length}: some are missing or were added.`]
       : []),
@@ -126,6 +164,7 @@ function looseEnds({ entries, visits, people, attachments }: SetFileDocument): s
   const ids = new Set(entries.map(({ id }) => id));
   return [
     ...(ids.size < entries.length ? ["An entry stands in it twice."] : []),
+    ...(known(attachments).size < attachments.length ? ["A file stands in it twice."] : []),
     ...lost(entries.filter(({ visitId }) => !ofVisits.has(visitId)).length, "entries name a visit that"),
     ...lost(
       [...entries, ...attachments].filter(({ by }) => !ofPeople.has(by)).length,
@@ -136,18 +175,18 @@ function looseEnds({ entries, visits, people, attachments }: SetFileDocument): s
   ];
 }
 
-type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
-/** Readers of older versions of the format, by the version that each lifts by one. None yet: this is the first. */
-const UPGRADES: Record<number, Upgrade> = {};
-
 export type ReadFile =
   | {
       ok: true;
       document: SetFileDocument;
+      /** bytes that a file of version 1 had inside, by the file's id */
+      carried: Carried;
       /** kinds that this program does not know, with how often: they are kept and shown as such */
       unknown: { kind: string; count: number }[];
     }
   | { ok: false; problems: string[] };
+
+const wrong = (...problems: string[]): ReadFile => ({ ok: false, problems });
 
 /**
  * Reads a set's file and says whether it may come in: its form, its seals, and that every entry reads.
@@ -155,38 +194,37 @@ export type ReadFile =
  * @param kinds the kinds of entries that this program knows
  */
 export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
+  if (text.length > LARGEST_DOCUMENT) return wrong("This file is far larger than any set's file.");
+  if (tooDeep(new TextEncoder().encode(text)))
+    return wrong("This is not a set's file: it nests far deeper than one does.");
   let parsed: unknown;
   try {
     parsed = JSON.parse(text);
   } catch {
-    return { ok: false, problems: ["This is not a set's file: it is not JSON, or it was cut off."] };
+    return wrong("This is not a set's file: it is not JSON, or it was cut off.");
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(parsed);
   if (!head.success || head.data.format !== SET_FILE_FORMAT)
-    return {
-      ok: false,
-      problems: [`This is not a set's file: it does not begin with the format “${SET_FILE_FORMAT}”.`],
-    };
-  if (head.data.version > SET_FILE_VERSION)
-    return {
-      ok: false,
-      problems: [
-        `This file is of version ${head.data.version}; this program reads up to ${SET_FILE_VERSION}. Update it first.`,
-      ],
-    };
-  let lifted = parsed as Record<string, unknown>;
-  for (let lift = UPGRADES[Number(lifted.version)]; lift; lift = UPGRADES[Number(lifted.version)])
-    lifted = lift(lifted);
-  const read = setFileSchema.safeParse(lifted);
+    return wrong(`This is not a set's file: it does not begin with the format “${SET_FILE_FORMAT}”.`);
+  const { version } = head.data;
+  if (version > SET_FILE_VERSION)
+    return wrong(`This file is of version ${version}; this program reads up to ${SET_FILE_VERSION}. Update it first.`);
+  const many = tooMany(parsed as Record<string, unknown>);
+  if (many) return wrong(many);
+  const old = version === 1 ? fromVersion1(parsed) : undefined;
+  if (old && !old.ok) return wrong(...old.problems);
+  const read = setFileSchema.safeParse(old ? writeSetFile(old.parts as Undigested) : parsed);
   if (!read.success) {
     const [issue] = read.error.issues;
-    return {
-      ok: false,
-      problems: [`The file is not complete at “${issue?.path.join(".") ?? ""}”: ${issue?.message ?? ""}`],
-    };
+    return wrong(`The file is not complete at “${issue?.path.join(".") ?? ""}”: ${issue?.message ?? ""}`);
   }
   const document = read.data;
-  const problems = [...sealTroubles(document), ...looseEnds(document), ...sheetTrouble(document)];
+  const problems = [
+    ...(old?.broken ?? []),
+    ...sealTroubles(document),
+    ...looseEnds(document),
+    ...sheetTrouble(document),
+  ];
   const unknown = new Map<string, number>();
   for (const [index, { kind, payload }] of document.entries.entries()) {
     const body = readBody(kind, payload, kinds);
@@ -194,7 +232,12 @@ export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
     else if (body.body.kind === "unknown") unknown.set(kind, (unknown.get(kind) ?? 0) + 1);
   }
   if (problems.length > 0) return { ok: false, problems };
-  return { ok: true, document, unknown: [...unknown].map(([kind, count]) => ({ kind, count })) };
+  return {
+    ok: true,
+    document,
+    carried: old?.carried ?? new Map(),
+    unknown: [...unknown].map(([kind, count]) => ({ kind, count })),
+  };
 }
 
 function sheetTrouble({ model }: SetFileDocument): string[] {
@@ -204,7 +247,7 @@ function sheetTrouble({ model }: SetFileDocument): string[] {
 
 /** The published schema of the format, JSON Schema 2020-12. */
 export const setFileJsonSchema = (): unknown => ({
-  $id: "jumelle-set-file-1",
+  $id: "jumelle-set-file-2",
   title: "Set file",
   ...z.toJSONSchema(setFileSchema),
 });

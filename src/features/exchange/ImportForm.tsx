@@ -8,14 +8,14 @@ import type { FileChecked, FileWorker } from "@/workers/file.worker";
 import { ErrorText } from "@/ui/form";
 
 /** Above this the file is not even read here; the server refuses it too. */
-const LARGEST = 96 * 1024 * 1024;
+const LARGEST = 2048 * 1024 * 1024;
 
 type Imported = { setId: string; added: number; kept: string[]; unknown: { kind: string; count: number }[] };
 
 async function checkFile(file: File): Promise<FileChecked> {
   const raw = new Worker(new URL("../../workers/file.worker.ts", import.meta.url), { type: "module" });
   try {
-    return await wrap<FileWorker>(raw).check(await file.text());
+    return await wrap<FileWorker>(raw).check(file);
   } finally {
     raw.terminate();
   }
@@ -78,14 +78,18 @@ export function ImportForm() {
         <span className="dim">It is checked on this device first; nothing is sent before you say so.</span>
         <input
           type="file"
-          accept=".json,application/json"
+          accept=".zip,.json,application/zip,application/json"
           className="file-input mt-2"
           aria-label="Set file"
           onChange={(event) => void choose(event.target.files?.[0])}
         />
       </label>
       {busy ? (
-        <p role="status">{busy === "checking" ? "The seals are being checked…" : "It is being taken in…"}</p>
+        <p role="status">
+          {busy === "checking"
+            ? "The seals are being checked…"
+            : "It is being taken in… If another file is being taken in, this one waits for it."}
+        </p>
       ) : null}
       {checked?.ok ? (
         <div className="rounded-box border border-success p-3">

@@ -97,7 +97,7 @@ export function OutPanel({ setId, visits, sealed, head }: OutPanelProps) {
           shop takes it in without loss; its form is published as a JSON Schema.
         </p>
         <div className="flex flex-wrap gap-2">
-          {link(`/api/sets/${setId}/file`, "Set file (JSON)")}
+          {link(`/api/sets/${setId}/file`, "Set file, with its photos")}
           {link("/api/schema", "Its schema")}
         </div>
         <p className="dim text-sm break-all">

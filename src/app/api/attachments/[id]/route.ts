@@ -2,5 +2,5 @@ import { handleFile, handleHide } from "@/server/attach-handler";
 
 type Params = { params: Promise<{ id: string }> };
 
-export const GET = async (_request: Request, { params }: Params) => handleFile((await params).id, false);
+export const GET = async (request: Request, { params }: Params) => handleFile(request, (await params).id, false);
 export const PATCH = async (request: Request, { params }: Params) => handleHide(request, (await params).id);

@@ -1,0 +1,68 @@
+import { spawn } from "node:child_process";
+import path from "node:path";
+
+type Work = {
+  /** the script, below src */
+  script: string;
+  args?: readonly string[];
+  /** what goes in at its standard input */
+  input?: string;
+  /** the most memory that its objects may take, MB */
+  memoryMb: number;
+  longestMs: number;
+  /** hears what it says on the way */
+  onSaid?: (text: string) => void;
+};
+
+/** A process ended in another way than by doing its work. */
+export class ChildFailed extends Error {
+  constructor(
+    readonly why: "time" | "ended",
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+/**
+ * Does heavy work in a process of its own: however much time or memory it takes, the application stays free, and a
+ * process that takes too much of either is ended.
+ * @returns what it wrote to its standard output
+ */
+export function runChild({ script, args = [], input = "", memoryMb, longestMs, onSaid }: Work): Promise<Buffer> {
+  const root = process.cwd();
+  return new Promise((resolve, reject) => {
+    const child = spawn(
+      process.execPath,
+      [`--max-old-space-size=${memoryMb}`, "--import", "tsx", path.join(root, "src", script), ...args],
+      { cwd: root, stdio: ["pipe", "pipe", "pipe"] },
+    );
+    let late = false;
+    const timer = setTimeout(() => {
+      late = true;
+      child.kill("SIGKILL");
+    }, longestMs);
+    const out: Buffer[] = [];
+    let said = "";
+    child.stdout.on("data", (piece: Buffer) => out.push(piece));
+    child.stderr.on("data", (piece: Buffer) => {
+      const text = piece.toString("utf8");
+      said = `${said}${text}`.slice(-4000);
+      onSaid?.(text);
+    });
+    child.on("error", (error) => {
+      clearTimeout(timer);
+      reject(error);
+    });
+    child.on("close", (code, signal) => {
+      clearTimeout(timer);
+      if (code === 0) resolve(Buffer.concat(out));
+      else
+        reject(
+          new ChildFailed(late ? "time" : "ended", `${script} ended with ${code ?? signal ?? "nothing"}: ${said}`),
+        );
+    });
+    child.stdin.on("error", () => {});
+    child.stdin.end(input);
+  });
+}
