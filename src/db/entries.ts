@@ -1,6 +1,9 @@
-import { asc, eq, inArray, sql } from "drizzle-orm";
+import { asc, eq, inArray, sql, type SQL } from "drizzle-orm";
+import { barredByStays } from "@/core/handback";
 import {
   draftSchema,
+  kindOf,
+  readAnyBody,
   readBody,
   sentences,
   settle,
@@ -10,7 +13,7 @@ import {
   type Entry,
 } from "@/core/kinds";
 import { wrongDate } from "@/core/log";
-import { sealEntries } from "./chain";
+import { holdSet, sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
 import { logEntry, visit } from "./schema";
 import { giveBack, take, takenBy } from "./stock";
@@ -19,12 +22,11 @@ import { iso } from "./moment";
 export type Problem = { path: string; message: string };
 export type Appended = { ok: true; entry: Entry } | { ok: false; problems: Problem[] };
 
-/** A stored row as an entry: its payload is lifted to the present version and held against its schema. */
+/** A stored row as an entry. One that cannot be read costs its own line, never the page. */
 function read(row: typeof logEntry.$inferSelect): Entry {
-  const read = readBody(row.kind, row.payload);
-  if (!read.ok) throw new Error(`log entry ${row.id} (${row.kind}) cannot be read: ${read.message}`);
   const { id, setId, visitId, by, amends } = row;
-  return { id, setId, visitId, at: iso(row.at), recordedAt: iso(row.recordedAt), by, amends, ...read.body };
+  const body = readAnyBody(row.kind, row.payload, id.slice(-8));
+  return { id, setId, visitId, at: iso(row.at), recordedAt: iso(row.recordedAt), by, amends, ...body };
 }
 
 const FOREIGN_KEYS: Record<string, string> = {
@@ -58,6 +60,46 @@ async function fromElsewhere(tx: Tx, visitId: string): Promise<boolean> {
   return row !== undefined && row.shop !== "";
 }
 
+/** Rows with these ids, and every amendment that leads to one of them. */
+async function withAmendments(tx: Tx, ids: SQL): Promise<Entry[]> {
+  const rows = await tx
+    .select()
+    .from(logEntry)
+    .where(
+      inArray(
+        logEntry.id,
+        sql`(with recursive tree as (
+               select id from log_entry where id in ${ids}
+               union
+               select e.id from log_entry e join tree t on e.amends = t.id
+             ) select id from tree)`,
+      ),
+    );
+  return rows.map(read);
+}
+
+/** The piece of work that an entry is, or that it amends in however many steps. */
+const workOf = (id: string): SQL => sql`(with recursive up as (
+    select id, amends from log_entry where id = ${id}
+    union
+    select e.id, e.amends from log_entry e join up u on e.id = u.amends
+  ) select id from up where amends is null)`;
+
+/** An entry that does not fit to the set's comings and goings is refused. */
+class Barred extends Error {}
+
+async function heedStays(tx: Tx, entry: Entry): Promise<void> {
+  if (entry.kind === "amendment" || kindOf(entry).afterHandBack === "taken") return;
+  // Two that open or close a stay at once would not see one another.
+  if (entry.kind === "take-in" || entry.kind === "hand-back") await holdSet(tx, entry.setId);
+  const stays = await withAmendments(
+    tx,
+    sql`(select id from log_entry where set_id = ${entry.setId} and kind in ('take-in', 'hand-back'))`,
+  );
+  const barred = barredByStays(entry, settle(stays).settled);
+  if (barred) throw new Barred(barred);
+}
+
 /**
  * Makes the stock follow the log: what a piece of work uses after all its amendments against what its moves have taken
  * so far. So a correction, a withdrawal and the undoing of either move the stock as the record moves.
@@ -65,9 +107,8 @@ async function fromElsewhere(tx: Tx, visitId: string): Promise<boolean> {
 async function moveStock(tx: Tx, entry: Entry): Promise<void> {
   if (entry.kind !== "amendment" && usedBy(entry as Content).size === 0) return;
   // Two amendments of one piece of work must not both bring its parts back: a set's stock is moved by one at a time.
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${entry.setId}))`);
-  const { settled } = settle(await entriesOfSet(tx, entry.setId));
-  const work = settled.find((one) => one.entry.id === entry.id || one.amendments.some(({ id }) => id === entry.id));
+  await holdSet(tx, entry.setId);
+  const [work] = settle(await withAmendments(tx, workOf(entry.id))).settled;
   if (!work || (await fromElsewhere(tx, work.entry.visitId))) return;
   const wanted = usedBy(work.content);
   const taken = await takenBy(tx, work.entry.id);
@@ -85,7 +126,9 @@ async function moveStock(tx: Tx, entry: Entry): Promise<void> {
 /** Writes an entry, moves its stock and seals it, in one transaction. */
 async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
   return db.transaction(async (tx) => {
-    const { id, setId, visitId, kind, payload, at, amends } = draft;
+    const { id, setId, visitId, kind, payload, amends } = draft;
+    // Offsets that JavaScript reads and PostgreSQL does not (16 hours) are written as what they mean.
+    const at = new Date(draft.at).toISOString();
     const [added] = await tx
       .insert(logEntry)
       .values({ id, setId, visitId, kind, payload, at, amends, by })
@@ -95,6 +138,7 @@ async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
     const [row] = added ? [added] : await tx.select().from(logEntry).where(eq(logEntry.id, id));
     if (!row) throw new Error(`entry ${id} vanished`);
     const entry = read(row);
+    if (added) await heedStays(tx, entry);
     if (added) await moveStock(tx, entry);
     if (added) await sealEntries(tx, entry.setId, [row]);
     return entry;
@@ -117,12 +161,15 @@ export async function append(db: Db, draft: unknown, by: string, now: number): P
   const corrected = "action" in payload && payload.action === "correct" ? payload.at : undefined;
   const wrong = wrongDate(at, now) ?? (corrected ? wrongDate(corrected, now) : undefined);
   if (wrong) return { ok: false, problems: [{ path: "at", message: wrong }] };
+  const readable = readBody(parsed.data.kind, parsed.data.payload);
+  if (!readable.ok) return { ok: false, problems: [{ path: "", message: readable.message }] };
   try {
     const entry = await write(db, parsed.data, by);
     if (entry.setId !== parsed.data.setId)
       return { ok: false, problems: [{ path: "id", message: "This id belongs to an entry of another set." }] };
     return { ok: true, entry };
   } catch (error) {
+    if (error instanceof Barred) return { ok: false, problems: [{ path: "", message: error.message }] };
     if (error instanceof OutOfStock) return { ok: false, problems: [{ path: "stock", message: error.message }] };
     const constraint = brokenConstraint(error);
     if (constraint && FOREIGN_KEYS[constraint])

@@ -216,6 +216,8 @@ export const logEntry = pgTable(
     check("amends_another", sql`${t.amends} is distinct from ${t.id}`),
     index("log_entry_set").on(t.setId, t.at),
     index("log_entry_visit").on(t.visitId),
+    index("log_entry_kind").on(t.setId, t.kind),
+    index("log_entry_amends").on(t.amends),
     index("log_entry_payload").using("gin", t.payload.op("jsonb_path_ops")),
   ],
 );

@@ -1,7 +1,9 @@
 import { sql } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { describe as describeEntry, settle } from "@/core/kinds";
 import { append, entriesOfSet } from "@/db/entries";
+import { setFiles } from "@/db/sets";
 import { logEntry } from "@/db/schema";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
@@ -96,12 +98,90 @@ describe("the log table", () => {
     expect(await refusal(held.db.execute(sql`truncate log_entry cascade`))).toContain("append-only: TRUNCATE");
     expect((await entriesOfSet(held.db, shop.set)).map((entry) => entry.id)).toContain(draft.id);
   });
+});
 
-  it("does not hand out a payload that no longer reads", async () => {
+describe("what no page survives", () => {
+  const at = (text: string) => ({ at: text });
+  const reading = (extra: object) => ({
+    ...draftNote(shop, ""),
+    kind: "reading",
+    payload: {
+      v: 1,
+      phase: "baseline",
+      point: "B+",
+      quantity: "voltage",
+      measured: { text: "248", value: 248 },
+      ...extra,
+    },
+  });
+
+  it("figures that no bench can mean are refused in a sentence", async () => {
+    expect(await problems(reading({ lineVolts: 1e-320 }))).toEqual([expect.stringContaining("at least 1 V")]);
+    expect(await problems(reading({ measured: { text: "0", value: 5e-324 } }))).toEqual([
+      expect.stringContaining("beyond anything in a set"),
+    ]);
+  });
+
+  it("letters that cannot be stored are refused in a sentence; whole emoji are taken", async () => {
+    for (const text of ["a\u0000b", "half \ud83d", "\udd27 half"])
+      expect(await problems(draftNote(shop, text))).toEqual([expect.stringContaining("cannot be stored")]);
+    expect(await problems(draftNote(shop, "whole 🔧"))).toEqual([]);
+  });
+
+  it("an offset of sixteen hours is the instant that it means", async () => {
+    const draft = draftNote(shop, "from far east", at("2026-03-02T20:00:00+16:00"));
+    expect(await append(held.db, draft, shop.wren, now())).toMatchObject({ entry: { at: "2026-03-02T04:00:00.000Z" } });
+    const early = draftNote(shop, "from 1930", at("1930-05-01T10:19:32+00:19"));
+    expect((await append(held.db, early, shop.wren, now())).ok).toBe(true);
+  });
+
+  it("an entry that cannot be read costs its own line, and can be withdrawn", async () => {
+    const poison = [
+      { kind: "reading", payload: { ...reading({}).payload, lineVolts: 1e-320 } },
+      { kind: "reading", payload: { v: 1 } },
+      { kind: "constructor", payload: { v: 1 } },
+      { kind: "note", payload: [] },
+    ];
+    const others = await count();
+    const ids = poison.map(() => v7());
+    for (const [n, one] of poison.entries()) {
+      const { setId, visitId, at: when } = draftNote(shop, "");
+      await held.db.insert(logEntry).values({ id: ids[n] ?? "", setId, visitId, at: when, by: shop.wren, ...one });
+    }
+    const entries = await entriesOfSet(held.db, shop.set);
+    expect(entries).toHaveLength(others + poison.length);
+    const lines = settle(entries).settled.filter(({ entry }) => ids.includes(entry.id));
+    for (const { content } of lines)
+      expect(content && describeEntry(content).text).toMatch(/cannot be shown|newer version/);
+    for (const id of ids) {
+      const payload = { v: 1, action: "withdraw", reason: "cannot be read" };
+      expect(await problems({ ...draftNote(shop, ""), kind: "amendment", amends: id, payload })).toEqual([]);
+    }
+    const [file] = await setFiles(held.db, [shop.set]);
+    expect(
+      settle(file?.entries ?? []).settled.filter(({ entry, content }) => ids.includes(entry.id) && content),
+    ).toEqual([]);
+  });
+
+  it("a set is taken in once and handed back once, and nothing is done to it afterwards", async () => {
     const other = await freshDatabase();
-    const theirs = await openShop(other.db);
-    await other.db.insert(logEntry).values({ ...draftNote(theirs, "x"), payload: { v: 1 }, by: theirs.wren });
-    await expect(entriesOfSet(other.db, theirs.set)).rejects.toThrow(/cannot be read/);
-    await other.close();
+    try {
+      const there = await openShop(other.db);
+      const say = async (kind: string, payload: object, extra: object = {}) => {
+        const done = await append(other.db, draftNote(there, "", { kind, payload, ...extra }), there.wren, now());
+        return done.ok ? "" : (done.problems[0]?.message ?? "");
+      };
+      const takeIn = { v: 1, complaint: "hums", policy: "original" };
+      const out = { v: 1, summary: "Plays.", oldParts: "none" };
+      const both = await Promise.all([say("take-in", takeIn), say("take-in", takeIn)]);
+      expect(both.filter((said) => said === "")).toHaveLength(1);
+      expect(await say("hand-back", out)).toBe("");
+      expect(await say("hand-back", out)).toContain("was handed back");
+      const work = { v: 1, designators: ["C14"], action: "cleaned", now: [] };
+      expect(await say("part-work", work)).toContain("take the set in again");
+      expect(await say("note", { v: 1, text: "the owner calls", open: false, closes: [] })).toBe("");
+    } finally {
+      await other.close();
+    }
   });
 });

@@ -1,3 +1,4 @@
+import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { entriesOfSet } from "@/db/entries";
 import { handleAppend } from "@/server/append-handler";
@@ -67,13 +68,13 @@ describe("the append route", () => {
   it("logs an unexpected failure as one JSON line, and shows its reference", async () => {
     const lines: string[] = [];
     const quiet = vi.spyOn(console, "error").mockImplementation((line: string) => void lines.push(line));
-    // An id that is held by the entry of a set whose row does not read makes the reading fail.
-    const { logEntry } = await import("@/db/schema");
-    const draft = draftNote(shop, "x");
-    await held.db.insert(logEntry).values({ ...draft, payload: { v: 1 }, by: shop.wren });
-    const answer = await post(JSON.stringify(draft));
+    await held.db.execute(sql`alter table log_chain rename to log_chain_away`);
+    const answer = await post(JSON.stringify(draftNote(shop, "a secret of the owner")));
+    await held.db.execute(sql`alter table log_chain_away rename to log_chain`);
     quiet.mockRestore();
     expect(answer.status).toBe(500);
+    expect(lines.join()).toContain("log_chain");
+    expect(lines.join()).not.toContain("a secret");
     const { level, reference, where } = JSON.parse(lines[0] ?? "{}") as Record<string, string>;
     expect([level, where]).toEqual(["error", "append"]);
     expect(message(answer)).toContain(`Reference ${reference}`);

@@ -2,4 +2,5 @@
 export { finalLines, gates, ownersInstructions, type FinalLine, type Gate } from "./gates";
 export { priceOf, type Price, type PriceLine } from "./price";
 export { handBackRules } from "./rules";
+export { barredByStays } from "./stays";
 export { termsSchema, USUAL_TERMS, type Terms } from "./terms";

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { positive } from "../quantity";
 
 /**
  * What a shop works by: labour, tax, warranty, soak. Every figure is a shop rule and can be changed on the page Shop.
@@ -14,13 +15,13 @@ export const termsSchema = z.object({
   serviceMonths: z.number().int().min(0).max(240).default(36),
   /** a set that is back within so many months is a comeback */
   comebackMonths: z.number().int().min(1).max(120).default(12),
-  soakHours: z.number().positive().max(500).default(4),
+  soakHours: positive().max(500).default(4),
   /** readings before this are still warming up, minutes */
   warmMinutes: z.number().min(0).max(240).default(15),
   /** the most that a reading may drift once it is warm, as a share */
-  driftVolts: z.number().positive().max(1).default(0.03),
-  driftAmps: z.number().positive().max(1).default(0.05),
-  driftOther: z.number().positive().max(1).default(0.1),
+  driftVolts: positive().max(1).default(0.03),
+  driftAmps: positive().max(1).default(0.05),
+  driftOther: positive().max(1).default(0.1),
 });
 export type Terms = z.infer<typeof termsSchema>;
 

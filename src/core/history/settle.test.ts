@@ -171,6 +171,17 @@ describe("the order of arrival", () => {
   });
 });
 
+describe("a long dispute", () => {
+  it("of many thousand amendments, each of the one before, is settled: an even number of withdrawals undoes itself", () => {
+    for (const length of [2000, 30_001]) {
+      const chain = Array.from({ length }, (_, n) => amend(n + 2, idOf(n + 1), withdraw()));
+      const [item] = settle([entry(1, note("x")), ...chain.toReversed()]).settled;
+      expect(item?.content === null).toBe(length % 2 === 1);
+      expect(item?.amendments).toHaveLength(length);
+    }
+  });
+});
+
 describe("timeline", () => {
   it("groups by visit and knows when one was handed back", () => {
     const handBack = entry(3, { kind: "hand-back", payload: { v: 1, summary: "Plays.", oldParts: "returned" } });

@@ -56,6 +56,7 @@ export const approval = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "notes",
   inFile: "shown",

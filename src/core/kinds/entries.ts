@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { settleEntries, type AmendmentOf, type BodyOf, type DraftOf, type EntryOf, type SettledOf } from "../log";
+import { ownValue } from "../quantity";
 import type { KindOf, Versioned } from "./kind";
 import { KINDS } from "./record";
 
@@ -23,7 +24,8 @@ export type Kinds = Readonly<Record<string, AnyKind>>;
 /** All kinds, for what folds over them. */
 export const ALL_KINDS = KINDS as unknown as Kinds;
 /** The kind of a content. */
-export const kindOf = ({ kind }: { kind: string }): AnyKind => ALL_KINDS[kind] ?? (KINDS.unknown as unknown as AnyKind);
+export const kindOf = ({ kind }: { kind: string }): AnyKind =>
+  ownValue(ALL_KINDS, kind) ?? (KINDS.unknown as unknown as AnyKind);
 
 const contentOptions = (kinds: Kinds) =>
   Object.values(kinds).map(({ kind, schema }) => z.object({ kind: z.literal(kind), payload: schema }));
@@ -60,6 +62,15 @@ const envelope = z.object({
   amends: z.uuid().nullable(),
 });
 
+/** A letter that no database and no file takes: NUL, or one half of a pair (an emoji that was cut through). */
+const UNSTORABLE = /[\0\p{Surrogate}]/u;
+
+function storable(value: unknown): boolean {
+  if (typeof value === "string") return !UNSTORABLE.test(value);
+  if (typeof value !== "object" || value === null) return true;
+  return Object.entries(value).every(([key, one]) => !UNSTORABLE.test(key) && storable(one));
+}
+
 const amendsFits = (entry: { kind: string; amends: string | null }) =>
   (entry.kind === "amendment") === (entry.amends !== null);
 
@@ -70,6 +81,10 @@ export const draftSchema: z.ZodType<Draft> = z
     path: ["amends"],
     message: "An amendment points at the entry it amends, and nothing else does.",
   })
+  .refine((draft) => storable(draft.payload), {
+    path: ["payload"],
+    message: "A letter in it cannot be stored (a half emoji, or a sign that is no letter): type that place again.",
+  })
   .refine((draft): boolean => draft.kind !== "unknown", {
     path: ["kind"],
     message: "An entry of an unknown kind comes in with a set's file and is never written here.",
@@ -78,7 +93,7 @@ export const draftSchema: z.ZodType<Draft> = z
 /** Lifts a stored payload to the version that its kind is written in today. */
 export function upgrade(kind: string, payload: unknown, kinds: Kinds = ALL_KINDS): unknown {
   let current = payload as Record<string, unknown>;
-  const steps = kinds[kind]?.upgrades ?? {};
+  const steps = ownValue(kinds, kind)?.upgrades ?? {};
   for (let lift = steps[Number(current?.v)]; lift; lift = steps[Number(current.v)]) current = lift(current);
   return current;
 }
@@ -86,7 +101,7 @@ export function upgrade(kind: string, payload: unknown, kinds: Kinds = ALL_KINDS
 /** Does a newer program write this: a kind that is not known here, or a version above the one that is? */
 function isNewer(kind: string, payload: Record<string, unknown>, kinds: Kinds): boolean {
   if (kind === "amendment") return Number(payload.v) > 1;
-  const known = kinds[kind];
+  const known = ownValue(kinds, kind);
   return !known || Number(payload.v) > known.version;
 }
 
@@ -123,8 +138,36 @@ export function readBody(
     return kept.success ? { ok: true, body: kept.data } : { ok: false, message: "Its kind is no word." };
   }
   const body = (kinds === ALL_KINDS ? bodySchema : bodySchemaOf(kinds)).safeParse({ kind, payload });
-  if (body.success) return { ok: true, body: body.data };
-  return { ok: false, message: body.error.issues[0]?.message ?? "It does not fit its kind." };
+  if (!body.success) return { ok: false, message: body.error.issues[0]?.message ?? "It does not fit its kind." };
+  return showable(body.data, kinds)
+    ? { ok: true, body: body.data }
+    : { ok: false, message: "Its figures make no sense." };
+}
+
+/** Can it be judged and described? What its schema lets in should be; one that is not must not take its page along. */
+function showable(body: Body, kinds: Kinds): boolean {
+  const content = body.kind === "amendment" ? ("content" in body.payload ? body.payload.content : undefined) : body;
+  const known = content && ownValue(kinds, content.kind);
+  if (!known) return true;
+  try {
+    const payload = content.payload as Versioned;
+    known.describe(payload, known.judge(payload));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * Reads a stored body whatever it is: one that cannot be read comes out as an entry of an unknown kind that says so.
+ * @param reference what the person at the bench may name it by
+ */
+export function readAnyBody(kind: string, stored: unknown, reference: string): Body {
+  const read = readBody(kind, stored);
+  if (read.ok) return read.body;
+  const payload = typeof stored === "object" && stored !== null ? (stored as Record<string, unknown>) : {};
+  const trouble = `${read.message.slice(0, 300)} Reference ${reference}.`;
+  return { kind: "unknown", payload: { v: 1, kind: kind.slice(0, 80) || "no kind", payload, trouble } };
 }
 
 /** Sentences of a failed validation, each with the field it belongs to. */

@@ -59,6 +59,7 @@ export const estimate = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "notes",
   inFile: "shown",

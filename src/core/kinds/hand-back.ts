@@ -31,7 +31,7 @@ const payload = z.object({
   /** how to use what was fitted, in the owner's words */
   instructions: optionalText("The owner's instructions"),
   /** what it came to, as it stood when the set went out */
-  price: z.object({ labourMinutes: z.number().min(0), total: money }).optional(),
+  price: z.object({ labourMinutes: z.number().min(0).max(1e6), total: money }).optional(),
 });
 export type HandBack = z.infer<typeof payload>;
 
@@ -106,6 +106,7 @@ export const handBack = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "notes",
   inFile: "shown",

@@ -45,6 +45,7 @@ export const holds = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "none",
   inFile: "shown",

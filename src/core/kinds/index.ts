@@ -10,6 +10,7 @@ export {
   judgementOf,
   kindOf,
   ofKind,
+  readAnyBody,
   readBody,
   sentences,
   settle,

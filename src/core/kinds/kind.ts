@@ -103,6 +103,8 @@ export type KindOf<K extends string, P extends Versioned, J> = {
   changes: (payload: P) => string | undefined;
   /** is it only written with the set open? */
   handsInside: boolean;
+  /** may it be written about the time after the set was handed back, in the same visit? */
+  afterHandBack: "taken" | "refused";
   /** parts that it puts in, with the stock that they came from */
   takes: (payload: P) => readonly TakenPart[];
   /** its lane on the chart of a set's life */

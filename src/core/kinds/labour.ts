@@ -5,11 +5,12 @@ import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readMinutes } from "./minutes";
 import { printMinutes } from "./print";
+import { positive } from "../quantity";
 
 const payload = z.object({
   v: v1,
   step: z.enum(STEPS),
-  minutes: z.number().positive("Enter more than 0 minutes.").max(1440, "That is more than a day: split it."),
+  minutes: positive("Enter more than 0 minutes.").max(1440, "That is more than a day: split it."),
   what: short("What the time went into").optional(),
 });
 
@@ -45,6 +46,7 @@ export const labour = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "none",
   inFile: "left-out",

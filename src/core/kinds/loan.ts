@@ -96,6 +96,7 @@ export const loan = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: true,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "parts",
   inFile: "shown",

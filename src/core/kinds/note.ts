@@ -88,6 +88,7 @@ export const note = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "notes",
   inFile: "shown",

@@ -60,6 +60,7 @@ export const planLine = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "none",
   inFile: "shown",

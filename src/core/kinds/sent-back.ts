@@ -61,6 +61,7 @@ export const sentBack = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   // It leaves the drawer, and nobody pays for it.
   takes: ({ what, stock }) => (stock ? [{ text: what, stock, source: "owner" as const }] : []),
   lane: "parts",

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { optionalText, v1 } from "../log";
-import { format, parseQuantity } from "../quantity";
+import { positive, format, parseQuantity } from "../quantity";
 import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import type { OpenPoint } from "./open";
@@ -10,8 +10,8 @@ const payload = z
     v: v1,
     state: z.enum(["start", "pause", "resume", "end"]),
     /** how long it should run */
-    hours: z.number().positive("Enter more than 0 hours.").max(500, "That is weeks: at most 500 hours.").optional(),
-    lineVolts: z.number().positive().max(480).optional(),
+    hours: positive("Enter more than 0 hours.").max(500, "That is weeks: at most 500 hours.").optional(),
+    lineVolts: positive().max(480).optional(),
     remark: optionalText("The remark"),
   })
   .superRefine((value, context) => {
@@ -73,6 +73,7 @@ export const soak = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "tests",
   inFile: "shown",

@@ -58,6 +58,7 @@ export const step = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "none",
   inFile: "left-out",

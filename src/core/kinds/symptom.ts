@@ -57,6 +57,7 @@ export const symptom = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "symptoms",
   inFile: "shown",

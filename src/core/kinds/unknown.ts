@@ -6,21 +6,28 @@ const payload = z.object({
   v: v1,
   kind: z.string().min(1).max(80),
   payload: z.record(z.string(), z.unknown()),
+  /** why it cannot be shown, where its kind is known */
+  trouble: z.string().max(500).optional(),
 });
 
-/** An entry of a kind or a version that this program does not know yet: kept as it came, and shown as such. */
+/**
+ * An entry of a kind or a version that this program does not know yet, or one that cannot be read: kept as it came, and
+ * shown as such. It costs its own line and nothing else.
+ */
 export const unknown = defineKind({
   kind: "unknown",
   version: 1,
   schema: payload,
   upgrades: {},
-  fields: { kind: "kind", payload: "what it says" },
+  fields: { kind: "kind", payload: "what it says", trouble: "why it cannot be shown" },
   about: ({ kind }) => kind,
   tied: [],
   judge: unjudged,
-  describe: ({ kind }) => ({
+  describe: ({ kind, trouble }) => ({
     subject: `“${kind}”`,
-    text: "An entry of a newer version of this program: it is kept as it came, and what it says is not understood here.",
+    text: trouble
+      ? `This entry cannot be shown: ${trouble} It is kept as it came; withdraw it, and write it anew if it is needed.`
+      : "An entry of a newer version of this program: it is kept as it came, and what it says is not understood here.",
   }),
   words: [],
   write: ({ kind }) => `note an entry of a kind “${kind}”`,
@@ -29,6 +36,7 @@ export const unknown = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "taken",
   takes: nothing,
   lane: "notes",
   inFile: "shown",

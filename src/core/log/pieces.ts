@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { DESIGNATOR } from "../model";
+import { signed } from "../quantity";
 
 /** Longest text of an entry. A longer story belongs into several notes. */
 export const LONGEST_TEXT = 2000;
@@ -25,10 +26,7 @@ export const designator = z
 /** A value in the SI base unit together with the text as it was typed. */
 export const typed = z.object({
   text: z.string().trim().min(1).max(200),
-  value: z
-    .number("A number is needed.")
-    .finite()
-    .refine((v) => Math.abs(v) <= 1e15, "That value is beyond anything in a set."),
+  value: signed(),
 });
 export type TypedValue = z.infer<typeof typed>;
 

@@ -60,24 +60,33 @@ export function settleEntries<C extends AnyContent>(
   }
   for (const list of amendmentsOf.values()) list.sort(byMoment);
 
-  const lastInForce = (id: string): { entry: Entry; amendment: AmendmentOf<C>; reason: string } | undefined => {
-    for (const entry of (amendmentsOf.get(id) ?? []).toReversed()) {
-      const effect = effectOf(entry);
-      if (effect !== "void") return { entry, ...effect };
-    }
-    return undefined;
+  /** The amendments that lead to an entry, each behind the one that it amends. A long dispute is no deep recursion. */
+  const allAmendments = (id: string): Entry[] => {
+    const found = [...(amendmentsOf.get(id) ?? [])];
+    for (let at = 0; at < found.length; at += 1) found.push(...(amendmentsOf.get(found[at]?.id ?? "") ?? []));
+    return found;
   };
 
-  const effectOf = (entry: Entry): Effect => {
-    const own = amendmentIn(entry);
-    if (!own) return "void";
-    const change = lastInForce(entry.id);
-    if (!change) return { amendment: own, reason: own.reason };
-    return change.amendment.action === "withdraw" ? "void" : { amendment: change.amendment, reason: change.reason };
+  type InForce = { entry: Entry; amendment: AmendmentOf<C>; reason: string };
+  /** The amendment in force of an entry, worked out from the last amendments back to the first. */
+  const lastInForce = (id: string, amendments: readonly Entry[]): InForce | undefined => {
+    const inForce = new Map<string, InForce | undefined>();
+    const effectOf = (entry: Entry): Effect => {
+      const own = amendmentIn(entry);
+      if (!own) return "void";
+      const change = inForce.get(entry.id);
+      if (!change) return { amendment: own, reason: own.reason };
+      return change.amendment.action === "withdraw" ? "void" : { amendment: change.amendment, reason: change.reason };
+    };
+    for (const one of [...amendments.map((entry) => entry.id).reverse(), id])
+      for (const entry of (amendmentsOf.get(one) ?? []).toReversed()) {
+        const effect = effectOf(entry);
+        if (effect === "void") continue;
+        inForce.set(one, { entry, ...effect });
+        break;
+      }
+    return inForce.get(id);
   };
-
-  const allAmendments = (id: string): Entry[] =>
-    (amendmentsOf.get(id) ?? []).flatMap((entry) => [entry, ...allAmendments(entry.id)]);
 
   const settled = (entry: Entry, content: C | null, at: string, amendments: Entry[]): SettledOf<C> => {
     let known: { judged: unknown } | undefined;
@@ -97,8 +106,9 @@ export function settleEntries<C extends AnyContent>(
     const original = contentIn(entry);
     // Most entries are never amended.
     if (!amendmentsOf.has(entry.id)) return settled(entry, original, entry.at, []);
-    const amendments = allAmendments(entry.id).sort(byMoment);
-    const change = lastInForce(entry.id);
+    const found = allAmendments(entry.id);
+    const change = lastInForce(entry.id, found);
+    const amendments = found.sort(byMoment);
     if (!change) return settled(entry, original, entry.at, amendments);
     const { amendment } = change;
     const stands =

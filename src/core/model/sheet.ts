@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
+import { positive, parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
 import { chartSchema, pointSchema } from "./chart";
 import { circuitSchema } from "./circuit";
 import { ELECTROLYTIC_ROLES, ROLES } from "./roles";
@@ -49,8 +49,8 @@ export const tubeSchema = z.object({
   type: name,
   work: z.string().max(60),
   /** of the heater, where the tube table does not know the type; V and A */
-  heaterVolts: z.number().positive().max(120).optional(),
-  heaterAmps: z.number().positive().max(20).optional(),
+  heaterVolts: positive().max(120).optional(),
+  heaterAmps: positive().max(20).optional(),
 });
 export type Tube = z.infer<typeof tubeSchema>;
 
@@ -67,18 +67,18 @@ export const sheetSchema = z.object({
   kind: z.string().max(120),
   supply: z.enum(SUPPLIES),
   /** nominal line (or battery) voltage, V: the one that the chart was made at, unless the chart says another */
-  lineVolts: z.number().positive().max(480),
+  lineVolts: positive().max(480),
   /** nominal line frequency, Hz */
   lineHz: z.number().min(16).max(400).optional(),
   /** line voltages that the selector can be set to, V */
-  taps: z.array(z.number().positive().max(480)).max(12).optional(),
+  taps: z.array(positive().max(480)).max(12).optional(),
   /** highest DC or peak voltage inside, V */
-  highestVolts: z.number().positive().max(20_000),
-  watts: z.number().positive().max(20_000).optional(),
+  highestVolts: positive().max(20_000),
+  watts: positive().max(20_000).optional(),
   /** HT secondary of the transformer, each half where it has a centre tap, V rms: it gives the no-load peak */
-  supplyRms: z.number().positive().max(10_000).optional(),
+  supplyRms: positive().max(10_000).optional(),
   /** what the heater winding gives, A */
-  heaterAmps: z.number().positive().max(100).optional(),
+  heaterAmps: positive().max(100).optional(),
   dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),
   chart: chartSchema.optional(),
   tubes: z.array(tubeSchema).max(MOST_ROWS),

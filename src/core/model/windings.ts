@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { positive } from "../quantity";
 
 /** A winding with its resistance between two named points, as the resistance chart has it. */
 export const windingSchema = z.object({
@@ -7,11 +8,11 @@ export const windingSchema = z.object({
   from: z.string().trim().min(1).max(40),
   to: z.string().trim().min(1).max(40),
   /** DC resistance, Ω */
-  ohms: z.number().positive().max(1e9),
+  ohms: positive().max(1e9),
   /** as it stands in the chart */
   text: z.string().max(60).optional(),
   /** fraction; the chart's own where it names one */
-  tolerance: z.number().positive().max(1).optional(),
+  tolerance: positive().max(1).optional(),
   /** windings of one group are made alike and are compared with each other */
   group: z.string().trim().max(40).optional(),
   note: z.string().trim().max(200).optional(),

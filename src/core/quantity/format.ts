@@ -13,8 +13,9 @@ export function roundTo(value: number, digits: number): number {
 }
 
 const plain = (value: number) => {
+  if (!Number.isFinite(value)) return "–";
   // toString would fall into exponents for very small rests; twelve decimals are more than any bench writes.
-  const text = Math.abs(value) < 1e-6 && value !== 0 ? value.toFixed(12).replace(/0+$/, "") : String(value);
+  const text = Math.abs(value) < 1e-6 && value !== 0 ? value.toFixed(12).replace(/\.?0+$/, "") : String(value);
   return text.replace("-", "−");
 };
 
@@ -24,12 +25,13 @@ const plain = (value: number) => {
  * @param value in the SI base unit of the quantity (percent: a fraction)
  * @param quantity what the value is
  * @param digits significant digits, 1 to 15
- * @returns number and unit, e.g. `{ number: "47", unit: "nF" }`
- * @throws RangeError when the value is not finite
+ * @returns number and unit, e.g. `{ number: "47", unit: "nF" }`; a value that is no number is printed as a dash
  */
 export function printValue(value: number, quantity: Quantity, digits = 3): Printed {
-  if (!Number.isFinite(value)) throw new RangeError(`not a finite ${quantity}`);
   const ladder = PRINTED[quantity];
+  // A page is never lost over one figure: what cannot be printed is seen to be missing.
+  if (!Number.isFinite(value))
+    return { number: "–", unit: (ladder.find(({ factor }) => factor === 1) ?? ladder[0])?.symbol ?? "" };
   const size = Math.abs(value);
   const fits = (p: Rung) => size >= (p.from ?? Infinity) || roundTo(size / p.factor, digits) >= 1;
   // Minutes and hours do not divide in tens: 100 min would lose itself in 1.67 h.
@@ -38,7 +40,7 @@ export function printValue(value: number, quantity: Quantity, digits = 3): Print
     size === 0
       ? (ladder.find((p) => p.factor === 1) ?? ladder[0])
       : (ladder.findLast((p) => fits(p) && (quantity !== "time" || exact(p))) ?? ladder.findLast(fits) ?? ladder[0]);
-  if (!rung) throw new RangeError(`no printed unit for ${quantity}`);
+  if (!rung) return { number: plain(roundTo(value, digits)), unit: "" };
   return { number: plain(roundTo(value / rung.factor, digits)), unit: rung.symbol };
 }
 
@@ -53,6 +55,7 @@ export function format(value: number, quantity: Quantity, digits = 3): string {
 
 /** Prints a deviation with its sign, e.g. `+30 %` or `−5.5 %`. A fraction goes in; below ten percent one decimal comes out. */
 export function formatDeviation(fraction: number): string {
+  if (!Number.isFinite(fraction)) return "– %";
   const percent = Math.abs(fraction) >= 0.1 ? Math.round(fraction * 100) : Math.round(fraction * 1000) / 10;
   return `${percent > 0 ? "+" : ""}${plain(percent)} %`;
 }

@@ -1,5 +1,7 @@
 /** Values as the trade writes them: parse, format, colour bands, preferred values. */
+export { BEYOND, isMeant, LARGEST, positive, signed, SMALLEST } from "./bounds";
 export { COLOURS, decodeBands, encodeBands, type Banded, type Colour } from "./colours";
+export { ownValue } from "./own-value";
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
 export { formatMoney, parseMoney, type Money } from "./money";
 export { decodeBodyEndDot, decodeSixDots, type MicaReading, type SixDots } from "./old-codes";

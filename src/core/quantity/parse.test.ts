@@ -129,8 +129,15 @@ describe("format", () => {
     );
   });
 
-  it("refuses what is not a number", () => {
-    expect(() => format(Number.NaN, "voltage")).toThrow(RangeError);
+  it("prints a dash for what is no number, and never an exponent or a stray point", () => {
+    expect(format(Number.NaN, "voltage")).toBe("– V");
+    expect(format(Infinity, "resistance")).toBe("– Ω");
+    fc.assert(
+      fc.property(fc.double(), fc.constantFrom(...QUANTITIES), (value, quantity) => {
+        expect(format(value, quantity)).toMatch(/^(−?\d|–)/);
+        expect(format(value, quantity)).not.toMatch(/\. /);
+      }),
+    );
   });
 });
 

@@ -1,3 +1,4 @@
+import { ownValue } from "../quantity";
 import { circuitOf, type Learnt } from "../diagnosis";
 import { ofKind, type Settled } from "../kinds";
 import type { Sheet, StageKind } from "../model";
@@ -47,7 +48,7 @@ export function foundIn({ model, visits, settled }: FileOfSet): FoundOnce[] {
 
 const count = (keys: readonly string[]): Record<string, number> => {
   const counts: Record<string, number> = {};
-  for (const key of keys) counts[key] = (counts[key] ?? 0) + 1;
+  for (const key of keys) counts[key] = (ownValue(counts, key) ?? 0) + 1;
   return counts;
 };
 

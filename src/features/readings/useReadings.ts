@@ -1,6 +1,7 @@
 "use client";
 
 import { useRef, useState } from "react";
+import { ownValue } from "@/core/quantity";
 import { type Phase, asksAboutSetup, type Circumstances, type PointRow } from "@/core/readings";
 import { buildReading, ohmsAt, POWERED, underPower, type TypedReading } from "@/core/kinds";
 import { partRules } from "@/core/model";
@@ -111,8 +112,8 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
 
   const cell = (row: PointRow): Cell => {
     const known = taken.get(row.point);
-    const text = typed[row.point] ?? known?.payload.measured.text ?? "";
-    const untouched = typed[row.point] === undefined && known !== undefined;
+    const text = ownValue(typed, row.point) ?? known?.payload.measured.text ?? "";
+    const untouched = ownValue(typed, row.point) === undefined && known !== undefined;
     // What was taken is judged as it was taken; what is being typed, with the set-up as it is now.
     const live: Live = untouched
       ? { kind: "value", value: known.payload.measured.value, judgement: known.judgement }
@@ -132,10 +133,10 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     return {
       text,
       live,
-      error: errors[row.point],
+      error: ownValue(errors, row.point),
       asks,
       save: () => {
-        if (asks && asked[row.point] !== text) {
+        if (asks && ownValue(asked, row.point) !== text) {
           setAsked((all) => ({ ...all, [row.point]: text }));
           return false;
         }

@@ -46,6 +46,7 @@ export const check = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: true,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "none",
   inFile: "left-out",

@@ -82,6 +82,7 @@ export const componentTest = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: true,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "tests",
   inFile: "shown",

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { designator, short, typed, v1 } from "../../log";
 import { ROLES } from "../../model";
+import { positive } from "../../quantity";
 
 /** Where a component was measured. */
 export const WHERES = ["in-circuit", "lifted", "out"] as const;
@@ -18,25 +19,25 @@ export const payload = z
     quantity: z.enum(["capacitance", "resistance"]),
     value: above("The value").optional(),
     esr: above("The ESR").optional(),
-    tan: z.number().positive("tan δ is above zero.").max(10, "tan δ lies between 0 and 10.").optional(),
-    hertz: z.number().positive("The frequency is above zero.").max(1e7).optional(),
+    tan: positive("tan δ is above zero.").max(10, "tan δ lies between 0 and 10.").optional(),
+    hertz: positive("The frequency is above zero.").max(1e7).optional(),
     /** A, at `atVolts` */
     leakage: typed.refine(({ value }) => value >= 0, "A leakage is not below zero.").optional(),
     atVolts: above("The voltage of the leakage test").optional(),
     against: z
       .object({
         role: z.enum(ROLES),
-        nominal: z.number().positive().optional(),
+        nominal: positive().optional(),
         low: fraction,
         high: fraction,
         electrolytic: z.boolean(),
-        ratedVolts: z.number().positive().optional(),
-        workingVolts: z.number().positive().optional(),
+        ratedVolts: positive().optional(),
+        workingVolts: positive().optional(),
         next: z
           .object({
-            plateVolts: z.number().positive(),
-            gridOhms: z.number().positive(),
-            bias: z.number().positive(),
+            plateVolts: positive(),
+            gridOhms: positive(),
+            bias: positive(),
             name: z.string().max(80),
           })
           .optional(),

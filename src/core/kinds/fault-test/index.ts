@@ -47,6 +47,7 @@ export const faultTest = defineKind({
   works: () => [],
   changes: unchanged,
   handsInside: true,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "findings",
   inFile: "shown",

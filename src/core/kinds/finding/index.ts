@@ -40,6 +40,7 @@ export const finding = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "findings",
   inFile: "shown",

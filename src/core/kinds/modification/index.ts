@@ -62,6 +62,7 @@ export const modification = defineKind({
   changes: ({ state, name }) =>
     state === "fitted" || state === "undone" ? `${name} was ${MOD_STATE_WORDS[state]}` : undefined,
   handsInside: true,
+  afterHandBack: "refused",
   // It takes its parts when it is fitted; its other states only describe it.
   takes: ({ state, parts }) => (state === "fitted" ? parts : []),
   lane: "modifications",

@@ -109,6 +109,7 @@ export const partWork = defineKind({
       ? undefined
       : `${designators.join(", ")} ${designators.length === 1 ? "was" : "were"} ${action}`,
   handsInside: true,
+  afterHandBack: "refused",
   takes: ({ action, now }) => (CHANGES_NOTHING.includes(action) ? [] : now),
   lane: "parts",
   inFile: "shown",

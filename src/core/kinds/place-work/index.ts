@@ -50,6 +50,7 @@ export const placeWork = defineKind({
   changes: ({ place, actions }) =>
     actions.every((one) => one === "left") ? undefined : `${place} was ${actions.join(" and ")}`,
   handsInside: true,
+  afterHandBack: "refused",
   takes: ({ materials }) => materials,
   lane: "parts",
   inFile: "shown",

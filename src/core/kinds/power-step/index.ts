@@ -83,6 +83,7 @@ export const powerStep = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "tests",
   inFile: "folded",

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { optionalText, typed, v1 } from "../../log";
 import { DANGERS, METHODS, STAGES } from "../../power";
+import { positive, signed } from "../../quantity";
 
 export const LAMPS = ["dark", "dim", "bright"] as const;
 
@@ -9,7 +10,7 @@ export const payload = z.object({
   v: v1,
   method: z.enum(METHODS),
   stage: z.enum(STAGES),
-  fraction: z.number().positive("The share of the line is above zero.").max(1.2, "That is far above full line."),
+  fraction: positive("The share of the line is above zero.").max(1.2, "That is far above full line."),
   lineVolts: typed.optional(),
   lineHz: z.number().min(16).max(400).optional(),
   /** settled, after warm-up */
@@ -25,12 +26,12 @@ export const payload = z.object({
   seen: z.array(z.enum(DANGERS)).max(DANGERS.length).default([]),
   remark: optionalText("The remark"),
   expected: z.object({
-    fullVolts: z.number().positive(),
-    fullAmps: z.number().positive().optional(),
-    bplus: z.number().optional(),
-    ceiling: z.number().optional(),
+    fullVolts: positive(),
+    fullAmps: positive().optional(),
+    bplus: signed().optional(),
+    ceiling: signed().optional(),
     warm: z.boolean().optional(),
-    heaters: z.number().positive().optional(),
+    heaters: positive().optional(),
   }),
 });
 export type PowerStep = z.infer<typeof payload>;

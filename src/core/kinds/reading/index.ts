@@ -84,6 +84,7 @@ export const reading = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: true,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "tests",
   inFile: "shown",

@@ -1,13 +1,13 @@
 import { z } from "zod";
 import { designator, id, short, typed, v1 } from "../../log";
 import { PHASES, RULES } from "../../readings";
-import { QUANTITIES } from "../../quantity";
+import { positive, QUANTITIES } from "../../quantity";
 
 export const lineVolts = z
   .number()
-  .positive("The line voltage is above zero.")
+  .min(1, "The line voltage is above zero: at least 1 V.")
   .max(480, "A line above 480 V is not a bench supply.");
-export const ohms = z.number().positive("A meter's resistance is above zero.").max(1e12);
+export const ohms = positive("A meter's resistance is above zero.").max(1e12);
 
 export const payload = z.object({
   v: v1,
@@ -20,11 +20,11 @@ export const payload = z.object({
   /** what it was judged against: kept with the reading, whatever the model says later */
   expected: typed
     .extend({
-      tolerance: z.number().positive().max(1),
-      lineVolts: z.number().positive().optional(),
-      tapVolts: z.number().positive().optional(),
-      sourceOhms: z.number().positive().optional(),
-      chartOhms: z.number().positive().optional(),
+      tolerance: positive().max(1),
+      lineVolts: positive().optional(),
+      tapVolts: positive().optional(),
+      sourceOhms: positive().optional(),
+      chartOhms: positive().optional(),
       asFound: z.boolean().optional(),
       rule: z.enum(RULES).optional(),
     })

@@ -62,6 +62,7 @@ export const setup = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "none",
   inFile: "shown",

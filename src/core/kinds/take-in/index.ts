@@ -41,6 +41,7 @@ export const takeIn = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "notes",
   inFile: "shown",

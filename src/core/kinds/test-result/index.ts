@@ -68,6 +68,7 @@ export const testResult = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "tests",
   inFile: "shown",

@@ -54,6 +54,7 @@ export const tick = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "none",
   inFile: "shown",

@@ -51,6 +51,7 @@ export const tubeTest = defineKind({
   works: nothing,
   changes: unchanged,
   handsInside: false,
+  afterHandBack: "refused",
   takes: nothing,
   lane: "tests",
   inFile: "shown",
