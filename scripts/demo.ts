@@ -65,7 +65,7 @@ function portFree(port: number): Promise<void> {
 
 /** The server that an earlier start left behind when it was killed: ours by its command and its folder. */
 async function endOrphan(pid: number): Promise<void> {
-  if (pid === 0 || !/\bnext\b|next-server/.test(commandOf(pid)) || folderOf(pid) !== ROOT) return;
+  if (pid === 0 || !/scripts\/serve\.ts|next-server/.test(commandOf(pid)) || folderOf(pid) !== ROOT) return;
   say("The application was still running from an earlier start; it is started anew.");
   // It led a group of its own (see start in server.ts); its workers hold the port.
   process.kill(-pid, "SIGKILL");

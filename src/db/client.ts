@@ -13,9 +13,16 @@ export function connect(url: string, max = 10): Held {
   const client = postgres(url, {
     max,
     onnotice: () => {},
-    connect_timeout: 10,
+    // A database that is away is asked again soon: pages say so at once, and are well when it is back.
+    connect_timeout: 3,
+    backoff: () => 0.25,
     // Instants are stored without a zone of their own; what a server's zone was in 1930 is nobody's business.
-    connection: { TimeZone: "UTC" },
+    connection: {
+      TimeZone: "UTC",
+      // Nothing that a page asks takes so long, ms; what does would hold a place in the pool for ever.
+      statement_timeout: 60_000,
+      idle_in_transaction_session_timeout: 300_000,
+    },
   });
   return { db: drizzle(client, { schema }), close: () => client.end({ timeout: 5 }) };
 }

@@ -4,6 +4,7 @@ import { Readable } from "node:stream";
 import { constants, createGzip } from "node:zlib";
 import { packContainer } from "@/container";
 import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema } from "@/core/exchange";
+import { guard } from "@/core/tables";
 import { restoreArchive, writeArchive } from "@/db/archive";
 import { fileBytes } from "@/db/attachments";
 import { database } from "@/db/client";
@@ -63,7 +64,10 @@ export async function handleTable(id: string, wanted: string): Promise<Response>
   const rows = fileTable(table, { ...file, sheet: file.model.sheet, names }, new Date().toISOString());
   const name = `${plain(`${file.model.maker} ${file.model.designation} ${file.serial}`)}-${table}.csv`;
   // A cell that a spreadsheet would take for a formula is kept as text.
-  const csv = Papa.unparse(rows, { newline: "\r\n", escapeFormulae: /^[=+@\t\r]/ });
+  const csv = Papa.unparse(
+    rows.map((cells) => cells.map(guard)),
+    { newline: "\r\n" },
+  );
   return download(`\ufeff${csv}\r\n`, "text/csv; charset=utf-8", name);
 }
 
@@ -153,7 +157,7 @@ export async function handleCalendar(origin: string): Promise<Response> {
       transparency: ICalEventTransparency.TRANSPARENT,
       ...(kind === "service" ? { url: `${origin}/sets/${key.replace("service-", "")}` } : {}),
     });
-  return download(calendar.toString(), "text/calendar; charset=utf-8", "due-dates.ics");
+  return download(`${calendar.toString().trimEnd()}\r\n`, "text/calendar; charset=utf-8", "due-dates.ics");
 }
 
 export const handleSchema = (): Response =>

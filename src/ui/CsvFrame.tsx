@@ -22,6 +22,9 @@ type CsvFrameProps = {
   children: React.ReactNode;
 };
 
+/** Rows that a list may have, with its headings and an empty end. */
+const MOST_LINES = 20_002;
+
 /** Older spreadsheets write a code page of their own; µ and Ω are then to be looked at in the preview. */
 function decoded(bytes: ArrayBuffer): string {
   try {
@@ -37,6 +40,10 @@ export function CsvFrame(props: CsvFrameProps) {
   const [over, setOver] = useState(false);
   const id = useId();
   const change = (next: string) => {
+    // Counted before anything is read: a far longer list would hold the page for seconds.
+    const lines = next.split("\n", MOST_LINES + 1).length;
+    if (lines > MOST_LINES)
+      return onError("That is more than 20,000 rows: split the list, and take one part after the other.");
     if (next.length > largest) return onError("That is far more than such a table holds: split it.");
     onError(undefined);
     return onText(next);

@@ -1,0 +1,57 @@
+import { randomBytes } from "node:crypto";
+import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
+import next from "next";
+import { contentPolicy, hostsFrom, onceEach, refusalOf, STANDING_HEADERS } from "@/server/guard";
+import { logFailure } from "@/server/log";
+
+/**
+ * Serves the built application on loopback: `node --import tsx scripts/serve.ts PORT`. Every request passes the guard
+ * first, whatever it asks for, and every answer carries the headers that a browser is to go by.
+ */
+const port = Number(process.argv[2]);
+const hosts = hostsFrom(process.env.JUMELLE_HOSTS);
+
+const app = next({ dev: false, hostname: "127.0.0.1", port });
+await app.prepare();
+const handle = app.getRequestHandler();
+
+function refuse(response: ServerResponse, url: string, status: number, message: string): void {
+  const api = url.startsWith("/api/");
+  response.statusCode = status;
+  response.setHeader("content-type", api ? "application/json" : "text/plain; charset=utf-8");
+  // What is still on its way is not waited for.
+  response.setHeader("connection", "close");
+  response.end(api ? JSON.stringify({ problems: [{ path: "", message }] }) : `${message}\n`);
+}
+
+async function answer(request: IncomingMessage, response: ServerResponse): Promise<void> {
+  const url = request.url ?? "/";
+  const nonce = randomBytes(16).toString("base64");
+  const policy = contentPolicy(nonce);
+  for (const [name, value] of Object.entries(STANDING_HEADERS)) response.setHeader(name, value);
+  response.setHeader("content-security-policy", policy);
+  const refused = refusalOf({ method: request.method ?? "", url, headers: request.headers }, hosts);
+  if (refused) return refuse(response, url, refused.status, refused.message);
+  // Next marks its own scripts with the nonce that it finds here.
+  request.headers["content-security-policy"] = policy;
+  request.url = onceEach(url);
+  await handle(request, response);
+}
+
+const server = createServer((request, response) => {
+  answer(request, response).catch((error: unknown) => {
+    const reference = logFailure("request", error);
+    if (response.headersSent) response.destroy();
+    else refuse(response, request.url ?? "/", 500, `This could not be answered. Reference ${reference}.`);
+  });
+});
+// A large file over a slow network takes its time; one that stops coming is given up where it is read.
+server.requestTimeout = 0;
+server.listen(port, "127.0.0.1");
+
+for (const signal of ["SIGINT", "SIGTERM"] as const)
+  process.on(signal, () => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    setTimeout(() => process.exit(0), 5000).unref();
+  });
