@@ -77,7 +77,7 @@ export function freePort(): Promise<number> {
   });
 }
 
-const alive = (pid: number): boolean => {
+export const alive = (pid: number): boolean => {
   try {
     process.kill(pid, 0);
     return true;
@@ -142,12 +142,14 @@ function makeCluster(folder: string, bin: string, owner: Owner, say: (line: stri
 
 /**
  * Starts a cluster in a folder, making it first where needed. Heals a stale pid file and a half-made cluster.
+ * @param at the port that it had before, so that those who know it find it again
  * @throws Trouble with a message that says what to do
  */
 export async function startCluster(
   folder: string,
   say: (line: string) => void,
   options: string[] = [],
+  at?: number,
 ): Promise<Cluster> {
   const owner = clusterOwner();
   const parent = path.dirname(folder);
@@ -169,7 +171,7 @@ export async function startCluster(
     say("The database was still running from an earlier start; it is started anew.");
     stop();
   }
-  const port = await freePort();
+  const port = at ?? (await freePort());
   const log = path.join(folder, "server.log");
   const settings = [
     "-p",

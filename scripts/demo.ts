@@ -5,7 +5,7 @@ import { createServer } from "node:net";
 import path from "node:path";
 import { parseArgs } from "node:util";
 import { migrateDatabase } from "@/db/migrate";
-import { commandOf, ensureDatabase, folderOf, startCluster, Trouble, type Cluster } from "./cluster";
+import { alive, commandOf, ensureDatabase, folderOf, startCluster, Trouble, type Cluster } from "./cluster";
 import { seedWhenEmpty } from "./demo-data/seed";
 import { build, end, ended, ROOT, serve } from "./server";
 
@@ -102,6 +102,30 @@ let stopping = false;
 let stateFile: string | undefined;
 const track = (started: ChildProcess) => (child = started);
 
+/** How often the database is looked after, ms. */
+const LOOK_MS = 1000;
+/** A database that dies so often in a minute does not want to live. */
+const MOST_RESTARTS = 5;
+
+/** Starts the database again when it has died: the application finds it at the port that it had. */
+async function lookAfter(): Promise<void> {
+  const restarts: number[] = [];
+  while (!stopping) {
+    await new Promise((resolve) => setTimeout(resolve, LOOK_MS));
+    if (stopping || !cluster || alive(cluster.pid)) continue;
+    const now = Date.now();
+    restarts.push(now);
+    if (restarts.filter((at) => now - at < 60_000).length > MOST_RESTARTS)
+      return void shutDown(1, "The database keeps dying: see server.log in its folder.");
+    say("The database has ended; it is started again.");
+    try {
+      cluster = await startCluster(cluster.folder, say, [], cluster.port);
+    } catch (error) {
+      say(`It did not start: ${(error as Error).message}`);
+    }
+  }
+}
+
 async function shutDown(code: number, word?: string): Promise<never> {
   if (!stopping) {
     stopping = true;
@@ -142,6 +166,7 @@ async function main(): Promise<void> {
   };
   const server = await (empty ? serve(port, url, known, "") : serve(port, url, known));
   say(`\nJumelle is open at http://127.0.0.1:${port}\nCtrl-C stops it; the data stays.`);
+  if (cluster) void lookAfter();
   await ended(server);
   if (!stopping) await shutDown(1, "The application ended by itself.");
 }

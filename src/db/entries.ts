@@ -13,6 +13,7 @@ import {
   type Entry,
 } from "@/core/kinds";
 import { wrongDate } from "@/core/log";
+import { again } from "./again";
 import { holdSet, sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
 import { logEntry, visit } from "./schema";
@@ -164,7 +165,7 @@ export async function append(db: Db, draft: unknown, by: string, now: number): P
   const readable = readBody(parsed.data.kind, parsed.data.payload);
   if (!readable.ok) return { ok: false, problems: [{ path: "", message: readable.message }] };
   try {
-    const entry = await write(db, parsed.data, by);
+    const entry = await again(() => write(db, parsed.data, by));
     if (entry.setId !== parsed.data.setId)
       return { ok: false, problems: [{ path: "id", message: "This id belongs to an entry of another set." }] };
     return { ok: true, entry };

@@ -17,6 +17,7 @@ import {
   type StockKind,
   type StockRow,
 } from "@/core/stock";
+import { again } from "./again";
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { person, stockMove, stockPart, stockTest, visit } from "./schema";
@@ -254,33 +255,54 @@ export async function saveStock(
 
 export type Imported = { made: number; changed: number; counted: number };
 
-/** Lays a stock list over the stock, all or nothing: known lines are changed, others made; counts become moves. */
-export async function importStock(db: Db, rows: readonly StockRow[], by: string | null): Promise<Imported> {
-  return db.transaction(async (tx) => {
-    const known = new Map((await read(tx, undefined, undefined)).map((item) => [stockKey(item), item]));
-    const done: Imported = { made: 0, changed: 0, counted: 0 };
-    for (const { onHand, ...fields } of rows) {
-      const old = known.get(stockKey(fields));
-      const id = old?.id ?? v7();
-      if (old) {
-        await tx
-          .update(stockPart)
-          .set({ ...fields, version: sql`${stockPart.version} + 1` })
-          .where(eq(stockPart.id, id));
-        done.changed += 1;
-      } else {
-        await tx.insert(stockPart).values({ id, ...fields });
-        done.made += 1;
-      }
-      const difference = onHand === undefined ? 0 : onHand - (old?.onHand ?? 0);
-      if (difference === 0) continue;
-      const kind = old ? "counted" : "received";
-      await tx.insert(stockMove).values({ partId: id, kind, quantity: difference, by, note: "from a list" });
-      done.counted += 1;
-    }
-    return done;
-  });
-}
+/** Rows that go in with one statement. */
+const BATCH = 500;
+
+const differs = (item: StockItem, fields: StockFields): boolean =>
+  Object.entries(fields).some(([key, value]) => item[key as keyof StockFields] !== value);
+
+/**
+ * Lays a stock list over the stock, all or nothing: known lines are changed, others made; counts become moves.
+ * Lines are held in the order of their ids, as the work in a logbook holds them, so that neither waits for the other.
+ */
+export const importStock = (db: Db, rows: readonly StockRow[], by: string | null): Promise<Imported> =>
+  again(() =>
+    db.transaction(async (tx) => {
+      const known = new Map((await read(tx, undefined, undefined)).map((item) => [stockKey(item), item]));
+      const planned = rows
+        .map(({ onHand, ...fields }) => {
+          const old = known.get(stockKey(fields));
+          return {
+            old,
+            id: old?.id ?? v7(),
+            fields,
+            difference: onHand === undefined ? 0 : onHand - (old?.onHand ?? 0),
+          };
+        })
+        .sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+      for (const { old, id, fields } of planned)
+        if (old && differs(old, fields))
+          await tx
+            .update(stockPart)
+            .set({ ...fields, version: sql`${stockPart.version} + 1` })
+            .where(eq(stockPart.id, id));
+      const fresh = planned.filter(({ old }) => !old).map(({ id, fields }) => ({ id, ...fields }));
+      for (let from = 0; from < fresh.length; from += BATCH)
+        await tx.insert(stockPart).values(fresh.slice(from, from + BATCH));
+      const moves = planned
+        .filter(({ difference }) => difference !== 0)
+        .map(({ old, id, difference }) => ({
+          partId: id,
+          kind: old ? "counted" : "received",
+          quantity: difference,
+          by,
+          note: "from a list",
+        }));
+      for (let from = 0; from < moves.length; from += BATCH)
+        await tx.insert(stockMove).values(moves.slice(from, from + BATCH));
+      return { made: fresh.length, changed: planned.length - fresh.length, counted: moves.length };
+    }),
+  );
 
 /** A tube's test while it lies in stock. */
 export async function addStockTest(

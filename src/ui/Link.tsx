@@ -1,6 +1,6 @@
 "use client";
 
-import { useRouter } from "next/navigation";
+import { useOpen } from "./useOpen";
 
 /** A click that asks for another tab, a download or a menu is the browser's. */
 const isPlain = (event: React.MouseEvent) =>
@@ -11,17 +11,20 @@ const isPlain = (event: React.MouseEvent) =>
  * every page is read from the database. It stands in place of next/link, which costs every page 7 kB for fetching ahead.
  */
 export function Link({ href, onClick, ...rest }: { href: string } & React.ComponentProps<"a">) {
-  const router = useRouter();
+  const { open, opening } = useOpen();
   return (
-    <a
-      href={href}
-      onClick={(event) => {
-        onClick?.(event);
-        if (event.defaultPrevented || !isPlain(event) || rest.target || rest.download !== undefined) return;
-        event.preventDefault();
-        router.push(href);
-      }}
-      {...rest}
-    />
+    <>
+      <a
+        href={href}
+        onClick={(event) => {
+          onClick?.(event);
+          if (event.defaultPrevented || !isPlain(event) || rest.target || rest.download !== undefined) return;
+          event.preventDefault();
+          open(href);
+        }}
+        {...rest}
+      />
+      {opening}
+    </>
   );
 }

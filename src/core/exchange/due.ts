@@ -31,6 +31,9 @@ export function monthsLater(date: string, months: number): string {
     .slice(0, 10);
 }
 
+/** Years that calendars take and somebody can mean. */
+const IN_A_CALENDAR = /^(19|20|21)\d\d-\d\d-\d\d$/;
+
 /** Next services, ends of warranties and calibrations: of each set the last that was said, soonest first. */
 export function dueDates(files: readonly File[], meters: readonly Meter[]): Due[] {
   const ofSets = files.flatMap((file): Due[] => {
@@ -81,5 +84,7 @@ export function dueDates(files: readonly File[], meters: readonly Meter[]): Due[
         ]
       : [],
   );
-  return [...ofSets, ...ofMeters].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+  return [...ofSets, ...ofMeters]
+    .filter(({ date }) => IN_A_CALENDAR.test(date))
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
 }

@@ -1,9 +1,9 @@
 "use client";
 
-import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { inField, useShortcut } from "@/ui/keys";
 import { laterAtRest } from "@/ui/later";
+import { useOpen } from "@/ui/useOpen";
 import { Header } from "./Header";
 import { PLACES } from "./places";
 
@@ -52,17 +52,17 @@ function SkipLink() {
 /** The frame of every page: header, help sheet, and the keys that work everywhere outside fields. */
 export function Shell({ children, ...header }: ShellProps) {
   const [help, setHelp] = useState(false);
-  const router = useRouter();
+  const { open, opening } = useOpen();
   const going = useRef(false);
   const onKey = useCallback(
     (key: string) => {
       const place = going.current ? PLACES.find(({ letter }) => letter === key) : undefined;
       going.current = key === "g";
       if (key === "?") setHelp(true);
-      if (place) router.push(place.href);
+      if (place) open(place.href);
       return key === "?" || place !== undefined;
     },
-    [router],
+    [open],
   );
   useShortcut(onKey);
   useEscape();
@@ -73,6 +73,7 @@ export function Shell({ children, ...header }: ShellProps) {
       <div id="content" className="flex grow flex-col">
         {children}
       </div>
+      {opening}
       {help ? <HelpSheet onClose={() => setHelp(false)} /> : null}
     </div>
   );
