@@ -2,7 +2,10 @@ import type { ChildProcess } from "node:child_process";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
+import { randomUUID } from "node:crypto";
+import { connect } from "@/db/client";
 import { migrateDatabase } from "@/db/migrate";
+import { shopIdentity } from "@/db/schema";
 import { ensureDatabase, freePort, startCluster, type Cluster } from "./cluster";
 import { seedWhenEmpty } from "./demo-data/seed";
 import { end, ROOT, serve } from "./server";
@@ -21,8 +24,15 @@ const servers: ChildProcess[] = [];
 
 async function shopOf(database: string, name?: string): Promise<string> {
   const port = await freePort();
-  await serve(port, cluster?.url(database) ?? "", (child) => servers.push(child), name);
+  await serve(port, cluster?.appUrl(database) ?? "", (child) => servers.push(child), name);
   return `http://127.0.0.1:${port}`;
+}
+
+/** A copy of a database is the same shop; this one is to be another. */
+async function becomeAnother(url: string): Promise<void> {
+  const { db, close } = connect(url, 1);
+  await db.update(shopIdentity).set({ uid: randomUUID() });
+  await close();
 }
 
 /** Opens throw-away shops: the demo's for every lane, and empty ones, each with a server of its own. */
@@ -42,6 +52,7 @@ export async function openShops(): Promise<Shops> {
   }
   for (let n = 1; n <= EMPTY; n += 1) {
     await ensureDatabase(root, `empty-${n}`, false, "empty");
+    await becomeAnother(cluster.url(`empty-${n}`));
     shops.empty.push(await shopOf(`empty-${n}`, ""));
   }
   return shops;

@@ -158,6 +158,7 @@ async function main(): Promise<void> {
   }
   await migrateDatabase(url, path.join(ROOT, "drizzle"));
   if (!empty && (await seedWhenEmpty(url, new Date()))) say("The demo shop is loaded.");
+  if (cluster) url = cluster.appUrl(empty ? "shop" : "jumelle");
   await build(track, say);
   if (stopping) return;
   const known = (started: ChildProcess) => {

@@ -5,3 +5,10 @@ export function onRequestError(error: unknown, request: { path: string }): void 
   const digest = (error as { digest?: string }).digest;
   logFailure(`${request.path}${digest ? ` (reference ${digest})` : ""}`, error);
 }
+
+/** What runs beside the pages, once the server has started. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME !== "nodejs" || !process.env.DATABASE_URL) return;
+  const { watchSeals } = await import("./server/seal-watch");
+  watchSeals();
+}

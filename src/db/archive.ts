@@ -12,7 +12,7 @@ export const ARCHIVE_FORMAT = "jumelle-archive";
 /** Version 1 had the bytes of files in hexadecimal inside their rows. */
 export const ARCHIVE_VERSION = 2;
 
-/** Every table, parents first, each in an order in which its rows can be laid down again. */
+/** Every table but what can be worked out anew (seal_check), parents first, each in an order in which its rows can be laid down again. */
 const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["shop_identity", "id"],
   ["shop", "id"],

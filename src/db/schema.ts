@@ -257,6 +257,16 @@ export const fileChain = pgTable(
   ],
 );
 
+/** When the seals of a set were checked last, and what was wrong; the first day of a trouble stays. */
+export const sealCheck = pgTable("seal_check", {
+  setId: uuid("set_id")
+    .primaryKey()
+    .references(() => set.id),
+  at: moment("at").notNull().default(now()),
+  /** sentences; empty when all seals held */
+  troubles: jsonb("troubles").$type<string[]>().notNull(),
+});
+
 /** Modifications as the shop keeps them; the shape of the body is recipeSchema in core/modifications. */
 export const recipe = pgTable("recipe", {
   id: uuid("id").primaryKey(),

@@ -13,6 +13,7 @@ import { writers } from "@/db/people";
 import { setFile, setFiles } from "@/db/sets";
 import { meters, shopOf } from "@/db/shop";
 import { bodyOnDisk, linesTo, piecesOf, readSteadily, Stalled, TooLarge } from "./body";
+import { sealList } from "@/db/verify";
 import { isId } from "./ids";
 import { logFailure } from "./log";
 import { foreign, refuse } from "./request";
@@ -158,6 +159,13 @@ export async function handleCalendar(origin: string): Promise<Response> {
       ...(kind === "service" ? { url: `${origin}/sets/${key.replace("service-", "")}` } : {}),
     });
   return download(`${calendar.toString().trimEnd()}\r\n`, "text/calendar; charset=utf-8", "due-dates.ics");
+}
+
+/** The seals of all sets as a dated list, to be kept outside the house. */
+export async function handleSeals(): Promise<Response> {
+  const now = new Date().toISOString();
+  const list = await sealList(database(), now);
+  return download(`${JSON.stringify(list, null, 1)}\n`, "application/json", `jumelle-seals-${now.slice(0, 10)}.json`);
 }
 
 export const handleSchema = (): Response =>

@@ -1,10 +1,20 @@
 import { spawn, spawnSync } from "node:child_process";
-import { chmodSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from "node:fs";
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from "node:fs";
 import { createServer, type Server } from "node:net";
 import os from "node:os";
 import path from "node:path";
 import postgres from "postgres";
 import { afterAll, describe, expect, inject, it } from "vitest";
+import { migrateDatabase } from "@/db/migrate";
 import { ensureDatabase, freePort, startCluster, Trouble } from "../../scripts/cluster";
 
 const ROOT = path.resolve(import.meta.dirname, "../..");
@@ -44,6 +54,55 @@ describe("the project's own cluster", () => {
     expect(third.pid).not.toBe(second.pid);
     expect(await count(third.url("shop"))).toBe(2);
     third.stop();
+  });
+
+  it("lets nobody in without a password, and the application change no table and no trigger", async () => {
+    const guarded = path.join(base, "guarded");
+    const cluster = await startCluster(guarded, () => {});
+    try {
+      await ensureDatabase(cluster.url("postgres"), "shop");
+      await migrateDatabase(cluster.url("shop"), path.join(ROOT, "drizzle"));
+      const ask = async (url: string, query: string) => {
+        const sql = postgres(url, { max: 1, onnotice: () => {} });
+        try {
+          return await sql.unsafe(query).then(() => "done");
+        } catch (error) {
+          return (error as { code?: string }).code;
+        } finally {
+          await sql.end({ timeout: 1 });
+        }
+      };
+      const stranger = `postgres://postgres@127.0.0.1:${cluster.port}/shop`;
+      expect(await ask(stranger, "select 1")).not.toBe("done");
+      const app = cluster.appUrl("shop");
+      expect(await ask(app, "select * from log_entry")).toBe("done");
+      for (const query of [
+        "alter table log_entry disable trigger all",
+        "drop trigger log_entry_no_change on log_entry",
+        "update log_entry set kind = 'note'",
+        "delete from log_chain",
+        "truncate stock_move",
+        "create table mine (n int)",
+        "set session_replication_role = replica",
+      ])
+        expect([query, await ask(app, query)]).toEqual([query, "42501"]);
+    } finally {
+      cluster.stop();
+    }
+  });
+
+  it("closes the door of a cluster that let everybody in", async () => {
+    const open = path.join(base, "open");
+    const first = await startCluster(open, () => {});
+    const rules = path.join(open, "pg_hba.conf");
+    writeFileSync(rules, readFileSync(rules, "utf8").replaceAll("scram-sha-256", "trust"));
+    first.stop();
+    const second = await startCluster(open, () => {});
+    expect(readFileSync(rules, "utf8")).not.toMatch(/\btrust\s*$/m);
+    const sql = postgres(`postgres://postgres@127.0.0.1:${second.port}/postgres`, { max: 1 });
+    await expect(sql`select 1`).rejects.toThrow();
+    await sql.end();
+    second.stop();
   });
 
   it("sets a half-made cluster aside and begins anew", async () => {

@@ -3,15 +3,23 @@ import { people } from "@/db/people";
 import { Meters } from "@/features/shop/Meters";
 import { People } from "@/features/shop/People";
 import { TermsForm } from "@/features/shop/TermsForm";
+import { Seals } from "@/features/shop/Seals";
 import { ShopForm } from "@/features/shop/ShopForm";
 import { database } from "@/db/client";
 import { meters, shopOf, shopTerms } from "@/db/shop";
+import { sealState } from "@/db/verify";
 
 export const metadata: Metadata = { title: "Shop" };
 
 export default async function ShopPage() {
   const db = database();
-  const [shop, owned, terms, staff] = await Promise.all([shopOf(db), meters(db), shopTerms(db), people(db)]);
+  const [shop, owned, terms, staff, seals] = await Promise.all([
+    shopOf(db),
+    meters(db),
+    shopTerms(db),
+    people(db),
+    sealState(db),
+  ]);
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-4">
       <h1 className="text-2xl font-bold">Shop</h1>
@@ -22,6 +30,17 @@ export default async function ShopPage() {
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
       <Meters meters={owned} today={new Date().toISOString()} />
+      <h2 className="text-xl font-bold">Seals of the logbooks</h2>
+      <Seals {...seals} />
+      <p className="dim max-w-3xl">
+        Every entry and every photo is sealed with the one before it. A list of seals that is kept outside the house
+        shows later whether anything was changed or cut off: <code>npm run seals -- --against FILE</code> compares.
+      </p>
+      <div>
+        <a href="/api/seals" download className="btn btn-outline h-11">
+          List of seals, to keep elsewhere
+        </a>
+      </div>
       <h2 className="text-xl font-bold">Everything, out and due</h2>
       <p className="dim max-w-3xl">
         The archive contains everything in the database, photos too. An empty database asks for it on its first page;{" "}
