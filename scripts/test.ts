@@ -4,6 +4,7 @@ import path from "node:path";
 import { closeShops, openShops } from "./browser-tests";
 import { Trouble } from "./cluster";
 import { build, end, ended, ROOT, start } from "./server";
+import { checkLicences } from "./licences";
 import { checkSizes } from "./sizes";
 
 const REPORTS = path.join(ROOT, ".data/reports");
@@ -72,13 +73,20 @@ const sizes: Stage = {
     if (trouble.length > 0) throw new Trouble(trouble.join("\n"));
   },
 };
+/** Every package that ships has a licence that was looked at. */
+const allowed: Stage = { name: "licences", run: checkLicences };
+/** A short part of the torture: kills, odd requests, odd logs, turned bits. */
+const torture: Stage = {
+  name: "torture, a short part",
+  run: () => command(["--import", "tsx", path.join(ROOT, "scripts/torture.ts"), "--quick"]),
+};
 const e2e: Stage = { name: "browser tests", run: browserTests };
 
 /** Stages of a lane follow one another; the lanes of a round run at the same time, one for each core. */
 const PLANS: Record<string, Stage[][][]> = {
   all: [
     [
-      [layout, lint, routes, types, rule, production, sizes],
+      [layout, lint, routes, types, rule, allowed, production, sizes, torture],
       [unit, integration],
     ],
     [[e2e]],

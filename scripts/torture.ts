@@ -1,0 +1,131 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { parseArgs } from "node:util";
+import { build, ROOT } from "./server";
+import { chance } from "./torture/chance";
+import { flipBits } from "./torture/files";
+import { killThings } from "./torture/kills";
+import { anyPages } from "./torture/pages";
+import { photosThere } from "./torture/photos";
+import { slowReaders } from "./torture/readers";
+import { oddRequests } from "./torture/requests";
+import { openShop } from "./torture/shop";
+
+/**
+ * Treats a throw-away shop badly, on this machine alone, and counts what is lost: `npm run torture [-- --quick] [--seed N]`.
+ * The whole run writes its table into docs/reliability.md; the quick one is a part of bin/test. It ends with 1 when a
+ * goal is missed, and with its last line when all is well.
+ */
+const { values } = parseArgs({
+  options: { quick: { type: "boolean", default: false }, seed: { type: "string", default: "1937" } },
+});
+const seed = Number(values.seed);
+const size = values.quick
+  ? { kills: 6, requests: 800, logs: 4, flips: 60, readers: 6, megabytes: 0 }
+  : { kills: 100, requests: 10_000, logs: 200, flips: 1000, readers: 10, megabytes: 2000 };
+
+type Row = { what: string; did: string; found: string; goal: string; good: boolean };
+const rows: Row[] = [];
+const note = (row: Row, details: readonly string[] = []) => {
+  rows.push(row);
+  console.log(`${row.good ? "well" : "WRONG"}  ${row.what}: ${row.did}; ${row.found}`);
+  for (const line of details.slice(0, 12)) console.log(`       ${line}`);
+};
+const seconds = (ms: number) => `${(ms / 1000).toFixed(1)} s`;
+const mb = (n: number) => `${Math.round(n)} MB`;
+
+await build(() => {}, console.log);
+const folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-photos-"));
+const shop = await openShop();
+try {
+  const odd = await oddRequests(shop, chance(seed), size.requests);
+  note(
+    {
+      what: "Malformed requests, over every route and action",
+      did: `${odd.requests} requests`,
+      found: `${odd.failed.length} kinds answered with 500 or not at all, ${odd.hangs.length} took over 2 s; the slowest ${seconds(odd.slowest)}`,
+      goal: "none of 500, none over 2 s",
+      good: odd.failed.length === 0 && odd.hangs.length === 0,
+    },
+    [...odd.failed, ...odd.hangs],
+  );
+  const pages = await anyPages(shop, seed, size.logs);
+  note(
+    {
+      what: "Logs of any kind, and entries that cannot be read",
+      did: `${pages.logs} logs with ${pages.entries} entries, ${pages.asked} pages and exports`,
+      found: `${pages.broken.length} broken`,
+      goal: "none",
+      good: pages.broken.length === 0,
+    },
+    pages.broken,
+  );
+  const flips = await flipBits(shop, chance(seed + 1), size.flips);
+  note(
+    {
+      what: "One bit turned in a set's file",
+      did: `${flips.flips} files`,
+      found: `${flips.refused} refused, ${flips.harmless} said the same to the last letter, ${flips.taken.length} taken with a change`,
+      goal: "none taken with a change",
+      good: flips.taken.length === 0,
+    },
+    flips.taken,
+  );
+  const readers = await slowReaders(shop, size.readers);
+  note({
+    what: "Downloads that nobody reads, senders that stop",
+    did: `${readers.readers} connections`,
+    found: `the Board answered within ${seconds(readers.board)}, the application took ${mb(readers.memory)}`,
+    goal: "under 2 s, under 600 MB",
+    good: readers.board < 2000 && readers.memory < 600,
+  });
+  const kills = await killThings(shop, chance(seed + 2), size.kills);
+  note(
+    {
+      what: "Kills of application, backends and database under work",
+      did: `${kills.kills} kills, ${kills.acknowledged} of ${kills.sent} entries acknowledged`,
+      found: `${kills.lost} lost, ${kills.doubled} doubled, ${kills.troubles.length} seals that do not hold; well again within ${seconds(kills.slowest)} of the restart`,
+      goal: "none lost, doubled or unsealed; well within 5 s",
+      good: kills.lost + kills.doubled + kills.troubles.length === 0 && kills.slowest < 5000,
+    },
+    kills.troubles,
+  );
+  if (size.megabytes > 0) {
+    const photos = await photosThere(shop, folder, size.megabytes);
+    note({
+      what: "Photos archived, restored, archived again",
+      did: mb(photos.megabytes),
+      found: `out at ${photos.out.toFixed(0)} MB/s, back at ${photos.back.toFixed(0)} MB/s, ${mb(photos.memory)} of memory; ${photos.equal ? "both archives are equal" : "the archives DIFFER"}`,
+      goal: "20 MB/s, under 300 MB, equal",
+      good: photos.equal && Math.min(photos.out, photos.back) >= 20 && photos.memory < 300,
+    });
+  }
+} finally {
+  await shop.close();
+  rmSync(folder, { recursive: true, force: true });
+}
+
+if (!values.quick)
+  writeFileSync(
+    path.join(ROOT, "docs/reliability.md"),
+    [
+      "# How it holds",
+      "",
+      "`npm run torture` treats a throw-away shop badly and counts what is lost. It is seeded, bounded, and touches this",
+      "machine alone; a short part of it runs in `bin/test`.",
+      "",
+      `Last whole run: ${new Date().toISOString().slice(0, 10)}, \`npm run torture -- --seed ${seed}\`, on two processor cores.`,
+      "",
+      "| What was done | How much | What came of it | Goal | |",
+      "| --- | --- | --- | --- | --- |",
+      ...rows.map(
+        ({ what, did, found, goal, good }) =>
+          `| ${what} | ${did} | ${found} | ${goal} | ${good ? "reached" : "**missed**"} |`,
+      ),
+      "",
+    ].join("\n"),
+  );
+const missed = rows.filter(({ good }) => !good).length;
+console.log(missed === 0 ? "Nothing was lost." : `${missed} of ${rows.length} goals were missed.`);
+process.exit(missed === 0 ? 0 : 1);

@@ -1,0 +1,101 @@
+import { sql } from "drizzle-orm";
+import { v7 } from "uuid";
+import { logEntry, visit } from "@/db/schema";
+import { allHeads } from "@/db/verify";
+import type { Chance } from "./chance";
+import type { Shop } from "./shop";
+
+type Sent = { id: string; acknowledged: boolean };
+
+/** Writes note after note, and remembers which ones the server took, until it is told to stop. */
+async function writer(shop: Shop, place: { setId: string; id: string }, going: () => boolean): Promise<Sent[]> {
+  const sent: Sent[] = [];
+  while (going()) {
+    const one: Sent = { id: v7(), acknowledged: false };
+    const draft = { ...place, id: one.id, visitId: place.id, at: new Date().toISOString(), amends: null };
+    const body = { ...draft, kind: "note", payload: { v: 1, text: `written ${sent.length}`, open: false, closes: [] } };
+    sent.push(one);
+    const answer = await fetch(`${shop.url()}/api/entries`, { method: "POST", body: JSON.stringify(body) }).catch(
+      () => undefined,
+    );
+    one.acknowledged = answer?.ok === true && Boolean(await answer.json().catch(() => undefined));
+    if (!one.acknowledged) await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  return sent;
+}
+
+/** Other work that is under way when something dies: archives, set files out and in again, reports. */
+async function otherWork(shop: Shop, setId: string, draw: Chance, going: () => boolean): Promise<void> {
+  while (going()) {
+    const of = draw.of(["archive", "file", "import", "report"]);
+    const ask = (path: string, init?: RequestInit) => fetch(`${shop.url()}${path}`, init);
+    try {
+      if (of === "archive") await (await ask("/api/archive")).arrayBuffer();
+      else if (of === "report")
+        await ask("/api/reports", { method: "POST", body: JSON.stringify({ setId, kind: "owner" }) });
+      else {
+        const file = await (await ask(`/api/sets/${setId}/file`)).arrayBuffer();
+        if (of === "import") await ask("/api/sets/import", { method: "POST", body: file });
+      }
+    } catch {
+      // It was killed: that is what this is about.
+    }
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+}
+
+export type Kills = {
+  kills: number;
+  sent: number;
+  acknowledged: number;
+  lost: number;
+  doubled: number;
+  troubles: string[];
+  slowest: number;
+};
+
+/** Kills the application, a backend, the whole database, or both, in the middle of work, again and again. */
+export async function killThings(shop: Shop, draw: Chance, kills: number): Promise<Kills> {
+  const places = (await shop.db.select().from(visit)).slice(0, 4);
+  let going = true;
+  const writers = places.map((place) => writer(shop, place, () => going));
+  const other = otherWork(shop, places[0]?.setId ?? "", draw, () => going);
+  let slowest = 0;
+  for (let n = 0; n < kills; n += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 200 + draw.below(800)));
+    const what = draw.of(["app", "app", "backend", "backend", "postmaster", "both"]);
+    if (what === "backend")
+      await shop.db
+        .execute(
+          sql`select pg_terminate_backend(pid) from pg_stat_activity
+              where usename = 'jumelle_app' order by random() limit ${1 + draw.below(4)}`,
+        )
+        .catch(() => undefined);
+    if (what === "postmaster" || what === "both") shop.cluster().kill();
+    if (what === "app" || what === "both") {
+      const pid = shop.server()?.pid;
+      if (pid) process.kill(-pid, "SIGKILL");
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    await shop.revive();
+    const back = Date.now();
+    while (!(await fetch(`${shop.url()}/api/health`).catch(() => undefined))?.ok)
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    slowest = Math.max(slowest, Date.now() - back);
+  }
+  going = false;
+  const sent = (await Promise.all(writers)).flat();
+  await other;
+  const stored = await shop.db.select({ id: logEntry.id }).from(logEntry);
+  const here = new Set(stored.map(({ id }) => id));
+  const acknowledged = sent.filter((one) => one.acknowledged);
+  return {
+    kills,
+    sent: sent.length,
+    acknowledged: acknowledged.length,
+    lost: acknowledged.filter(({ id }) => !here.has(id)).length,
+    doubled: stored.length - here.size,
+    troubles: (await allHeads(shop.db)).troubles.map(({ name, text }) => `${name}: ${text}`),
+    slowest,
+  };
+}

@@ -1,0 +1,79 @@
+import fc from "fast-check";
+import { v7 } from "uuid";
+import { anyLog } from "@/core/fixtures";
+import { logEntry, model, person, set, visit } from "@/db/schema";
+import type { Shop } from "./shop";
+
+export type Pages = { logs: number; entries: number; asked: number; broken: string[] };
+
+/** Pages and exports of a set, each with everything that is worked out for it. */
+const pagesOf = (setId: string, job: number): string[] => [
+  "/",
+  `/bench/${job}`,
+  ...["make-safe", "first-power", "baseline", "find", "fix", "modify", "prove", "hand-back"].map(
+    (step) => `/bench/${job}?step=${step}`,
+  ),
+  `/sets/${setId}`,
+  `/sets/${setId}?tab=life`,
+  `/sets/${setId}/record`,
+  "/sets",
+  "/sets/across",
+  `/api/sets/${setId}/entries`,
+  `/api/sets/${setId}/file`,
+  ...["entries", "parts", "readings", "tests"].map((table) => `/api/sets/${setId}/tables/${table}.csv`),
+  "/api/calendar",
+];
+
+/**
+ * Logs of every kind that the schemas let in, and entries that they do not, laid straight into the database; every page
+ * of their sets is asked for. One that does not answer was broken by an entry.
+ */
+export async function anyPages(shop: Shop, seed: number, logs: number): Promise<Pages> {
+  const { db } = shop;
+  const [[kind], [writer], [owner]] = await Promise.all([
+    db.select().from(model).limit(1),
+    db.select().from(person).limit(1),
+    db.select({ id: set.ownerId }).from(set).limit(1),
+  ]);
+  if (!kind || !writer || !owner) throw new Error("the shop is empty");
+  const broken: string[] = [];
+  let [entries, asked] = [0, 0];
+  for (const log of fc.sample(anyLog(25), { seed, numRuns: logs })) {
+    const [setId, visitId] = [v7(), v7()];
+    await db.insert(set).values({ id: setId, modelId: kind.id, ownerId: owner.id, serial: "any" });
+    const [stay] = await db.insert(visit).values({ id: visitId, setId }).returning();
+    const idOf = new Map(log.map(({ id }) => [id, v7()]));
+    const poison = [
+      { kind: "reading", payload: { v: 1, lineVolts: 1e-320 } },
+      { kind: "toString", payload: { v: 1 } },
+      { kind: "note", payload: null },
+    ].map((one) => ({
+      ...one,
+      payload: one.payload ?? [],
+      id: v7(),
+      amends: null as string | null,
+      at: "1930-05-01T10:00:00Z",
+    }));
+    const rows = [
+      ...log.flatMap(({ id, amends, kind: of, payload, at }) => {
+        const target = amends === null ? null : idOf.get(amends);
+        return target === undefined ? [] : [{ id: idOf.get(id) ?? v7(), amends: target, kind: of, payload, at }];
+      }),
+      ...poison,
+    ];
+    // Amendments may come before their entries: the constraint is looked at when all are there.
+    await db.transaction(async (tx) => {
+      await tx.execute("set constraints all deferred");
+      await tx.insert(logEntry).values(rows.map((row) => ({ ...row, setId, visitId, by: writer.id })));
+    });
+    entries += rows.length;
+    for (const page of pagesOf(setId, stay?.job ?? 0)) {
+      asked += 1;
+      const answer = await fetch(`${shop.url()}${page}`).catch(() => undefined);
+      const text = (await answer?.text().catch(() => "")) ?? "";
+      if (!answer || answer.status >= 500 || text.includes("could not be shown"))
+        broken.push(`${page}: ${answer?.status ?? "no answer"}`);
+    }
+  }
+  return { logs, entries, asked, broken };
+}
