@@ -23,7 +23,7 @@ const { values } = parseArgs({
 const seed = Number(values.seed);
 const size = values.quick
   ? { kills: 6, requests: 800, logs: 4, flips: 60, readers: 6, megabytes: 0 }
-  : { kills: 100, requests: 10_000, logs: 200, flips: 1000, readers: 10, megabytes: 2000 };
+  : { kills: 100, requests: 10_000, logs: 60, flips: 1000, readers: 10, megabytes: 2000 };
 
 type Row = { what: string; did: string; found: string; goal: string; good: boolean };
 const rows: Row[] = [];
