@@ -20,8 +20,9 @@ export function barredByStays(entry: Wanted, settled: readonly Settled[]): strin
   if (gone && kindOf(entry).afterHandBack === "refused" && Date.parse(entry.at) > Date.parse(gone.at))
     return `This visit was handed back on ${day(gone.at)}: take the set in again, or give the day on which this was done.`;
   if (entry.kind !== "take-in") return undefined;
+  // Said again in the same visit, the later one counts: that is how a take-in is completed by the line.
   const here = ofKind(others, "take-in").find(
-    (item) => item.entry.visitId === entry.visitId || !out.some((one) => one.entry.visitId === item.entry.visitId),
+    (item) => item.entry.visitId !== entry.visitId && !out.some((one) => one.entry.visitId === item.entry.visitId),
   );
   return here
     ? `This set is in the shop: it was taken in on ${day(here.at)}. Open that job, or hand it back first.`
