@@ -1,6 +1,8 @@
+import { AsyncLocalStorage } from "node:async_hooks";
 import { randomBytes } from "node:crypto";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import next from "next";
+import { callsAre, type Call } from "@/server/call";
 import { contentPolicy, hostsFrom, onceEach, refusalOf, STANDING_HEADERS } from "@/server/guard";
 import { logFailure } from "@/server/log";
 
@@ -10,6 +12,9 @@ import { logFailure } from "@/server/log";
  */
 const port = Number(process.argv[2]);
 const hosts = hostsFrom(process.env.JUMELLE_HOSTS);
+
+const calls = new AsyncLocalStorage<Call>();
+callsAre(calls);
 
 const app = next({ dev: false, hostname: "127.0.0.1", port });
 await app.prepare();
@@ -35,7 +40,11 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   // Next marks its own scripts with the nonce that it finds here.
   request.headers["content-security-policy"] = policy;
   request.url = onceEach(url);
-  await handle(request, response);
+  const call: Call = { malformed: false };
+  const writeHead = response.writeHead.bind(response) as (status: number, ...rest: unknown[]) => ServerResponse;
+  response.writeHead = ((status: number, ...rest: unknown[]) =>
+    writeHead(status === 500 && call.malformed ? 400 : status, ...rest)) as ServerResponse["writeHead"];
+  await calls.run(call, () => handle(request, response));
 }
 
 const server = createServer((request, response) => {

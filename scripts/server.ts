@@ -31,11 +31,12 @@ export function start(
   args: string[],
   env: Record<string, string>,
   output: "inherit" | "ignore" = "inherit",
+  errors: "inherit" | "ignore" = "inherit",
 ): ChildProcess {
   return spawn(process.execPath, args, {
     cwd: ROOT,
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
-    stdio: ["ignore", output, "inherit"],
+    stdio: ["ignore", output, errors],
     detached: true,
   });
 }
@@ -77,17 +78,20 @@ const DEMO_SHOP = "Saltmarsh Wireless Repair, Eastholm";
 /**
  * Serves the build and waits until it answers.
  * @param shop what the shop is called until somebody has said so
+ * @param quiet its failures are meant, and not printed
  */
 export async function serve(
   port: number,
   databaseUrl: string,
   track: (child: ChildProcess) => void,
   shop = DEMO_SHOP,
+  quiet = false,
 ): Promise<ChildProcess> {
   const child = start(
     [`--max-old-space-size=${MEMORY_MB}`, "--import", "tsx", path.join(ROOT, "scripts/serve.ts"), String(port)],
     { SHOP_NAME: process.env.SHOP_NAME ?? shop, DATABASE_URL: databaseUrl, NODE_ENV: "production" },
     "ignore",
+    quiet ? "ignore" : "inherit",
   );
   track(child);
   for (let tries = 0; tries < 240; tries += 1) {

@@ -40,6 +40,8 @@ const mb = (n: number) => `${Math.round(n)} MB`;
 await build(() => {}, console.log);
 const folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-photos-"));
 const shop = await openShop();
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)
+  process.on(signal, () => void shop.close().then(() => process.exit(130)));
 try {
   const odd = await oddRequests(shop, chance(seed), size.requests);
   note(

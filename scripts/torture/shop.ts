@@ -57,7 +57,7 @@ export async function openShop(name = "demo"): Promise<Shop> {
     async revive() {
       if (!(await databaseUp()) && !(await databaseUp()))
         cluster = await startCluster(path.join(folder, "pg"), () => {}, [], cluster.port);
-      if (!alive(server)) await serve(port, cluster.appUrl(name), (child) => (server = child));
+      if (!alive(server)) await serve(port, cluster.appUrl(name), (child) => (server = child), undefined, true);
     },
     memory: () => residentMb(server?.pid),
     async close() {
