@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { v7 } from "uuid";
 import { anyLog } from "@/core/fixtures";
+import { sealEntries } from "@/db/chain";
 import { logEntry, model, person, set, visit } from "@/db/schema";
 import type { Shop } from "./shop";
 
@@ -64,7 +65,11 @@ export async function anyPages(shop: Shop, seed: number, logs: number): Promise<
     // Amendments may come before their entries: the constraint is looked at when all are there.
     await db.transaction(async (tx) => {
       await tx.execute("set constraints all deferred");
-      await tx.insert(logEntry).values(rows.map((row) => ({ ...row, setId, visitId, by: writer.id })));
+      const laid = await tx
+        .insert(logEntry)
+        .values(rows.map((row) => ({ ...row, setId, visitId, by: writer.id })))
+        .returning();
+      await sealEntries(tx, setId, laid);
     });
     entries += rows.length;
     for (const page of pagesOf(setId, stay?.job ?? 0)) {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { contentPolicy, hostsFrom, onceEach, refusalOf } from "./guard";
 
-const asked = (headers: Record<string, string>, method = "GET", url = "/") =>
+const asked = (headers: Record<string, string>, method = "GET", url = "/api/entries") =>
   refusalOf({ method, url, headers }, hostsFrom("bench.example:3000, 192.168.1.7"))?.status;
 
 describe("what is asked of every request", () => {
@@ -30,6 +30,8 @@ describe("what is asked of every request", () => {
   it("methods and addresses that no page of ours uses are refused", () => {
     const host = "localhost:3000";
     for (const method of ["TRACE", "DELETE", "PUT", "CONNECT", "x"]) expect(asked({ host }, method)).toBe(405);
+    expect(asked({ host }, "POST", "/shop")).toBe(405);
+    expect(asked({ host, "next-action": "a1" }, "POST", "/shop")).toBeUndefined();
     for (const url of ["/sets/%", "/sets?q=%00", "/sets?q=%ED%A0%80"]) expect(asked({ host }, "GET", url)).toBe(400);
     expect(asked({ host }, "GET", "/sets?q=%C2%B5F+100%25")).toBeUndefined();
   });

@@ -52,6 +52,9 @@ export function refusalOf({ method, url, headers }: Asked, hosts: readonly strin
   const from = origin && URL.canParse(origin) ? new URL(origin).host : origin;
   if (from !== undefined && from !== host.host && !READS.includes(method))
     return { status: 403, message: "This request came from another site." };
+  // Pages are read; what a page writes it sends to an interface, or as a call of an action.
+  if (!READS.includes(method) && !url.startsWith("/api/") && !headers["next-action"])
+    return { status: 405, message: "Nothing here answers to this method." };
   if (!readable(url)) return { status: 400, message: "This address cannot be read: it was cut or mistyped." };
   return undefined;
 }
