@@ -90,8 +90,16 @@ export function readSteadily(source: ReadableStream<Uint8Array>, onEnd: () => vo
     if (!ended) onEnd();
     ended = true;
   };
+  const wait = (controller: ReadableStreamDefaultController<Uint8Array>) => {
+    timer = setTimeout(() => {
+      controller.error(new Stalled());
+      void reader.cancel(new Stalled()).finally(end);
+    }, STALLED_MS);
+  };
   return new ReadableStream<Uint8Array>(
     {
+      // Whoever asks for the head alone never reads on.
+      start: wait,
       async pull(controller) {
         clearTimeout(timer);
         try {
@@ -105,10 +113,7 @@ export function readSteadily(source: ReadableStream<Uint8Array>, onEnd: () => vo
           end();
           throw error;
         }
-        timer = setTimeout(() => {
-          controller.error(new Stalled());
-          void reader.cancel(new Stalled()).finally(end);
-        }, STALLED_MS);
+        wait(controller);
       },
       async cancel(reason) {
         await reader.cancel(reason).finally(end);
