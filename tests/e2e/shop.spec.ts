@@ -1,3 +1,6 @@
+import { readFileSync } from "node:fs";
+import { get } from "node:http";
+import { violationsOf } from "./axe";
 import { expect, line, step, takeIn, tape, test, write } from "./bench";
 
 test("the board tells which set can move and what the others wait for", async ({ page }) => {
@@ -134,4 +137,34 @@ test("the tools read markings and colour bands", async ({ page }) => {
   await expect(dots.getByText("250 pF ±5 % 500 V")).toBeVisible();
   await dots.getByLabel("Top left").selectOption("black");
   await expect(dots.getByText("by the EIA or JAN code")).toBeVisible();
+});
+
+test("the Shop page says how the seals stand, and gives their list out to be kept elsewhere", async ({ page }) => {
+  await page.goto("/shop");
+  await expect(page.getByRole("heading", { name: "Seals of the logbooks" })).toBeVisible();
+  await expect(page.getByText(/all hold|sets hold/)).toBeVisible();
+  expect(await violationsOf(page)).toEqual([]);
+  const [list] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("link", { name: "List of seals, to keep elsewhere" }).click(),
+  ]);
+  const said = JSON.parse(readFileSync(await list.path(), "utf8")) as { heads: { entries: number; head: string }[] };
+  expect(said.heads.length).toBeGreaterThan(5);
+  expect(said.heads.every(({ head }) => /^[0-9a-f]{64}$/.test(head))).toBe(true);
+});
+
+test("what is not there says so with its status, and a stranger's name for this machine is not answered", async ({
+  page,
+  baseURL,
+}) => {
+  for (const path of ["/bench/999999", "/sets/nobody", "/parts/JP0000000", "/nowhere"])
+    expect([path, (await page.request.get(path)).status()]).toEqual([path, 404]);
+  const status = (headers: Record<string, string>) =>
+    new Promise<number | undefined>((resolve, reject) => {
+      get(`${baseURL}/api/archive`, { headers }, (answer) => {
+        answer.resume();
+        resolve(answer.statusCode);
+      }).on("error", reject);
+    });
+  expect(await status({ host: "rebound.example", origin: "http://rebound.example" })).toBe(421);
 });
