@@ -4,7 +4,9 @@ import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { append } from "@/db/entries";
 import { brokenFileAt } from "@/core/exchange";
+import { packContainer } from "@/container";
 import { attach } from "@/db/attachments";
+import { exportSet } from "@/db/exchange";
 import { fileChainOf } from "@/db/chain";
 import { attachment, meter } from "@/db/schema";
 import { bodyOnDisk, TooLarge } from "@/server/body";
@@ -103,12 +105,49 @@ describe("a set's file", () => {
     expect([answer.status, await message(answer)]).toEqual([422, expect.stringContaining(said)]);
   });
 
+  it("with a program in the place of a photo is refused", async () => {
+    const other = await freshDatabase();
+    const there = await openShop(other.db);
+    const entry = draftNote(there, "a photo");
+    await append(other.db, entry, there.wren, Date.now());
+    const content = new TextEncoder().encode("<script>alert(1)</script>");
+    const file = {
+      id: v7(),
+      entryId: entry.id,
+      name: "photo.svg",
+      type: "image/svg+xml",
+      size: content.length,
+      content,
+    };
+    await attach(other.db, { ...file, thumb: null, by: there.wren });
+    vi.stubEnv("DATABASE_URL", other.url);
+    try {
+      const document = await exportSet(other.db, there.set, new Date().toISOString());
+      if (!document) throw new Error("no such set");
+      const packed = await new Response(packContainer(document, () => Promise.resolve(content))).arrayBuffer();
+      const empty = await freshDatabase();
+      vi.stubEnv("DATABASE_URL", empty.url);
+      const answer = await handleImport(post("/api/sets/import", packed));
+      expect([answer.status, await message(answer)]).toEqual([
+        422,
+        expect.stringContaining("is not what the file says"),
+      ]);
+      expect(await empty.db.select({ id: attachment.id }).from(attachment)).toEqual([]);
+      await empty.close();
+    } finally {
+      vi.stubEnv("DATABASE_URL", held.url);
+      await other.close();
+    }
+  });
+
   it("with many photos goes out and comes in, and one changed photo is refused", async () => {
     const [photos, size] = [60, 400_000];
     const entry = draftNote(shop, "photos of everything");
     await append(held.db, entry, shop.wren, Date.now());
     for (let n = 0; n < photos; n += 1) {
       const content = new Uint8Array(randomBytes(size));
+      // How a JPEG begins.
+      content.set([0xff, 0xd8, 0xff, 0xe0]);
       const file = {
         id: v7(),
         entryId: entry.id,

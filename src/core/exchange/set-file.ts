@@ -86,7 +86,11 @@ export const setFileSchema = z
         z.object({
           id: z.uuid(),
           entryId: z.uuid(),
-          name: z.string().min(1).max(300),
+          name: z
+            .string()
+            .min(1)
+            .max(300)
+            .regex(/^[^/\\\p{Cc}]+$/u, "A file has a plain name, without a path."),
           type: z.string().min(1).max(200),
           size: z.number().int().positive(),
           sha256: hash.describe("SHA-256 of its content, which lies beside this document as files/<id>"),
