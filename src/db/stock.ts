@@ -268,6 +268,8 @@ const differs = (item: StockItem, fields: StockFields): boolean =>
 export const importStock = (db: Db, rows: readonly StockRow[], by: string | null): Promise<Imported> =>
   again(() =>
     db.transaction(async (tx) => {
+      // Held before it is counted: two lists at once would both take away what is too much.
+      await tx.execute(sql`select id from stock_part order by id for update`);
       const known = new Map((await read(tx, undefined, undefined)).map((item) => [stockKey(item), item]));
       const planned = rows
         .map(({ onHand, ...fields }) => {

@@ -306,3 +306,40 @@ describe("price lists and rules", () => {
     expect((await savePartRules(held.db, { roles: [] }, version)).ok).toBe(false);
   });
 });
+
+describe("long lists", () => {
+  it("a price list of 20,000 articles is taken in whole", async () => {
+    const list = Array.from({ length: 20_000 }, (_, n) => ({
+      supplier: "Tern",
+      orderNumber: `T-${n}`,
+      kind: "resistor" as const,
+      marking: "47 kΩ 0.5 W",
+      maker: "",
+      priceMinor: 1 + (n % 90),
+      currency: "EUR",
+    }));
+    await replaceOffers(held.db, "Tern", list);
+    expect((await offers(held.db)).filter(({ supplier }) => supplier === "Tern")).toHaveLength(20_000);
+    await replaceOffers(held.db, "Tern", []);
+  });
+
+  it("a stock list and the work at the bench hold the same parts at the same time, and neither fails", async () => {
+    const items = await Promise.all(Array.from({ length: 8 }, (_, n) => make(50, `0.0${n + 1} µF 400 V`)));
+    const rows = items.map(({ kind, marking, bin }) => ({
+      ...line(marking, { kind, bin, priceMinor: 10 }),
+      onHand: 40,
+    }));
+    const lists = Array.from({ length: 6 }, (_, n) =>
+      importStock(
+        held.db,
+        (n % 2 ? rows : rows.toReversed()).map((row) => ({ ...row, priceMinor: 10 + n })),
+        shop.wren,
+      ),
+    );
+    const works = Array.from({ length: 24 }, (_, n) =>
+      append(held.db, work(items[n % items.length]!), shop.wren, Date.now()),
+    );
+    const [, done] = await Promise.all([Promise.all(lists), Promise.all(works)]);
+    expect(done.filter(({ ok }) => !ok)).toEqual([]);
+  });
+});
