@@ -1,12 +1,12 @@
 import { and, asc, desc, eq, sql } from "drizzle-orm";
-import { cautionSchema, MOST_ROWS, sheetSchema, type Caution, type Model, type Sheet } from "@/core/model";
+import { cautionSchema, MOST_ROWS, readSheet, sheetSchema, type Caution, type Model, type Sheet } from "@/core/model";
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { model, modelRevision, person } from "./schema";
 import { iso } from "./moment";
 
-/** A stored model with its sheet held against the schema. */
-export const readModel = (row: typeof model.$inferSelect): Model => ({ ...row, sheet: sheetSchema.parse(row.sheet) });
+/** A stored model; what cannot be read of its sheet is left out, with a caution. */
+export const readModel = (row: typeof model.$inferSelect): Model => ({ ...row, sheet: readSheet(row.sheet) });
 
 export async function models(db: Tx): Promise<Model[]> {
   const rows = await db.select().from(model).orderBy(asc(model.maker), asc(model.designation));
@@ -77,5 +77,5 @@ export async function revisionAt(db: Tx, id: string, version: number): Promise<S
     .select({ sheet: modelRevision.sheet })
     .from(modelRevision)
     .where(and(eq(modelRevision.modelId, id), eq(modelRevision.version, version)));
-  return row ? sheetSchema.parse(row.sheet) : undefined;
+  return row ? readSheet(row.sheet) : undefined;
 }

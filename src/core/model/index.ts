@@ -1,4 +1,5 @@
 /** What the sets of a model share: supply, tubes, components with their roles, charts, windings, cautions. */
+export { readSheet } from "./read-sheet";
 export { chartSchema, mainRail, pointSchema, type ChartConditions, type ChartPoint, type MeterLoad } from "./chart";
 export { ELECTROLYTIC_ROLES, ROLES, roleWord, type Role } from "./roles";
 export {
