@@ -55,11 +55,18 @@ export async function anyPages(shop: Shop, seed: number, logs: number): Promise<
       amends: null as string | null,
       at: "1930-05-01T10:00:00Z",
     }));
+    // An amendment whose entry is not in the log, in however many steps, has no place in the database.
+    let kept = log;
+    for (let before = -1; before !== kept.length;) {
+      before = kept.length;
+      const here = new Set(kept.map(({ id }) => id));
+      kept = kept.filter(({ amends }) => amends === null || here.has(amends));
+    }
     const rows = [
-      ...log.flatMap(({ id, amends, kind: of, payload, at }) => {
-        const target = amends === null ? null : idOf.get(amends);
-        return target === undefined ? [] : [{ id: idOf.get(id) ?? v7(), amends: target, kind: of, payload, at }];
-      }),
+      ...kept.map(({ id, amends, kind: of, payload, at }) => ({
+        ...{ id: idOf.get(id) ?? v7(), amends: amends === null ? null : (idOf.get(amends) ?? null) },
+        ...{ kind: of, payload, at },
+      })),
       ...poison,
     ];
     // Amendments may come before their entries: the constraint is looked at when all are there.
