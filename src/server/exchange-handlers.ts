@@ -17,7 +17,7 @@ import { sealList } from "@/db/verify";
 import { isId } from "./ids";
 import { logFailure } from "./log";
 import { foreign, refuse } from "./request";
-import { BUSY, mayTakeIn, takeInFile } from "./take-in-file";
+import { BUSY, queueUp, takeInFile } from "./take-in-file";
 
 const MEGABYTE = 1024 * 1024;
 /** Largest set file that is taken: some hundred photos as cameras make them are below it. */
@@ -77,7 +77,8 @@ const STALLED = "The file stopped coming: nothing was changed. Try again.";
 /** Takes a set's file in; what is wrong with it is said, and nothing is changed then. */
 export async function handleImport(request: Request): Promise<Response> {
   if (foreign(request)) return refuse(403, "This request came from another site.");
-  if (!mayTakeIn()) return refuse(429, BUSY);
+  const leave = queueUp();
+  if (!leave) return refuse(429, BUSY);
   let body: Awaited<ReturnType<typeof bodyOnDisk>> | undefined;
   try {
     body = await bodyOnDisk(request, LARGEST_SET_FILE);
@@ -96,6 +97,7 @@ export async function handleImport(request: Request): Promise<Response> {
       `The file could not be taken in; nothing was changed. Reference ${logFailure("import set", error)}.`,
     );
   } finally {
+    leave();
     await body?.remove();
   }
 }

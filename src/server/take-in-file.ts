@@ -1,7 +1,7 @@
 import type { Imported } from "@/db/exchange";
 import { ChildFailed, runChild } from "./child";
 
-/** Files that are taken in or wait for their turn; more are asked to come again. */
+/** Files that are on their way, are taken in, or wait for their turn; more are asked to come again. */
 const MOST_WAITING = 4;
 const LONGEST_MS = 15 * 60_000;
 const MEMORY_MB = 1024;
@@ -13,13 +13,21 @@ export const BUSY = "Several files are being taken in already: try again in a mi
 const TOO_MUCH =
   "This file is too large or too tangled to be read: it was ended, and nothing was changed. Was it written by this program?";
 
-/** Is there room for another file in the queue? */
-export const mayTakeIn = (): boolean => (global.jumelleImports?.waiting ?? 0) < MOST_WAITING;
+const queueOf = () => (global.jumelleImports ??= { waiting: 0, last: Promise.resolve() });
+
+/** Takes a place in the queue, from the first byte that comes. @returns how to leave it; undefined when it is full */
+export function queueUp(): (() => void) | undefined {
+  const queue = queueOf();
+  if (queue.waiting >= MOST_WAITING) return undefined;
+  queue.waiting += 1;
+  return () => {
+    queue.waiting -= 1;
+  };
+}
 
 /** Takes a set's file in, in a process of its own, one at a time. */
 export async function takeInFile(path: string): Promise<Imported> {
-  const queue = (global.jumelleImports ??= { waiting: 0, last: Promise.resolve() });
-  queue.waiting += 1;
+  const queue = queueOf();
   const work = queue.last.then(async (): Promise<Imported> => {
     try {
       const answer = await runChild({
@@ -33,8 +41,6 @@ export async function takeInFile(path: string): Promise<Imported> {
       if (error instanceof ChildFailed && (error.why === "time" || /heap out of memory/.test(error.message)))
         return { ok: false, problems: [TOO_MUCH] };
       throw error;
-    } finally {
-      queue.waiting -= 1;
     }
   });
   queue.last = work.catch(() => {});

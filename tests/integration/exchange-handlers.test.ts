@@ -9,7 +9,7 @@ import { attach } from "@/db/attachments";
 import { exportSet } from "@/db/exchange";
 import { fileChainOf } from "@/db/chain";
 import { attachment, meter } from "@/db/schema";
-import { bodyOnDisk, TooLarge } from "@/server/body";
+import { bodyOnDisk, Stalled, TooLarge } from "@/server/body";
 import {
   handleArchive,
   handleCalendar,
@@ -103,6 +103,22 @@ describe("a set's file", () => {
   ])("made of %s is refused in a sentence", async (_what, body, said) => {
     const answer = await handleImport(post("/api/sets/import", body));
     expect([answer.status, await message(answer)]).toEqual([422, expect.stringContaining(said)]);
+  });
+
+  it("is asked to come again when several are on their way, and is taken when one of them has gone", async () => {
+    const stalled = Array.from({ length: 4 }, () => {
+      let giveUp = () => {};
+      const body = new ReadableStream<Uint8Array>({
+        start: (controller) => void (giveUp = () => controller.error(new Stalled())),
+      });
+      return { answer: handleImport(post("/api/sets/import", body)), giveUp: () => giveUp() };
+    });
+    const fifth = await handleImport(post("/api/sets/import", "{}"));
+    expect([fifth.status, await message(fifth)]).toEqual([429, expect.stringContaining("try again")]);
+    for (const { giveUp } of stalled) giveUp();
+    const answers = await Promise.all(stalled.map(({ answer }) => answer));
+    expect(answers.map(({ status }) => status)).toEqual([408, 408, 408, 408]);
+    expect((await handleImport(post("/api/sets/import", "{}"))).status).toBe(422);
   });
 
   it("with a program in the place of a photo is refused", async () => {
