@@ -23,7 +23,13 @@ export async function violationsOf(page: Page, { within, rules }: Ask = {}): Pro
 /** Looks at a page in both themes: between them nothing differs but colour, so in the second one only that is asked for. */
 export async function expectAccess(page: Page, view: string, within?: string): Promise<void> {
   expect(await violationsOf(page, { within }), view).toEqual([]);
-  await page.evaluate(() => (document.documentElement.dataset.theme = "cellar"));
+  await page.evaluate(async () => {
+    document.documentElement.dataset.theme = "cellar";
+    // Colours go over into one another: they are looked at when they have arrived.
+    await new Promise(requestAnimationFrame);
+    const ending = document.getAnimations().filter(({ effect }) => effect?.getComputedTiming().iterations !== Infinity);
+    await Promise.allSettled(ending.map(({ finished }) => finished));
+  });
   expect(await violationsOf(page, { within, rules: ["color-contrast"] }), `${view} in the cellar`).toEqual([]);
 }
 
