@@ -48,19 +48,18 @@ const BATCH_LENGTH = 1_000_000;
 type Row = { row: Record<string, unknown> };
 type Line = { table: string; row: Record<string, unknown>; content?: string; thumb?: string | null };
 
-/** A file's bytes stand beside its row, in base64, one file at a time. */
-async function withBytes(tx: Tx, row: Record<string, unknown>): Promise<Line> {
+/** Bytes in base64, encoded by the database: half as much comes over as in hexadecimal, and base64 needs no escaping. */
+const base64 = (column: typeof attachment.content | typeof attachment.thumb) =>
+  sql<string | null>`replace(encode(${column}, 'base64'), E'\\n', '')`;
+
+/** A file's bytes stand beside its row, one file at a time. */
+async function withBytes(tx: Tx, row: Record<string, unknown>): Promise<string> {
   const [file] = await tx
-    .select({ content: attachment.content, thumb: attachment.thumb })
+    .select({ content: base64(attachment.content), thumb: base64(attachment.thumb) })
     .from(attachment)
     .where(eq(attachment.id, String(row.id)));
-  const base64 = (bytes: Uint8Array) => Buffer.from(bytes).toString("base64");
-  return {
-    table: "attachment",
-    row,
-    content: base64(file?.content ?? new Uint8Array()),
-    thumb: file?.thumb ? base64(file.thumb) : null,
-  };
+  const thumb = file?.thumb ? `"${file.thumb}"` : "null";
+  return `{"table":"attachment","row":${JSON.stringify(row)},"content":"${file?.content ?? ""}","thumb":${thumb}}`;
 }
 
 /**
@@ -74,14 +73,14 @@ export async function writeArchive(
 ): Promise<number> {
   const digest = createHash("sha256");
   let rows = 0;
-  const put = async (value: unknown) => {
-    const line = JSON.stringify(value);
+  const put = async (line: string) => {
     digest.update(line).update("\n");
     await write(line);
   };
   await db.transaction(
     async (tx) => {
-      await put({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, at: now, tables: TABLES.map(([table]) => table) });
+      const tables = TABLES.map(([table]) => table);
+      await put(JSON.stringify({ format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, at: now, tables }));
       for (const [table, order] of TABLES) {
         // The bytes of files are left out before the row becomes JSON.
         const from =
@@ -95,7 +94,8 @@ export async function writeArchive(
         );
         for (;;) {
           const some = await tx.execute<Row>(sql.raw(`fetch ${BATCH} from rows_of_table`));
-          for (const { row } of some) await put(table === "attachment" ? await withBytes(tx, row) : { table, row });
+          for (const { row } of some)
+            await put(table === "attachment" ? await withBytes(tx, row) : JSON.stringify({ table, row }));
           rows += some.length;
           if (some.length < BATCH) break;
         }

@@ -128,7 +128,9 @@ export const linesTo =
   (stream: Writable) =>
   async (line: string): Promise<void> => {
     if (stream.destroyed) throw new Stalled();
-    if (stream.write(`${line}\n`)) return;
+    // A line may be large: it is not copied for the sake of its end.
+    stream.write(line);
+    if (stream.write("\n")) return;
     await new Promise<void>((resolve, reject) => {
       const done = (finish: () => void) => () => {
         stream.off("drain", drained).off("close", closed);
