@@ -2,6 +2,7 @@ import { createHash } from "node:crypto";
 import type { Readable } from "node:stream";
 import { eq, sql } from "drizzle-orm";
 import type { Db, Tx } from "./client";
+import { databaseError } from "./error";
 import { oneAtATime } from "./first-day";
 import { linesOf, Refused } from "./lines";
 import { attachment, shopIdentity } from "./schema";
@@ -252,8 +253,7 @@ export async function restoreArchive(db: Db, zipped: Readable): Promise<Restored
     });
   } catch (error) {
     if (error instanceof Refused) return { ok: false, message: error.message };
-    const { code } = ((error as Error).cause ?? error) as { code?: unknown };
-    if (typeof code === "string" && DOES_NOT_FIT.has(code.slice(0, 2)))
+    if (DOES_NOT_FIT.has(databaseError(error).code?.slice(0, 2) ?? ""))
       return { ok: false, message: "The archive has rows that do not fit together: it was changed, or is damaged." };
     throw error;
   }

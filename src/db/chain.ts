@@ -1,4 +1,4 @@
-import { asc, desc, eq, sql } from "drizzle-orm";
+import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
 import { GENESIS, seal, sealFile, type StoredEntry, type StoredFile } from "@/core/exchange";
 import type { Tx } from "./client";
 import { iso } from "./moment";
@@ -59,6 +59,22 @@ export async function sealFiles(tx: Tx, setId: string, ids: readonly string[]): 
     hash = sealFile(hash, { ...file, at: iso(file.at) });
     await tx.insert(fileChain).values({ attachmentId: id, setId, seq, sha256: file.sha256, hash });
   }
+}
+
+/** How many entries and files of a set have no seal: none, unless somebody took one away. */
+export async function unsealed(tx: Tx, setId: string): Promise<{ entries: number; files: number }> {
+  const n = sql<number>`count(*)::int`;
+  const [entries] = await tx
+    .select({ n })
+    .from(logEntry)
+    .leftJoin(logChain, eq(logChain.entryId, logEntry.id))
+    .where(and(eq(logEntry.setId, setId), isNull(logChain.entryId)));
+  const [files] = await tx
+    .select({ n })
+    .from(attachment)
+    .leftJoin(fileChain, eq(fileChain.attachmentId, attachment.id))
+    .where(and(eq(attachment.setId, setId), isNull(fileChain.attachmentId)));
+  return { entries: entries?.n ?? 0, files: files?.n ?? 0 };
 }
 
 /** What is sealed of a file, with the hash of the content as it lies there now. */

@@ -4,9 +4,9 @@ import {
   draftSchema,
   kindOf,
   readAnyBody,
-  readBody,
   sentences,
   settle,
+  showable,
   partsTaken,
   type Content,
   type Draft,
@@ -16,6 +16,7 @@ import { wrongDate } from "@/core/log";
 import { again } from "./again";
 import { holdSet, sealEntries } from "./chain";
 import type { Db, Tx } from "./client";
+import { databaseError } from "./error";
 import { logEntry, visit } from "./schema";
 import { giveBack, take, takenBy } from "./stock";
 import { iso } from "./moment";
@@ -36,13 +37,6 @@ const FOREIGN_KEYS: Record<string, string> = {
   log_entry_by_person_id_fk: "The person at the bench is not known: choose one in the header.",
   log_entry_set_id_set_id_fk: "This set is not in the books: reload the page.",
 };
-
-/** The name of the broken constraint, from the driver's error or the one wrapped in it. */
-function brokenConstraint(error: unknown): string | undefined {
-  const cause = error instanceof Error && error.cause ? error.cause : error;
-  const fields = cause as { code?: string; constraint_name?: string };
-  return fields.code === "23503" ? fields.constraint_name : undefined;
-}
 
 /** The stock cannot give what an entry takes: the whole of it is refused. */
 class OutOfStock extends Error {}
@@ -162,8 +156,7 @@ export async function append(db: Db, draft: unknown, by: string, now: number): P
   const corrected = "action" in payload && payload.action === "correct" ? payload.at : undefined;
   const wrong = wrongDate(at, now) ?? (corrected ? wrongDate(corrected, now) : undefined);
   if (wrong) return { ok: false, problems: [{ path: "at", message: wrong }] };
-  const readable = readBody(parsed.data.kind, parsed.data.payload);
-  if (!readable.ok) return { ok: false, problems: [{ path: "", message: readable.message }] };
+  if (!showable(parsed.data)) return { ok: false, problems: [{ path: "", message: "Its figures make no sense." }] };
   try {
     const entry = await again(() => write(db, parsed.data, by));
     if (entry.setId !== parsed.data.setId)
@@ -172,9 +165,9 @@ export async function append(db: Db, draft: unknown, by: string, now: number): P
   } catch (error) {
     if (error instanceof Barred) return { ok: false, problems: [{ path: "", message: error.message }] };
     if (error instanceof OutOfStock) return { ok: false, problems: [{ path: "stock", message: error.message }] };
-    const constraint = brokenConstraint(error);
-    if (constraint && FOREIGN_KEYS[constraint])
-      return { ok: false, problems: [{ path: "", message: FOREIGN_KEYS[constraint] }] };
+    const { code, constraint = "" } = databaseError(error);
+    const unknown = code === "23503" ? FOREIGN_KEYS[constraint] : undefined;
+    if (unknown) return { ok: false, problems: [{ path: "", message: unknown }] };
     throw error;
   }
 }

@@ -1,7 +1,7 @@
 import { and, asc, eq, inArray, sql } from "drizzle-orm";
 import { createHash } from "node:crypto";
 import { headOf, normalised, writeSetFile, type SetFileDocument } from "@/core/exchange";
-import { chainOf, fileChainOf, holdSet, sealFiles } from "./chain";
+import { chainOf, fileChainOf, holdSet, sealFiles, unsealed } from "./chain";
 import { hideAttachment } from "./attachments";
 import { countJobsOn } from "./sets";
 import type { Db, Tx } from "./client";
@@ -19,6 +19,10 @@ export async function exportSet(db: Db, id: string, now: string): Promise<SetFil
       .innerJoin(customer, eq(set.ownerId, customer.id))
       .where(eq(set.id, id));
     if (!row) return undefined;
+    // An entry without its seal would be left out of the file without a word.
+    const open = await unsealed(tx, id);
+    if (open.entries + open.files > 0)
+      throw new Refused("Seals of this set are missing: its file is not written. The Shop page says more.");
     const us = await identityOf(tx);
     const entries = await chainOf(tx, id);
     const visits = await tx.select().from(visit).where(eq(visit.setId, id)).orderBy(asc(visit.openedAt), asc(visit.id));

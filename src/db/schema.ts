@@ -257,7 +257,7 @@ export const fileChain = pgTable(
   ],
 );
 
-/** When the seals of a set were checked last, and what was wrong; the first day of a trouble stays. */
+/** When the seals of a set were checked last, and what was wrong. */
 export const sealCheck = pgTable("seal_check", {
   setId: uuid("set_id")
     .primaryKey()

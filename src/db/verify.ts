@@ -1,9 +1,9 @@
-import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
+import { asc, desc, eq, sql } from "drizzle-orm";
 import { brokenAt, brokenFileAt, canonical, GENESIS, hashText, headOf } from "@/core/exchange";
-import { chainOf, fileChainOf } from "./chain";
+import { chainOf, fileChainOf, unsealed } from "./chain";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
-import { attachment, fileChain, logChain, logEntry, model, sealCheck, set } from "./schema";
+import { fileChain, logChain, model, sealCheck, set } from "./schema";
 
 /** The seals of a set at one moment: enough to say later whether its file is still the one that it was. */
 export type Heads = {
@@ -53,29 +53,20 @@ export async function sealList(db: Db, now: string): Promise<SealList> {
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
-/** Everything that is wrong with the seals of a set, in sentences, and its heads. */
-export async function verifySet(db: Db, setId: string): Promise<{ heads: Heads; troubles: string[] } | undefined> {
+/** Everything that is wrong with the seals of a set, in sentences, its heads, and what is sealed. */
+export async function verifySet(db: Db, setId: string) {
   return db.transaction(
     async (tx) => {
       const [one] = await tx.select().from(set).innerJoin(model, eq(model.id, set.modelId)).where(eq(set.id, setId));
       if (!one) return undefined;
       const [entries, files] = [await chainOf(tx, setId), await fileChainOf(tx, setId)];
-      const [open] = await tx
-        .select({ n: sql<number>`count(*)::int` })
-        .from(logEntry)
-        .leftJoin(logChain, eq(logChain.entryId, logEntry.id))
-        .where(and(eq(logEntry.setId, setId), isNull(logChain.entryId)));
-      const [unsealed] = await tx
-        .select({ n: sql<number>`count(*)::int` })
-        .from(attachment)
-        .leftJoin(fileChain, eq(fileChain.attachmentId, attachment.id))
-        .where(and(eq(attachment.setId, setId), isNull(fileChain.attachmentId)));
+      const open = await unsealed(tx, setId);
       const broken = [brokenAt(entries), brokenFileAt(files)].flatMap((found) => found?.message ?? []);
       const missing = [
-        ...(open?.n
-          ? [`${count(open.n, "entry has", "entries have")} no seal: it was taken away, or never made.`]
+        ...(open.entries > 0
+          ? [`${count(open.entries, "entry has", "entries have")} no seal: it was taken away, or never made.`]
           : []),
-        ...(unsealed?.n ? [`${count(unsealed.n, "photo or file has", "photos or files have")} no seal.`] : []),
+        ...(open.files > 0 ? [`${count(open.files, "photo or file has", "photos or files have")} no seal.`] : []),
       ];
       const heads: Heads = {
         setId,
@@ -86,7 +77,7 @@ export async function verifySet(db: Db, setId: string): Promise<{ heads: Heads; 
         filesHead: headOf(files),
         owner: ownerOf(one.set),
       };
-      return { heads, troubles: [...broken, ...missing] };
+      return { heads, entries, files, troubles: [...broken, ...missing] };
     },
     { isolationLevel: "repeatable read", accessMode: "read only" },
   );
@@ -114,7 +105,7 @@ export async function against(db: Db, earlier: readonly Heads[]): Promise<string
       said.push(`${old.name}: the set is gone.`);
       continue;
     }
-    const [entries, files] = [await chainOf(db, old.setId), await fileChainOf(db, old.setId)];
+    const { entries, files } = found;
     if (headOf(entries.slice(0, old.entries)) !== old.head || entries.length < old.entries)
       said.push(`${old.name}: its first ${old.entries} entries are not those of the list.`);
     if (headOf(files.slice(0, old.files)) !== old.filesHead || files.length < old.files)

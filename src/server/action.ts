@@ -1,6 +1,7 @@
 import { revalidatePath } from "next/cache";
 import { cookies } from "next/headers";
 import { ZodError, type z } from "zod";
+import { refusesValue } from "@/db/error";
 import { logFailure } from "./log";
 import { currentPerson, PERSON_COOKIE } from "./person";
 
@@ -36,12 +37,6 @@ export async function personId(): Promise<string> {
   return (await currentPerson((await cookies()).get(PERSON_COOKIE)?.value)).person.id;
 }
 
-/** Does the database refuse the value itself: a letter that is none (NUL), a number without measure? */
-function unstorable(error: unknown): boolean {
-  const { code } = ((error as Error).cause ?? error) as { code?: unknown };
-  return typeof code === "string" && (code.startsWith("22") || code === "23514");
-}
-
 type Ways = {
   /** pages that show what was changed; none where the caller asks anew */
   shownOn?: "/" | "/parts" | "/reference/modifications";
@@ -64,7 +59,7 @@ export async function action<A extends { ok: boolean }>(
     return answer;
   } catch (error) {
     if (error instanceof Refusal) return error.refused;
-    if (unstorable(error))
+    if (refusesValue(error))
       return { ok: false, message: "A letter or a number in it cannot be stored: look for signs that are no letters." };
     if (error instanceof ZodError) return { ok: false, message: "This page is out of date: reload it and try again." };
     return { ok: false, message: `${failed} Reference ${logFailure(name, error)}.` };

@@ -4,9 +4,8 @@ import { attach, hideAttachment, storedFile } from "@/db/attachments";
 import { thumbnail, typeOf } from "./file-type";
 import { bodyUpTo } from "./body";
 import { isId } from "./ids";
-import { logFailure } from "./log";
 import { currentPerson, PERSON_COOKIE } from "./person";
-import { cookie, foreign, refuse } from "./request";
+import { cookie, failed, foreign, refuse } from "./request";
 
 const MEGABYTE = 1024 * 1024;
 const LONGEST_NAME = 120;
@@ -26,9 +25,25 @@ export async function handleAttach(request: Request, entryId: string): Promise<R
   const id = address.searchParams.get("id") ?? "";
   const name = plainName(address.searchParams.get("name") ?? "");
   if (!isId(entryId) || !isId(id)) return refuse(400, "That was not a file for an entry.");
-  const content = await bodyUpTo(request, LARGEST_FILE);
-  if (!content)
-    return refuse(413, `“${name}” is larger than ${LARGEST_FILE / MEGABYTE} MB: save the photo smaller and try again.`);
+  try {
+    const content = await bodyUpTo(request, LARGEST_FILE);
+    if (!content)
+      return refuse(
+        413,
+        `“${name}” is larger than ${LARGEST_FILE / MEGABYTE} MB: save the photo smaller and try again.`,
+      );
+    return await take(request, { id, entryId, name }, content);
+  } catch (error) {
+    return failed("attach", error, `“${name}” could not be saved.`);
+  }
+}
+
+/** Looks at the content of a file, and keeps it with its entry. */
+async function take(
+  request: Request,
+  { id, entryId, name }: { id: string; entryId: string; name: string },
+  content: Uint8Array,
+): Promise<Response> {
   if (content.length === 0) return refuse(422, `“${name}” is empty.`);
   const type = await typeOf(content);
   if (!type) return refuse(422, `“${name}” is not a photo, a PDF or a text, whatever its name says: it was not taken.`);
@@ -38,17 +53,21 @@ export async function handleAttach(request: Request, entryId: string): Promise<R
   } catch {
     return refuse(422, `“${name}” begins like a picture but does not open: it may be damaged.`);
   }
-  try {
-    const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
-    const file = { id, entryId, name, type, size: content.length, content, thumb, by: person.id };
-    const saved = await attach(database(), file);
-    if (saved.ok) return Response.json({ attachment: saved.attachment });
-    return saved.why === "no-entry"
-      ? refuse(404, "The entry is not in the log yet: try again.")
-      : refuse(409, `“${name}” was not taken: another file came under its number. Choose it once more.`);
-  } catch (error) {
-    return refuse(500, `“${name}” could not be saved. Reference ${logFailure("attach", error)}.`);
-  }
+  const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
+  const saved = await attach(database(), {
+    id,
+    entryId,
+    name,
+    type,
+    size: content.length,
+    content,
+    thumb,
+    by: person.id,
+  });
+  if (saved.ok) return Response.json({ attachment: saved.attachment });
+  return saved.why === "no-entry"
+    ? refuse(404, "The entry is not in the log yet: try again.")
+    : refuse(409, `“${name}” was not taken: another file came under its number. Choose it once more.`);
 }
 
 /** Gives a file out. Nothing that is not a picture is ever shown inside the application. */

@@ -3,12 +3,13 @@ import Papa from "papaparse";
 import { Readable } from "node:stream";
 import { constants, createGzip } from "node:zlib";
 import { packContainer } from "@/container";
-import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema } from "@/core/exchange";
+import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema, type SetFileDocument } from "@/core/exchange";
 import { guard } from "@/core/tables";
 import { restoreArchive, writeArchive } from "@/db/archive";
 import { fileBytes } from "@/db/attachments";
 import { database } from "@/db/client";
 import { exportSet } from "@/db/exchange";
+import { Refused } from "@/db/lines";
 import { writers } from "@/db/people";
 import { setFile, setFiles } from "@/db/sets";
 import { meters, shopOf } from "@/db/shop";
@@ -16,7 +17,7 @@ import { bodyOnDisk, linesTo, piecesOf, readSteadily, Stalled, TooLarge } from "
 import { sealList } from "@/db/verify";
 import { isId } from "./ids";
 import { logFailure } from "./log";
-import { foreign, refuse } from "./request";
+import { failed, foreign, refuse } from "./request";
 import { BUSY, queueUp, takeInFile } from "./take-in-file";
 
 const MEGABYTE = 1024 * 1024;
@@ -43,7 +44,13 @@ const none = () => refuse(404, "There is no such set.");
 
 /** A set's file with its photos, as a stream: one photo is held at a time. */
 export async function handleSetFile(id: string): Promise<Response> {
-  const document = isId(id) ? await exportSet(database(), id, new Date().toISOString()) : undefined;
+  let document: SetFileDocument | undefined;
+  try {
+    document = isId(id) ? await exportSet(database(), id, new Date().toISOString()) : undefined;
+  } catch (error) {
+    if (error instanceof Refused) return refuse(409, error.message);
+    throw error;
+  }
   if (!document) return none();
   const { maker, designation } = document.model;
   const name = `${plain(`${maker} ${designation} ${document.set.serial}`)}-set-file.zip`;
@@ -72,8 +79,6 @@ export async function handleTable(id: string, wanted: string): Promise<Response>
   return download(`\ufeff${csv}\r\n`, "text/csv; charset=utf-8", name);
 }
 
-const STALLED = "The file stopped coming: nothing was changed. Try again.";
-
 /** Takes a set's file in; what is wrong with it is said, and nothing is changed then. */
 export async function handleImport(request: Request): Promise<Response> {
   if (foreign(request)) return refuse(403, "This request came from another site.");
@@ -91,11 +96,7 @@ export async function handleImport(request: Request): Promise<Response> {
         413,
         `This file is larger than ${LARGEST_SET_FILE / MEGABYTE} MB: no set's file is. Is it the archive of a whole shop? That one is restored into an empty database.`,
       );
-    if (error instanceof Stalled) return refuse(408, STALLED);
-    return refuse(
-      500,
-      `The file could not be taken in; nothing was changed. Reference ${logFailure("import set", error)}.`,
-    );
+    return failed("import set", error, "The file could not be taken in; nothing was changed.");
   } finally {
     leave();
     await body?.remove();
@@ -134,11 +135,7 @@ export async function handleRestore(request: Request): Promise<Response> {
     const done = await restoreArchive(database(), Readable.from(piecesOf(request)));
     return done.ok ? Response.json(done) : refuse(422, done.message);
   } catch (error) {
-    if (error instanceof Stalled) return refuse(408, STALLED);
-    return refuse(
-      500,
-      `The archive could not be laid down; nothing was changed. Reference ${logFailure("restore", error)}.`,
-    );
+    return failed("restore", error, "The archive could not be laid down; nothing was changed.");
   }
 }
 

@@ -1,4 +1,5 @@
 import type { IncomingHttpHeaders } from "node:http";
+import { UNSTORABLE } from "@/core/log";
 
 /** Names of this machine: what a shop that set nothing else is reached by. */
 const LOOPBACK = ["localhost", "127.0.0.1", "[::1]"];
@@ -28,15 +29,18 @@ function hostOf(text: string | undefined): { host: string; hostname: string } | 
   return { host, hostname };
 }
 
-/** Letters that no address of ours has, and that no database takes. */
-const UNSTORABLE = /[\0\p{Surrogate}]/u;
-
 function readable(url: string): boolean {
   try {
     return !UNSTORABLE.test(decodeURIComponent(url.replaceAll("+", " ")));
   } catch {
     return false;
   }
+}
+
+/** Did a page of another site send this? Browsers send their origin with whatever is more than reading. */
+export function isForeign(origin: string | undefined, host: string | undefined): boolean {
+  if (origin === undefined) return false;
+  return !URL.canParse(origin) || new URL(origin).host !== hostOf(host)?.host;
 }
 
 /** What is asked of every request before anything else; undefined when it may go on. */
@@ -48,9 +52,7 @@ export function refusalOf({ method, url, headers }: Asked, hosts: readonly strin
       status: 421,
       message: "This shop is not reached by this name. The names that it has are set with JUMELLE_HOSTS.",
     };
-  const { origin } = headers;
-  const from = origin && URL.canParse(origin) ? new URL(origin).host : origin;
-  if (from !== undefined && from !== host.host && !READS.includes(method))
+  if (!READS.includes(method) && isForeign(headers.origin, headers.host))
     return { status: 403, message: "This request came from another site." };
   // Pages are read; what a page writes it sends to an interface, or as a call of an action.
   if (!READS.includes(method) && !url.startsWith("/api/") && !headers["next-action"])

@@ -4,16 +4,15 @@ import { database } from "@/db/client";
 import { REPORT_KINDS, type ReportInput } from "@/reports/input";
 import { bodyUpTo, jsonIn } from "./body";
 import { isId } from "./ids";
-import { logFailure } from "./log";
 import { reportInput } from "./report-input";
 import { reportFile, reportsBusy, reportStatus, startReport } from "./report-jobs";
-import { foreign, refuse } from "./request";
+import { failed, foreign, refuse } from "./request";
 
 const askedSchema = z.object({ setId: z.uuid(), visitId: z.uuid().optional(), kind: z.enum(REPORT_KINDS) });
 
 /** Where this application is reached, as the browser sees it. */
 export const originOf = (request: Request): string => {
-  const scheme = request.headers.get("x-forwarded-proto") ?? "http";
+  const scheme = request.headers.get("x-forwarded-proto") === "https" ? "https" : "http";
   return `${scheme}://${request.headers.get("host") ?? "127.0.0.1"}`;
 };
 
@@ -32,7 +31,7 @@ export async function handleReport(request: Request): Promise<Response> {
     });
     return id ? Response.json({ id }, { status: 202 }) : refuse(404, "There is no such set, or it was never here.");
   } catch (error) {
-    return refuse(500, `The report could not be begun. Reference ${logFailure("report", error)}.`);
+    return failed("report", error, "The report could not be begun.");
   }
 }
 

@@ -1,3 +1,7 @@
+import { Stalled } from "./body";
+import { isForeign } from "./guard";
+import { logFailure } from "./log";
+
 /** A cookie of a request. */
 export const cookie = (request: Request, name: string): string | undefined =>
   (request.headers.get("cookie") ?? "")
@@ -5,12 +9,15 @@ export const cookie = (request: Request, name: string): string | undefined =>
     .map((pair) => pair.split("="))
     .find(([key]) => key === name)?.[1];
 
-/** Browsers send their origin with a post: one from another site is refused. */
-export function foreign(request: Request): boolean {
-  const origin = request.headers.get("origin");
-  if (origin === null) return false;
-  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get("host");
-}
+/** A request of another site. The server in front refuses it already; where that is not there, this does. */
+export const foreign = (request: Request): boolean =>
+  isForeign(request.headers.get("origin") ?? undefined, request.headers.get("host") ?? undefined);
 
 export const refuse = (status: number, message: string) =>
   Response.json({ problems: [{ path: "", message }] }, { status });
+
+/** What is said of a failure: a sender that stopped is told so, anything else gets a reference to the log. */
+export const failed = (where: string, error: unknown, said: string): Response =>
+  error instanceof Stalled
+    ? refuse(408, "What was sent stopped coming: nothing was changed. Try again.")
+    : refuse(500, `${said} Reference ${logFailure(where, error)}.`);

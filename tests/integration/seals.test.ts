@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { attach } from "@/db/attachments";
 import type { Db } from "@/db/client";
 import { append } from "@/db/entries";
+import { exportSet } from "@/db/exchange";
 import { against, allHeads, checkNextSet, sealList, sealState } from "@/db/verify";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
@@ -98,6 +99,7 @@ describe("the seals of a shop", () => {
     await forged([`delete from log_chain where seq >= 2`], async (db) => {
       await append(db, draftNote(shop, "five"), shop.wren, Date.now());
       expect((await troubles(db)).join()).toMatch(/3 entries have no seal|Entry 2/);
+      await expect(exportSet(db, shop.set, NOW)).rejects.toThrow(/Seals of this set are missing/);
     });
   });
 

@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { settleEntries, type AmendmentOf, type BodyOf, type DraftOf, type EntryOf, type SettledOf } from "../log";
+import {
+  settleEntries,
+  UNSTORABLE,
+  type AmendmentOf,
+  type BodyOf,
+  type DraftOf,
+  type EntryOf,
+  type SettledOf,
+} from "../log";
 import { ownValue } from "../quantity";
 import type { KindOf, Versioned } from "./kind";
 import { KINDS } from "./record";
@@ -61,9 +69,6 @@ const envelope = z.object({
   at: instant,
   amends: z.uuid().nullable(),
 });
-
-/** A letter that no database and no file takes: NUL, or one half of a pair (an emoji that was cut through). */
-const UNSTORABLE = /[\0\p{Surrogate}]/u;
 
 function storable(value: unknown): boolean {
   if (typeof value === "string") return !UNSTORABLE.test(value);
@@ -145,13 +150,13 @@ export function readBody(
 }
 
 /** Can it be judged and described? What its schema lets in should be; one that is not must not take its page along. */
-function showable(body: Body, kinds: Kinds): boolean {
+export function showable(body: Body, kinds: Kinds = ALL_KINDS): boolean {
   const content = body.kind === "amendment" ? ("content" in body.payload ? body.payload.content : undefined) : body;
   const known = content && ownValue(kinds, content.kind);
   if (!known) return true;
   try {
     const payload = content.payload as Versioned;
-    known.describe(payload, known.judge(payload));
+    known.describe(payload, kinds === ALL_KINDS ? judgementOf(content) : known.judge(payload));
     return true;
   } catch {
     return false;

@@ -14,6 +14,7 @@ export {
   readBody,
   sentences,
   settle,
+  showable,
   upgrade,
   type Amendment,
   type AnyKind,

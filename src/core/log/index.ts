@@ -7,6 +7,7 @@ export {
   id,
   items,
   LARGEST_FILE,
+  UNSTORABLE,
   LONGEST_TEXT,
   money,
   optionalText,

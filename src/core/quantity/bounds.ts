@@ -2,7 +2,7 @@ import { z } from "zod";
 
 /**
  * What a bench can mean, in any SI base unit: from a femtofarad or femtoampere up to a thousand teraohms. Beyond it a
- * figure is a slip or made to hurt, and quotients of two such figures would leave the numbers of the machine.
+ * figure is a slip or made to hurt, and quotients of two such figures would leave the numbers of the machine. Shop rule.
  */
 export const SMALLEST = 1e-15;
 export const LARGEST = 1e15;

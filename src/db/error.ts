@@ -1,0 +1,15 @@
+/** What PostgreSQL says of a failure: its five-letter code, and the constraint that was broken. */
+export type DatabaseError = { code?: string; constraint?: string };
+
+/** The database's own part of an error, from the driver's or from the one that wraps it. */
+export function databaseError(error: unknown): DatabaseError {
+  const cause = error instanceof Error && error.cause ? error.cause : error;
+  const { code, constraint_name: constraint } = (cause ?? {}) as { code?: unknown; constraint_name?: unknown };
+  return {
+    ...(typeof code === "string" ? { code } : {}),
+    ...(typeof constraint === "string" ? { constraint } : {}),
+  };
+}
+
+/** Does the database refuse the value itself: a letter that is none, a number without measure, a broken check? */
+export const refusesValue = (error: unknown): boolean => /^22|^23514$/.test(databaseError(error).code ?? "");
