@@ -80,6 +80,27 @@ describe("the outbox", () => {
     expect(outbox.state().waiting).toEqual([]);
   }, 30_000);
 
+  it("shows the later look at the queue, also when an earlier one ends after it", async () => {
+    const { server, tab, store } = device("late look");
+    const outbox = tab();
+    await until(() => outbox.state().waiting.length === 0);
+    const look = store.waiting;
+    let answer: (() => void) | undefined;
+    // The first look that sees the entry is answered last, with what it saw.
+    store.waiting = async () => {
+      const seen = await look();
+      if (seen.length > 0 && !answer) await new Promise<void>((resolve) => (answer = resolve));
+      return seen;
+    };
+    const added = outbox.add(draft("held up"));
+    await until(() => answer !== undefined);
+    outbox.retry();
+    await until(() => server.taken.length === 1);
+    answer?.();
+    expect((await added).kind).toBe("saved");
+    expect(outbox.state().waiting).toEqual([]);
+  });
+
   it("keeps what cannot be sent, tells its writer so, and sends it in order once the server is back", async () => {
     const { server, tab } = device("offline");
     server.answer = () => ({ kind: "unreachable" });

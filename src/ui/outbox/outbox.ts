@@ -60,8 +60,14 @@ export function makeOutbox({ store, send, inTurn, channel, pause, wake, now }: P
   const savedListeners = new Set<(entry: Entry) => void>();
   const asking = new Map<string, (delivery: Delivery) => void>();
 
+  let looks = 0;
+  let shown = 0;
   const look = async (offline: boolean) => {
+    const mine = (looks += 1);
     const [waiting, refused] = await Promise.all([store.waiting(), store.refused()]);
+    // Looks overlap, and one begun earlier may end later: it must not put back what has left the queue since.
+    if (mine < shown) return;
+    shown = mine;
     state = { waiting, refused, offline };
     for (const listener of listeners) listener();
   };
