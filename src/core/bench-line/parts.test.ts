@@ -136,9 +136,9 @@ describe("a part in the wrong role", () => {
     return read.kind === "draft" ? read.hints.join(" ") : "";
   };
   it("is flagged: an ordinary one at the mains, X where Y belongs, an electrolytic that couples", () => {
-    expect(at("mains", "C14 -> 0.01/630 film")).toContain("only X or Y class");
+    expect(at("mains", "C14 -> 0.01/630 film")).toContain("X1 or X2, safety-rated goes in here");
     expect(at("mains", "C14 -> 0.01/275 X2")).not.toContain("class goes in");
-    expect(at("mains-to-chassis", "C14 -> 4.7n/275 X2")).toContain("Y class, not X");
+    expect(at("mains-to-chassis", "C14 -> 4.7n/275 X2")).toContain("only Y1 or Y2 goes in here");
     expect(at("mains-to-chassis", "C14 -> 4.7n/300 Y2")).not.toContain("mains");
     expect(at("coupling", "C14 -> 1 µF 63 V electrolytic")).toContain("leaks by its nature");
   });

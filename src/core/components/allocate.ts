@@ -1,6 +1,7 @@
 import type { StockItem } from "../stock";
 import { choose, readStock, type Choice } from "./choose";
-import type { PlanNeed, PlanLine } from "./propose";
+import type { PlanNeed } from "./needs";
+import type { PlanLine } from "./propose";
 
 /** A need of the plan with what the stock offers for it, and what is taken. */
 export type Filled = { need: PlanNeed; choices: Choice[]; chosen?: Choice };

@@ -1,7 +1,8 @@
 import { type PartSpec, format } from "../quantity";
 import { freeOf, specOf, type StockItem, type StockKind } from "../stock";
 import { findPairs, type Pair } from "./combine";
-import type { PlanNeed } from "./propose";
+import { lacks } from "./fits";
+import type { PlanNeed } from "./needs";
 import { KINDS, type Kind } from "./rules";
 
 /** Kinds of stock that do for a kind asked for, the best first. */
@@ -118,13 +119,6 @@ function weigh(
   return off + bulk + kind + age + price + picked + (items.length > 1 ? 0.4 : 0);
 }
 
-/** Does a part in the window stand the rating, and in a mains role have its class? */
-function stands(need: PlanNeed, { spec }: Stocked): boolean {
-  if (need.mains && !(need.kind === "Y" ? spec.safety?.startsWith("Y") : spec.safety)) return false;
-  if (need.volts !== undefined && !((spec.volts ?? 0) >= need.volts * (1 - 1e-9))) return false;
-  return need.watts === undefined || (spec.watts ?? 0) >= need.watts * (1 - 1e-9);
-}
-
 /** How the two of a pair divide what they bear. */
 export function sharesText(
   need: Pick<PlanNeed, "quantity" | "volts" | "watts">,
@@ -163,7 +157,7 @@ export function choose(
   const left = (item: StockItem) => freeOf(item) - (taken.get(item.id) ?? 0);
   const shelf = stock[need.kind];
   const singles = within(shelf, need.window)
-    .filter((one) => stands(need, one) && left(one.item) > 0)
+    .filter(({ item, spec, value }) => left(item) > 0 && lacks(need, spec, value).length === 0)
     .map(({ item, spec, value }): Choice => {
       const margin = need.volts
         ? (spec.volts ?? 0) / need.volts

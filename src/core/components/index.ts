@@ -31,11 +31,11 @@ export { needText, orderList, type Order } from "./order";
 export { capacitorPlace } from "./place";
 export type { PartState } from "./part-state";
 export { inCircuit } from "./rc";
+export { lacks, lacksOfParts, type Lack } from "./fits";
+export { leastVolts, madeOf, needsOf, type PlanInput, type PlanNeed } from "./needs";
+export { lineOf, mostByTouch, touchCurrent, TOUCH_MOST_AMPS, TOUCH_WARN_AMPS } from "./touch-current";
 export {
   CHOICES,
-  leastVolts,
-  madeOf,
-  needsOf,
   PLAN_ACTION_WORDS,
   PLAN_ACTIONS,
   choicesFor,
@@ -43,10 +43,8 @@ export {
   recapPlan,
   roleText,
   toleranceOf,
-  type PlanNeed,
   type PlaceHistory,
   type PlanAction,
-  type PlanInput,
   type PlanLine,
 } from "./propose";
 export {
@@ -62,4 +60,4 @@ export {
   type Rules,
   type ShopRules,
 } from "./rules";
-export { electrodeVolts, largestReservoir, loadedRail, lowRail, noLoadPeak, stageBias, tubeOfStage } from "./supply";
+export { electrodeVolts, largestReservoir, loadedRail, lowRail, stageBias, tubeOfStage } from "./supply";

@@ -69,8 +69,38 @@ export type CapacitorPlace = {
   /** what it works at in the set, V */
   workingVolts?: number | undefined;
   /** of a coupling capacitor: the stage that it feeds */
-  next?: { plateVolts: number; gridOhms: number; bias: number; name: string } | undefined;
+  next?: NextStage | undefined;
 };
+
+/** The stage behind a coupling capacitor: the plate that drives it, its grid leak, its bias. V and Ω. */
+export type NextStage = {
+  plateVolts: number;
+  gridOhms: number;
+  bias: number;
+  name: string;
+  /** which of it is not the sheet's, as a sentence */
+  assumed?: string | undefined;
+};
+
+/** A grid leak where the sheet has none, Ω. Shop rule: what output and audio stages usually have. */
+export const USUAL_GRID_LEAK = 470e3;
+/** A bias where neither chart nor tube table tells it, V. Shop rule: an output stage's, the one that is hurt most. */
+export const USUAL_BIAS = 10;
+
+/** What is known of the next stage, and usual figures for the rest, with the sentence that says so. */
+export function nextStage(known: Partial<NextStage> & { plateVolts: number }): NextStage {
+  const assumed = [
+    known.gridOhms ? "" : `a usual grid leak of ${format(USUAL_GRID_LEAK, "resistance")}`,
+    known.bias ? "" : `a usual bias of ${format(USUAL_BIAS, "voltage")}`,
+  ].filter(Boolean);
+  return {
+    plateVolts: known.plateVolts,
+    gridOhms: known.gridOhms || USUAL_GRID_LEAK,
+    bias: known.bias || USUAL_BIAS,
+    name: known.name ?? "the next stage",
+    ...(assumed.length > 0 ? { assumed: `Reckoned with ${assumed.join(" and ")}: the sheet has none.` } : {}),
+  };
+}
 
 const RANK: PartVerdict[] = ["none", "good", "watch", "bad"];
 
@@ -82,16 +112,15 @@ function judgeLeakage(measured: MeasuredCapacitor, place: CapacitorPlace): PartJ
   const ohms = leakAmps > 0 ? atVolts / leakAmps : Infinity;
   const reasons: string[] = [];
   let verdict: PartVerdict = "good";
-  const { next, nominal, electrolytic, workingVolts } = place;
-  if (place.role === "coupling" && next) {
+  const { nominal, electrolytic, workingVolts } = place;
+  if (place.role === "coupling") {
+    const next = place.next ?? nextStage({ plateVolts: workingVolts ?? atVolts });
     const shift = ohms === Infinity ? 0 : gridShift(next.plateVolts, next.gridOhms, ohms);
     const share = shift / next.bias;
     verdict = share > SHIFT_BAD ? "bad" : share > SHIFT_WATCH ? "watch" : "good";
     reasons.push(
-      `${format(ohms === Infinity ? 0 : ohms, "resistance")} of leakage lifts the grid of ${next.name} by ${format(shift, "voltage")}, ${format(share, "percent", 2)} of its ${format(next.bias, "voltage")} bias.`.replace(
-        "0 Ω of leakage",
-        "No leakage",
-      ),
+      `${ohms === Infinity ? "No leakage" : `${format(ohms, "resistance")} of leakage`} lifts the grid of ${next.name} by ${format(shift, "voltage")}, ${format(share, "percent", 2)} of its ${format(next.bias, "voltage")} bias.`,
+      ...(next.assumed ? [next.assumed] : []),
     );
   } else if (electrolytic && nominal) {
     const limit = Math.max(LEAKAGE_PER_CV * nominal * atVolts, LEAKAGE_FLOOR);

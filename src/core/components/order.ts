@@ -1,7 +1,7 @@
 import { formatPart, roundTo } from "../quantity";
 import type { Offer, StockItem } from "../stock";
 import { choose, readStock } from "./choose";
-import type { PlanNeed } from "./propose";
+import type { PlanNeed } from "./needs";
 import { KIND_WORDS } from "./rules";
 
 export type OrderLine = { need: PlanNeed; offer: Offer; count: number };

@@ -1,9 +1,10 @@
 import { drawnSpec, partRules, type Component, type Sheet } from "../model";
 import { parsePart } from "../quantity";
-import { loadedRail, noLoadPeak, electrodeVolts, stageBias, tubeOfStage } from "./supply";
-import { leastVolts, madeOf, type PlanInput } from "./propose";
+import { noLoadPeak } from "../power";
+import { loadedRail, electrodeVolts, stageBias, tubeOfStage } from "./supply";
+import { leastVolts, madeOf, type PlanInput } from "./needs";
 import { ruleFor } from "./rules";
-import type { CapacitorPlace } from "./judge";
+import { nextStage, type CapacitorPlace } from "./judge";
 
 /** The grid leak that a coupling capacitor feeds: the grid leak of its stage. */
 function gridLeak(sheet: Sheet, stage: string | undefined): number | undefined {
@@ -26,21 +27,13 @@ export function capacitorPlace(component: Component, input: PlanInput): Capacito
   const spec = drawnSpec(sheet, component);
   const rule = ruleFor(input.rules, component.role);
   const [nominal] = spec?.sections ?? [];
-  const least = leastVolts(rule, input, component, spec);
-  // The rating asked for has a margin on what the part works at.
-  const working = rule.ratedFrom === "fixed" ? undefined : least ? least.volts / rule.factor : undefined;
+  const working = leastVolts(rule, input, component, spec)?.works;
   const bias = stageBias(sheet, component.stage);
   const gridOhms = gridLeak(sheet, component.stage);
   const name = tubeOfStage(sheet, component.stage)?.position ?? "the next stage";
-  const next =
-    component.role === "coupling" && bias && gridOhms
-      ? {
-          plateVolts: Math.min(drivingPlate(sheet, component.stage), noLoadPeak(sheet).volts),
-          gridOhms,
-          bias: bias.volts,
-          name,
-        }
-      : undefined;
+  const plateVolts = Math.min(drivingPlate(sheet, component.stage), noLoadPeak(sheet).volts);
+  const known = { plateVolts, name, ...(gridOhms ? { gridOhms } : {}), ...(bias ? { bias: bias.volts } : {}) };
+  const next = component.role === "coupling" ? nextStage(known) : undefined;
   return {
     role: component.role,
     ...(nominal ? { nominal } : {}),

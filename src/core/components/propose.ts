@@ -1,20 +1,14 @@
 import type { PartState } from "./part-state";
-import type { Policy, Switches } from "../policy";
-import { drawnSpec, drawnText, roleWord, type Component, type Role, type Sheet, ELECTROLYTIC_ROLES } from "../model";
-import { format, parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
+import type { Component, Role } from "../model";
+import { drawnSpec, drawnText, roleWord } from "../model";
+import { format, quantityOfDesignator, type PartSpec } from "../quantity";
 import { UNMARKED_PART_TOLERANCE } from "../readings";
+import { cautionsOf } from "./cautions";
 import { dissipation } from "./dissipation";
-import { hotSpot, resistorSchool, type PartJudgement } from "./judge";
-import {
-  ELECTROLYTIC_YEARS,
-  LAST_PAPER_YEAR,
-  MAINS_ROLES,
-  ruleFor,
-  type Kind,
-  type RoleRule,
-  type Rules,
-} from "./rules";
-import { largestReservoir, loadedRail, lowRail, noLoadPeak, stageBias, tubeOfStage, type Volts } from "./supply";
+import { lacksOf, type Lacking } from "./fits";
+import { resistorSchool, type PartJudgement } from "./judge";
+import { madeOf, mainsCapacitor, needsOf, type Made, type PlanInput, type PlanNeed } from "./needs";
+import { ELECTROLYTIC_YEARS } from "./rules";
 
 export const PLAN_ACTIONS = ["keep", "test", "replace", "restuff", "done"] as const;
 export type PlanAction = (typeof PLAN_ACTIONS)[number];
@@ -27,24 +21,6 @@ export const PLAN_ACTION_WORDS: Record<PlanAction, string> = {
 };
 /** Actions that a technician may choose for a line. */
 export const CHOICES = ["keep", "test", "replace", "restuff"] as const;
-
-/** What has to go in. */
-export type PlanNeed = {
-  /** the place, with a letter where one part gives way to several */
-  designator: string;
-  quantity: "capacitance" | "resistance";
-  /** the value aimed at, F or Ω */
-  value: number;
-  window: [number, number];
-  /** least rating, V or W, and where it comes from */
-  volts?: number;
-  voltsFrom?: string;
-  watts?: number;
-  kind: Kind;
-  orientation: string;
-  /** only a safety-rated part may go here */
-  mains: boolean;
-};
 
 export type PlanLine = {
   designator: string;
@@ -78,169 +54,8 @@ export type PlaceHistory = {
   decided?: { action: (typeof CHOICES)[number]; why: string };
 };
 
-export type PlanInput = {
-  sheet: Sheet;
-  year: number | null;
-  policy: Policy;
-  switches: Switches;
-  rules: Rules;
-};
-
-type Made = "paper" | "electrolytic" | "film" | "mica" | "ceramic";
-
-/** What an original capacitor is made of, from its marking, its role and its year. */
-export function madeOf(spec: PartSpec | undefined, role: Role, year: number | null): Made {
-  const word = spec?.construction?.toLowerCase() ?? "";
-  if (/mica/.test(word)) return "mica";
-  if (/ceramic|c0g/.test(word)) return "ceramic";
-  if (/film|poly/.test(word)) return "film";
-  if (/paper|wax/.test(word)) return "paper";
-  if (/electrolytic|tantalum/.test(word) || ELECTROLYTIC_ROLES.includes(role)) return "electrolytic";
-  if (role === "tuned") return "mica";
-  const [farads = 0] = spec?.sections ?? [];
-  if (farads > 0 && farads < 1e-9) return "mica";
-  return year !== null && year > LAST_PAPER_YEAR ? "film" : "paper";
-}
-
-/** The voltage that a role's rating is reckoned from; undefined where the sheet cannot say. */
-function ratedFrom(rule: RoleRule, input: PlanInput, component: Component, spec?: PartSpec): Volts | undefined {
-  const { sheet } = input;
-  // A low-voltage set has one rail: whatever sits in it is rated from that.
-  if (sheet.supply === "low-voltage" && ["no-load", "b-plus"].includes(rule.ratedFrom)) return lowRail(sheet);
-  switch (rule.ratedFrom) {
-    case "no-load":
-      return noLoadPeak(sheet);
-    case "b-plus":
-      return loadedRail(sheet);
-    case "bias":
-      return stageBias(sheet, component.stage);
-    case "rail":
-      return lowRail(sheet);
-    case "original":
-      return spec?.volts ? { volts: spec.volts, from: "the original" } : undefined;
-    default:
-      return undefined;
-  }
-}
-
-/** Least rating of a role here, V, with its sum in words. */
-export function leastVolts(
-  rule: RoleRule,
-  input: PlanInput,
-  component: Component,
-  spec?: PartSpec,
-): { volts: number; from: string } | undefined {
-  if (rule.ratedFrom === "mains") return undefined;
-  const base = ratedFrom(rule, input, component, spec);
-  const reckoned = base ? rule.factor * base.volts : 0;
-  const volts = Math.max(reckoned, rule.least);
-  if (!(volts > 0)) return undefined;
-  const sum = base
-    ? `${rule.factor === 1 ? "" : `${rule.factor} × `}${format(base.volts, "voltage")} (${base.from})`
-    : "";
-  return {
-    volts,
-    from: reckoned >= rule.least && base ? sum : `at least ${format(rule.least, "voltage")}${sum ? `; ${sum}` : ""}`,
-  };
-}
-
-/** Outer foil or polarity, with the stage's own names. */
-function orientationOf(rule: RoleRule, component: Component, sheet: Sheet): string {
-  if (rule.role === "coupling" && component.stage) {
-    const tube = tubeOfStage(sheet, component.stage);
-    return tube ? `${rule.orientation}, the other lead to the grid of ${tube.position}` : rule.orientation;
-  }
-  if (rule.role === "rail" && sheet.points.some(({ expected }) => expected < 0))
-    return "the rail is negative: plus to ground";
-  return rule.orientation;
-}
-
-function capacitorNeed(
-  component: Component,
-  designator: string,
-  role: Role,
-  spec: PartSpec,
-  farads: number,
-  input: PlanInput,
-): PlanNeed {
-  const rule = ruleFor(input.rules, role);
-  const mains = MAINS_ROLES.includes(role);
-  const rating = leastVolts(rule, input, { ...component, role }, spec);
-  const largest = role === "reservoir" ? largestReservoir(input.sheet)?.farads : undefined;
-  const high = farads * (1 + rule.high);
-  const electrolytic = madeOf(spec, role, input.year) === "electrolytic";
-  // A role with a film rule may hold an electrolytic on the drawing: its successor is one too, except where it couples.
-  const kind =
-    rule.kind === "film" && electrolytic && role !== "coupling" && spec.construction ? "electrolytic" : rule.kind;
-  return {
-    designator,
-    quantity: "capacitance",
-    value: farads,
-    window: [
-      farads * (1 + rule.low),
-      largest === undefined ? high : Math.max(Math.min(high, largest), farads * (1 + rule.low)),
-    ],
-    ...(rating ? { volts: rating.volts, voltsFrom: rating.from } : {}),
-    kind,
-    orientation: orientationOf(rule, component, input.sheet),
-    mains,
-  };
-}
-
-/** What has to go in for a component: one need a section. */
-export function needsOf(component: Component, input: PlanInput): PlanNeed[] {
-  const spec = drawnSpec(input.sheet, component);
-  const { designator, role, sections } = component;
-  const letter = (index: number) => `${designator}${String.fromCharCode(65 + index)}`;
-  if (sections && sections.length > 1)
-    return sections.flatMap((section, index) => {
-      const parsed = parsePart(section.drawn, {
-        quantity: "capacitance",
-        electrolytic: ELECTROLYTIC_ROLES.includes(section.role),
-      });
-      const [farads = 0] = parsed.ok ? parsed.value.sections : [];
-      return parsed.ok && farads > 0
-        ? [capacitorNeed(component, letter(index), section.role, parsed.value, farads, input)]
-        : [];
-    });
-  if (!spec) return [];
-  if (spec.quantity === "resistance") {
-    const [ohms = 0] = spec.sections;
-    if (!(ohms > 0)) return [];
-    const watts = dissipation(component, ohms, input.sheet);
-    const { resistorWindow, wattMargin } = input.rules;
-    const least = Math.max(watts === undefined ? 0 : wattMargin * watts, spec.watts ?? 0);
-    return [
-      {
-        designator,
-        quantity: "resistance",
-        value: ohms,
-        window: [ohms * (1 - resistorWindow), ohms * (1 + resistorWindow)],
-        ...(least > 0 ? { watts: least } : {}),
-        kind: "resistor",
-        orientation: "",
-        mains: false,
-      },
-    ];
-  }
-  if (spec.quantity !== "capacitance") return [];
-  return spec.sections.flatMap((farads, index) =>
-    farads > 0
-      ? [capacitorNeed(component, spec.sections.length > 1 ? letter(index) : designator, role, spec, farads, input)]
-      : [],
-  );
-}
-
 /** Actions that take the old part out. */
 const OUT: readonly PlanAction[] = ["replace", "restuff"];
-
-const rolesOf = ({ sections, role }: Component): Role[] =>
-  sections?.length ? sections.map((section) => section.role) : [role];
-
-/** Does a capacitor sit between the line and the chassis, or across the line, with any of its sections? */
-export const mainsCapacitor = (component: Component): boolean =>
-  quantityOfDesignator(component.designator) === "capacitance" &&
-  rolesOf(component).some((role) => MAINS_ROLES.includes(role));
 
 /** What may be decided for a place: in a mains role an ordinary capacitor goes out in any case. */
 export const choicesFor = (component: Component): readonly (typeof CHOICES)[number][] =>
@@ -248,26 +63,60 @@ export const choicesFor = (component: Component): readonly (typeof CHOICES)[numb
 
 type Said = { action: PlanAction; reason: string; rule: string };
 
-const isSafe = (marking: string): boolean => {
-  const parsed = parsePart(marking, { quantity: "capacitance" });
-  return parsed.ok && parsed.value.safety !== undefined;
-};
+/** States in which something else than the original sits at a place, put there by somebody's choice of a part. */
+const FITTED: readonly (PartState | undefined)[] = ["replaced", "restuffed", "substituted"];
 
-function sayOfCapacitor(component: Component, made: Made, input: PlanInput, history: PlaceHistory): Said {
+const FITTED_RULE = "What is fitted is held to what would be chosen";
+
+/** What a new part lacks for its place, as a line of the plan; undefined where nothing is lacking. */
+function sayOfLack(lacking: readonly Lacking[], put: PlanAction): Said | undefined {
+  if (lacking.length === 0) return undefined;
+  const wrong = lacking.filter(({ lack }) => lack.what !== "unknown");
+  const [said] = wrong.length > 0 ? wrong : lacking;
+  const several = new Set(lacking.map(({ designator }) => designator)).size > 1;
+  const where = several && said ? `${said.designator}: ` : "";
+  return {
+    action: wrong.length > 0 ? put : "test",
+    reason: `${where}a new part sits there: ${said?.lack.text ?? ""}.`.replace(/^a/, "A"),
+    rule: FITTED_RULE,
+  };
+}
+
+/** An original electrolytic that stands above its own rating is worn out by it, however it measures on the bench. */
+function sayOfStrain(needs: readonly PlanNeed[], made: Place["made"], put: PlanAction): Said | undefined {
+  if (made !== "electrolytic") return undefined;
+  const strained = needs.find(({ works, drawnVolts }) => works && drawnVolts && drawnVolts < works * (1 - 1e-9));
+  return strained?.drawnVolts && strained.works
+    ? {
+        action: put,
+        reason: `Rated ${format(strained.drawnVolts, "voltage")}, and it stands at ${format(strained.works, "voltage")}.`,
+        rule: "No electrolytic above its rating",
+      }
+    : undefined;
+}
+
+type Place = { component: Component; made: Made | "resistor"; needs: readonly PlanNeed[]; lacking: Lacking[] };
+
+function sayOfCapacitor(place: Place, input: PlanInput, history: PlaceHistory): Said {
+  const { component, made, needs, lacking } = place;
   const { policy } = input;
   const museum = policy === "museum";
   const put: PlanAction = museum ? "restuff" : "replace";
   const mains = mainsCapacitor(component);
-  const fitted = history.state === "replaced" || history.state === "restuffed" || history.state === "substituted";
+  const fitted = FITTED.includes(history.state);
   if (mains) {
     const rule = "Mains roles take safety-rated parts only";
-    if (fitted && (history.fitted ?? []).length > 0 && history.fitted?.every(isSafe))
-      return { action: "done", reason: "A safety-rated part sits there.", rule };
+    if (fitted && (history.fitted ?? []).length > 0)
+      return (
+        sayOfLack(lacking, put) ?? {
+          action: "done",
+          reason: "A safety-rated part of the right class sits there.",
+          rule,
+        }
+      );
     return {
       action: put,
-      reason: fitted
-        ? "An ordinary capacitor was fitted here: it fails short, onto the chassis or the line."
-        : "An ordinary capacitor in a mains role: when it fails it puts the line where hands are.",
+      reason: "An ordinary capacitor in a mains role: when it fails it puts the line where hands are.",
       rule,
     };
   }
@@ -277,6 +126,8 @@ function sayOfCapacitor(component: Component, made: Made, input: PlanInput, hist
       reason: history.verdict.reasons[0] ?? "Measured bad.",
       rule: "A part that measures bad goes",
     };
+  const wrong = fitted ? sayOfLack(lacking, put) : sayOfStrain(needs, made, put);
+  if (wrong) return wrong;
   if (fitted && history.state !== "substituted") {
     if (made === "electrolytic" && (history.age ?? 0) >= ELECTROLYTIC_YEARS)
       return {
@@ -305,7 +156,7 @@ function sayOfCapacitor(component: Component, made: Made, input: PlanInput, hist
   return { action: "test", reason: `${what}.`, rule: "Test and keep what is good" };
 }
 
-function sayOfResistor(input: PlanInput, history: PlaceHistory): Said {
+function sayOfResistor({ lacking }: Place, input: PlanInput, history: PlaceHistory): Said {
   const school = input.switches.resistors ?? resistorSchool(input.policy);
   const rule = {
     nominal: "Replace all beyond their tolerance",
@@ -314,6 +165,8 @@ function sayOfResistor(input: PlanInput, history: PlaceHistory): Said {
   }[school];
   if (history.verdict?.verdict === "bad")
     return { action: "replace", reason: history.verdict.reasons[0] ?? "Drifted.", rule };
+  const wrong = FITTED.includes(history.state) ? sayOfLack(lacking, "replace") : undefined;
+  if (wrong) return wrong;
   if (history.state === "replaced" || history.state === "restuffed")
     return { action: "done", reason: "A new part sits there.", rule: "Work on record" };
   if (history.verdict && history.verdict.verdict !== "none")
@@ -321,43 +174,6 @@ function sayOfResistor(input: PlanInput, history: PlaceHistory): Said {
   return school === "keep"
     ? { action: "keep", reason: "Not measured; left while the set works.", rule }
     : { action: "test", reason: "Not measured yet: high in circuit is proof, low is none.", rule };
-}
-
-/** Things to mind when this part is worked on. */
-function cautionsOf(
-  component: Component,
-  input: PlanInput,
-  made: Made | "resistor",
-  history: PlaceHistory,
-  hot?: number,
-): string[] {
-  const mains = mainsCapacitor(component);
-  const year = input.year ?? 0;
-  return [
-    ...(mains
-      ? [
-          `Mains part: unplugged, and only ${component.role === "mains-to-chassis" ? "Y" : "X or Y"} class goes in. Local electrical code first.`,
-        ]
-      : []),
-    ...(component.role === "reservoir" || component.role === "smoothing"
-      ? ["Discharge through a resistor and measure before you touch it."]
-      : []),
-    ...(made === "electrolytic" ? ["Polarity. Eye protection on first power."] : []),
-    ...(component.role === "coupling" && made === "electrolytic"
-      ? ["An electrolytic in a coupling role leaks by its nature: question the drawing, fit film."]
-      : []),
-    ...(component.role === "tuned" ? ["Another part here means aligning this circuit."] : []),
-    ...(hot !== undefined && hotSpot(hot, 1).hot
-      ? ["A hot spot: keep it clear of wax and leads, and stand it off the board."]
-      : []),
-    ...(made === "paper" && year > 1930 && (component.role === "mains" || component.role === "mains-to-chassis")
-      ? ["Old oil-filled capacitors may hold PCB: gloves, and do not open the can."]
-      : []),
-    ...(history.fitted?.length && mains && !history.fitted.every(isSafe) && history.state !== "original"
-      ? [`${component.designator} holds an ordinary part in a mains role: do not power it until that is changed.`]
-      : []),
-    ...(component.note ? [component.note] : []),
-  ];
 }
 
 /**
@@ -376,6 +192,8 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
   const [need] = needs;
   const watts = quantity === "resistance" && need ? dissipation(component, need.value, input.sheet) : undefined;
   const hot = watts !== undefined && spec?.watts ? watts / spec.watts : undefined;
+  const lacking = lacksOf(component, input.sheet, needs, history.fitted ?? []);
+  const place: Place = { component, made, needs, lacking };
   const said: Said =
     needs.length === 0
       ? {
@@ -384,16 +202,14 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
           rule: "A value that is not known is measured",
         }
       : made === "resistor"
-        ? sayOfResistor(input, history)
-        : sayOfCapacitor(component, made, input, history);
-  const weak = weakest(history, needs);
+        ? sayOfResistor(place, input, history)
+        : sayOfCapacitor(place, input, history);
   // The technician's decision wins over the rules until the work is done. In a mains role the rule wins: an ordinary
   // capacitor goes out there, whatever was decided; how it goes out may be chosen.
   const mustGo = mainsCapacitor(component) && OUT.includes(said.action);
   const refused = history.decided && mustGo && !OUT.includes(history.decided.action) ? history.decided : undefined;
   const decided = said.action === "done" || refused ? undefined : history.decided;
   const action = decided?.action ?? said.action;
-  const largest = component.role === "reservoir" ? largestReservoir(input.sheet) : undefined;
   return {
     designator: component.designator,
     role: component.role,
@@ -403,12 +219,20 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
     action,
     proposed: said.action,
     ...(decided ? { override: decided.why } : {}),
-    reason: said.action === "done" && weak ? weak : said.reason,
+    reason: said.reason,
     rule: said.rule,
     needs,
     cautions: [
-      ...cautionsOf(component, input, made, history, hot),
-      ...(largest ? [`The ${largest.type} takes ${format(largest.farads, "capacitance")} at most.`] : []),
+      ...cautionsOf({
+        component,
+        sheet: input.sheet,
+        year: input.year,
+        made,
+        needs,
+        fitted: history.fitted ?? [],
+        lacking,
+        hot,
+      }),
       ...(refused
         ? [
             `The decision “${PLAN_ACTION_WORDS[refused.action]}: ${refused.why}” does not hold here: in a mains role only a safety-rated part may stay.`,
@@ -417,20 +241,6 @@ export function propose(component: Component, input: PlanInput, history: PlaceHi
     ],
     ...(hot === undefined ? {} : { hot }),
   };
-}
-
-/** What is said of a fitted part that stands less than what is asked for; undefined when it stands it. */
-function weakest(history: PlaceHistory, needs: readonly PlanNeed[]): string | undefined {
-  const [need] = needs;
-  if (!need?.volts || need.quantity !== "capacitance" || needs.length > 1) return undefined;
-  const rated = (history.fitted ?? []).flatMap((text) => {
-    const parsed = parsePart(text, { quantity: "capacitance" });
-    return parsed.ok && parsed.value.volts ? [parsed.value.volts] : [];
-  });
-  const least = Math.min(...rated);
-  return rated.length > 0 && least < need.volts * (1 - 1e-9)
-    ? `A new part sits there, rated ${format(least, "voltage")}: less than the ${format(need.volts, "voltage")} asked for here.`
-    : undefined;
 }
 
 /** Tolerance of a part as drawn; the usual one of the time where the marking has none. */

@@ -1,13 +1,12 @@
-import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
   capacitorPlace,
   dissipation,
   electrodeVolts,
+  judgeCapacitor,
   largestReservoir,
   loadedRail,
   lowRail,
-  noLoadPeak,
   rulesOf,
   stageBias,
   tubeOfStage,
@@ -43,28 +42,6 @@ const sheet: Sheet = {
   ],
   cautions: [],
 };
-
-describe("what B+ stands at before the tubes draw", () => {
-  it("is √2 times the secondary: 300 V rms gives 424 V", () => {
-    expect(noLoadPeak(sheet).volts).toBeCloseTo(424.26, 2);
-    expect(noLoadPeak(sheet).from).toContain("secondary");
-  });
-  it("without a transformer is √2 times the highest line that the set can be set to", () => {
-    const live = { ...sheet, supply: "live-chassis" as const, supplyRms: undefined, taps: [110, 220] };
-    expect(noLoadPeak(live).volts).toBeCloseTo(311.1, 1);
-  });
-  it("of a battery set is the battery, and else the highest voltage of the sheet", () => {
-    expect(noLoadPeak({ ...sheet, supply: "battery", supplyRms: undefined, lineVolts: 90 }).volts).toBe(90);
-    expect(noLoadPeak({ ...sheet, supplyRms: undefined })).toEqual({ volts: 425, from: "the sheet’s highest voltage" });
-  });
-  it("is never below what the chart has under load, for any secondary that can give it", () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 190, max: 900 }), (rms) => {
-        expect(noLoadPeak({ ...sheet, supplyRms: rms }).volts).toBeGreaterThanOrEqual(loadedRail(sheet).volts);
-      }),
-    );
-  });
-});
 
 describe("the rails", () => {
   it("under load are the chart's, whatever its sign", () => {
@@ -137,8 +114,20 @@ describe("the place of a capacitor", () => {
       nominal: expect.closeTo(16e-6, 9) as number,
     });
   });
-  it("whose stage has no grid leak on the sheet is judged by its insulation", () => {
-    const couple: Component = { designator: "C9", role: "coupling", drawn: ".01/400", stage: "mixer" };
-    expect(capacitorPlace(couple, input).next).toBeUndefined();
+  it("whose stage has no grid leak on the sheet is judged by a usual one: 4 µA at 250 V is bad before a 6V6", () => {
+    const { components: _none, ...bare } = sheet;
+    const couple: Component = { designator: "C9", role: "coupling", drawn: ".01/400", stage: "output" };
+    const place = capacitorPlace(couple, { ...input, sheet: { ...bare, components: [], points: [] } });
+    // 250 V over 4 µA is 62.5 MΩ; 425 V · 470 k / 62.97 M = 3.2 V of 12.5 V
+    const judged = judgeCapacitor({ leakAmps: 4e-6, atVolts: 250 }, { ...place, workingVolts: 250 });
+    expect(judged.verdict).toBe("bad");
+    expect(judged.reasons[1]).toContain("a usual grid leak of 470 kΩ");
+    // Nothing known at all: 250 V · 470 k / 62.97 M = 1.87 V of a usual 10 V
+    const alone = judgeCapacitor(
+      { leakAmps: 4e-6, atVolts: 250 },
+      { role: "coupling", low: -0.2, high: 0.2, electrolytic: false },
+    );
+    expect(alone.verdict).toBe("bad");
+    expect(alone.reasons[0]).toContain("by 1.87 V");
   });
 });

@@ -1,33 +1,13 @@
-import { mainRail, tapsOf, type Sheet } from "../model";
-import { format } from "../quantity";
+import { railPoints, type Sheet } from "../model";
+import { noLoadPeak, type Volts } from "../power";
 import { loaded, meterOhms, rangeFor } from "../readings";
 import { pointNear, rectifierTubes, tubeType } from "../tubes";
 
-export type Volts = { volts: number; from: string };
+type Fed = Parameters<typeof noLoadPeak>[0];
 
-type Fed = Pick<Sheet, "supply" | "supplyRms" | "highestVolts" | "lineVolts" | "taps" | "points">;
-
-/**
- * What B+ stands at before the tubes draw: √2 times the secondary, or of the line where there is no transformer.
- * Where the sheet names no secondary its highest voltage stands for it.
- */
-export function noLoadPeak(sheet: Fed): Volts {
-  if (sheet.supplyRms)
-    return {
-      volts: Math.SQRT2 * sheet.supplyRms,
-      from: `√2 × ${format(sheet.supplyRms, "voltage")} of the secondary`,
-    };
-  if (sheet.supply === "live-chassis") {
-    const line = Math.max(...tapsOf(sheet));
-    return { volts: Math.SQRT2 * line, from: `√2 × ${format(line, "voltage")} line` };
-  }
-  if (sheet.supply === "battery") return { volts: sheet.lineVolts, from: "the battery" };
-  return { volts: sheet.highestVolts, from: "the sheet’s highest voltage" };
-}
-
-/** B+ under load, from the chart; where it has none, the no-load peak stands for it. */
+/** B+ under load: the highest rail of the chart; where it has none, the no-load peak stands for it. */
 export function loadedRail(sheet: Fed): Volts {
-  const rail = mainRail(sheet.points);
+  const [rail] = railPoints(sheet.points).sort((a, b) => Math.abs(b.expected) - Math.abs(a.expected));
   return rail ? { volts: Math.abs(rail.expected), from: `${rail.point} of the chart` } : noLoadPeak(sheet);
 }
 
@@ -75,7 +55,8 @@ export function stageBias(
   const tube = tubeOfStage(sheet, stage);
   if (!tube) return undefined;
   const cathode = electrodeVolts(sheet, tube.position, "cathode");
-  if (cathode !== undefined) return { volts: Math.abs(cathode), from: `${tube.position} cathode of the chart` };
+  // A cathode at chassis says nothing of the bias: then it comes from elsewhere.
+  if (cathode) return { volts: Math.abs(cathode), from: `${tube.position} cathode of the chart` };
   const type = tubeType(tube.type);
   const point = type ? pointNear(type, electrodeVolts(sheet, tube.position, "plate")) : undefined;
   return point && point.grid < 0 ? { volts: -point.grid, from: `typical bias of the ${type?.type}` } : undefined;

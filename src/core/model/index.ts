@@ -1,6 +1,14 @@
 /** What the sets of a model share: supply, tubes, components with their roles, charts, windings, cautions. */
 export { readSheet } from "./read-sheet";
-export { chartSchema, mainRail, pointSchema, type ChartConditions, type ChartPoint, type MeterLoad } from "./chart";
+export {
+  chartSchema,
+  mainRail,
+  pointSchema,
+  railPoints,
+  type ChartConditions,
+  type ChartPoint,
+  type MeterLoad,
+} from "./chart";
 export { ELECTROLYTIC_ROLES, ROLES, roleWord, type Role } from "./roles";
 export {
   checkSections,
@@ -22,6 +30,8 @@ export {
   MOST_ROWS,
   onMains,
   partRules,
+  RECTIFIER_WORDS,
+  RECTIFIERS,
   sectionTrouble,
   sheetSchema,
   SUPPLIES,
@@ -31,6 +41,7 @@ export {
   type Caution,
   type Component,
   type Model,
+  type RectifierCircuit,
   type Sheet,
   type Supply,
   type Tube,

@@ -19,6 +19,16 @@ export const SUPPLY_WORDS: Record<Supply, string> = {
   "high-voltage": "High-voltage transmitter or amplifier",
 };
 
+/** How the high voltage is rectified: it decides what the capacitors stand at, and what the rectifier does. */
+export const RECTIFIERS = ["half-wave", "full-wave", "bridge", "doubler"] as const;
+export type RectifierCircuit = (typeof RECTIFIERS)[number];
+export const RECTIFIER_WORDS: Record<RectifierCircuit, string> = {
+  "half-wave": "Half-wave",
+  "full-wave": "Full-wave, centre tap",
+  bridge: "Bridge",
+  doubler: "Voltage doubler",
+};
+
 /** Is the set fed from the mains? */
 export const onMains = (supply: Supply): boolean => supply !== "battery" && supply !== "low-voltage";
 
@@ -77,6 +87,7 @@ export const sheetSchema = z.object({
   watts: positive().max(20_000).optional(),
   /** HT secondary of the transformer, each half where it has a centre tap, V rms: it gives the no-load peak */
   supplyRms: positive().max(10_000).optional(),
+  rectifier: z.enum(RECTIFIERS).optional(),
   /** what the heater winding gives, A */
   heaterAmps: positive().max(100).optional(),
   dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),

@@ -31,4 +31,5 @@ export {
   type StepVerdict,
   type StopRule,
 } from "./stop";
+export { noLoadPeak, type Volts } from "./peak";
 export { finalList } from "./final-list";

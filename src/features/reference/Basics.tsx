@@ -1,6 +1,6 @@
 "use client";
 
-import { SUPPLIES, SUPPLY_WORDS, type Model } from "@/core/model";
+import { RECTIFIER_WORDS, RECTIFIERS, SUPPLIES, SUPPLY_WORDS, type Model } from "@/core/model";
 import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { changeBasics } from "./actions";
@@ -27,7 +27,12 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
       return done;
     },
   });
-  const input = (key: Exclude<keyof TypedBasics, "supply" | "dialect">, label: string, example: string, wide = "") => (
+  const input = (
+    key: Exclude<keyof TypedBasics, "supply" | "rectifier" | "dialect">,
+    label: string,
+    example: string,
+    wide = "",
+  ) => (
     <TextField
       label={label}
       className={wide}
@@ -52,6 +57,11 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
         {input("taps", "Taps, V", "110, 220", "md:col-span-2")}
         {input("highestVolts", "Highest inside, V", "380")}
         {input("supplyRms", "HT secondary, V rms", "300 each half")}
+        <SelectField
+          label="Rectifier"
+          options={[["", "not known"], ...RECTIFIERS.map((one) => [one, RECTIFIER_WORDS[one]] as const)]}
+          {...form.field("rectifier")}
+        />
         {input("heaterAmps", "Heater winding, A", "3")}
         {input("watts", "Nameplate, W", "68")}
         <SelectField

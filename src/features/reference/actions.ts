@@ -31,6 +31,7 @@ const typedBasics = z.object({
   taps: words,
   highestVolts: words,
   supplyRms: words,
+  rectifier: words,
   heaterAmps: words,
   watts: words,
   dialect: words,

@@ -1,4 +1,4 @@
-import { SUPPLIES, type ChartConditions, type Model, type Sheet, type Supply } from "@/core/model";
+import { RECTIFIERS, SUPPLIES, type ChartConditions, type Model, type Sheet, type Supply } from "@/core/model";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad, printMeterLoad } from "@/core/readings";
 
@@ -11,6 +11,7 @@ export type TypedBasics = {
   taps: string;
   highestVolts: string;
   supplyRms: string;
+  rectifier: string;
   heaterAmps: string;
   watts: string;
   dialect: string;
@@ -31,6 +32,7 @@ export const typedBasics = ({ sheet }: Model): TypedBasics => ({
   taps: (sheet.taps ?? []).join(", "),
   highestVolts: volts(sheet.highestVolts),
   supplyRms: volts(sheet.supplyRms),
+  rectifier: sheet.rectifier ?? "",
   heaterAmps: volts(sheet.heaterAmps),
   watts: volts(sheet.watts),
   dialect: sheet.dialect ?? "",
@@ -50,6 +52,7 @@ const BASICS = [
   "taps",
   "highestVolts",
   "supplyRms",
+  "rectifier",
   "heaterAmps",
   "watts",
   "dialect",
@@ -93,6 +96,7 @@ export function readBasics(typed: TypedBasics): BasicsRead {
   );
   if (highest === undefined) problems.highestVolts ??= "The highest voltage inside is missing.";
   const supplyRms = value("supplyRms", "voltage", 1, 10_000, "The HT secondary is volts rms of each half: 300.");
+  const rectifier = RECTIFIERS.find((one) => one === typed.rectifier);
   const heaterAmps = value("heaterAmps", "current", 0.01, 100, "What the heater winding gives, in amperes: 3 A.");
   const watts = value("watts", "power", 0.01, 20_000, "Watts are a number above zero, up to 20 kW.");
   const taps = typed.taps
@@ -124,6 +128,7 @@ export function readBasics(typed: TypedBasics): BasicsRead {
       ...(lineHz ? { lineHz } : {}),
       ...(taps.length > 0 ? { taps: [...new Set(taps)].sort((a, b) => a - b) } : {}),
       ...(supplyRms ? { supplyRms } : {}),
+      ...(rectifier ? { rectifier } : {}),
       ...(heaterAmps ? { heaterAmps } : {}),
       ...(watts ? { watts } : {}),
       ...(typed.dialect === "m-is-thousand" || typed.dialect === "m-is-million" ? { dialect: typed.dialect } : {}),

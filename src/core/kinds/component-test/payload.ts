@@ -39,6 +39,7 @@ export const payload = z
             gridOhms: positive(),
             bias: positive(),
             name: z.string().max(80),
+            assumed: z.string().max(200).optional(),
           })
           .optional(),
         school: z.enum(["nominal", "twice", "keep"]).optional(),

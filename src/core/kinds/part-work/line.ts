@@ -1,4 +1,4 @@
-import { MAINS_ROLES } from "../../components";
+import { lacksOfParts, needsOf, rulesOf } from "../../components";
 import { partRules, sectionTrouble, type Component } from "../../model";
 import { formatPart, parsePart, quantityOfDesignator, type Parsed, type PartSpec } from "../../quantity";
 import { compareParts, parseMeasured } from "../../readings";
@@ -34,15 +34,19 @@ const OLD_CLAUSE = /\s+old (in bag|bag|to owner|to supplier|kept|discarded|in sh
 
 const EXAMPLES = "add -> and the new value, = and a measured value, or what was done (cleaned, left: why)";
 
-/** What must not go into a role: an ordinary capacitor at the mains, an electrolytic that couples. */
-function roleTrouble({ designator, role }: Component, fitted: readonly PartSpec[]): string[] {
+/** What must not go into a role: at the mains what would not be chosen there, and an electrolytic that couples. */
+function roleTrouble(
+  component: Component,
+  fitted: readonly PartSpec[],
+  { sheet, year, policy }: LineContext,
+): string[] {
+  const { designator, role } = component;
   const capacitors = fitted.filter(({ quantity }) => quantity === "capacitance");
-  if (MAINS_ROLES.includes(role) && capacitors.some(({ safety }) => !safety))
-    return [
-      `${designator} sits in a mains role: only ${role === "mains" ? "X or Y" : "Y"} class goes in there. An ordinary one fails short, onto the line or the chassis.`,
-    ];
-  if (role === "mains-to-chassis" && capacitors.some(({ safety }) => !safety?.startsWith("Y")))
-    return [`${designator} goes from the mains to chassis: Y class, not X.`];
+  const needs = needsOf(component, { sheet, year, policy, switches: {}, rules: rulesOf() }).filter(
+    ({ mains }) => mains,
+  );
+  if (needs.length > 0 && capacitors.length > 0)
+    return lacksOfParts(needs, capacitors).map(({ lack }) => `${designator} sits in a mains role: ${lack.text}.`);
   if (role === "coupling" && capacitors.some(({ construction }) => /electrolytic|tantalum/.test(construction ?? "")))
     return [`${designator} couples: an electrolytic leaks by its nature and lifts the next grid. Film goes in there.`];
   return [];
@@ -148,7 +152,7 @@ export function readPartLine(line: string, head: Head, context: LineContext): Li
   const part = context.sheet.components.find((one) => one.designator === designator);
   const sections = part ? sectionTrouble(part) : undefined;
   if (sections) hints.unshift(sections.text);
-  hints.unshift(...(part ? roleTrouble(part, now.value.specs) : []));
+  hints.unshift(...(part ? roleTrouble(part, now.value.specs, context) : []));
   if (context.warning && action !== "left") hints.push(context.warning);
   const missing = PUTS_IN.includes(action) && !arrow;
   if (stranger) return stranger;
