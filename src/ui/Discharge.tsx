@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { discharge, DISCHARGE_WARNING, dischargeResistor, TOUCH_LIMIT_VOLTS } from "@/core/power";
+import { discharge, DISCHARGE_WARNING, dischargeResistor, dischargeStick, TOUCH_LIMIT_VOLTS } from "@/core/power";
 import { format, parseQuantity } from "@/core/quantity";
 import { Field } from "./form";
 import { ValueText } from "./ValueText";
@@ -32,6 +32,7 @@ export function Discharge({ volts, farads }: { volts?: number | undefined; farad
   };
   const [v, c, r] = [positive("volts"), positive("farads"), positive("ohms")];
   const result = v && c ? discharge({ volts: v, farads: c, ohms: r }) : undefined;
+  const stick = v && c ? dischargeStick(v, c) : undefined;
   const fields: [keyof TypedCharge, string, string][] = [
     ["volts", "Charged to", "400 V"],
     ["farads", "Capacitance", "32 µF"],
@@ -77,6 +78,13 @@ export function Discharge({ volts, farads }: { volts?: number | undefined; farad
               · at first <ValueText value={result.watts} quantity="power" /> in the resistor
             </>
           ) : null}
+        </p>
+      ) : null}
+      {stick ? (
+        <p className="mt-1" aria-live="polite">
+          A stick for this charge: <ValueText value={stick.ohms} quantity="resistance" />
+          {stick.inSeries > 1 ? ` as ${stick.inSeries} equal resistors in series` : ""}, {stick.watts} W wire-wound,
+          held on for {stick.holdSeconds} s.
         </p>
       ) : null}
       <p className="mt-1 font-semibold text-warning">{DISCHARGE_WARNING}</p>

@@ -41,11 +41,60 @@ export function discharge({ ohms, farads, volts, safeVolts = TOUCH_LIMIT_VOLTS }
   return { seconds, joules, watts: (volts * volts) / ohms, warning: DISCHARGE_WARNING };
 }
 
-/** A resistor to discharge with gives off no more than this in the first moment, W. Shop rule: a 10 W wire-wound stands it. */
-const FIRST_WATTS = 40;
-/** Handy values for a discharge stick, Ω. */
-const STICKS = [1e3, 2.2e3, 4.7e3, 10e3, 22e3, 47e3, 100e3];
+/** A resistor to discharge with gives off no more than this in the first moment, W. Shop rule: it spares the contacts. */
+export const FIRST_WATTS = 40;
+/** Handy values for a discharge stick, Ω: 1, 2.2, 4.7 a decade (E3, IEC 60063). */
+const STICKS = [1e3, 1e4, 1e5, 1e6, 1e7].flatMap((decade) => [1, 2.2, 4.7].map((step) => step * decade));
+/** Wire-wound resistors that are to be had, W. */
+const WATTAGES = [10, 25, 50, 100];
+/** A wire-wound resistor bears four times its wattage for a moment, and its wattage for 25 s as one pulse. Data sheets: five times for 5 s. */
+const OVERLOAD = 4;
+const PULSE_SECONDS = 25;
+/** One resistor of a stick stands this, V; more of them go in series. Shop rule, from data sheets of 10 W types. */
+export const VOLTS_A_RESISTOR = 500;
+/** Held on half as long again as the sum says, at least ten seconds, in steps of five. Shop rule. */
+const HOLD_MARGIN = 1.5;
+const LEAST_HOLD = 10;
+const HOLD_STEP = 5;
 
-/** The smallest handy resistor that discharges a voltage without burning itself or the contacts, Ω. Shop rule. */
+/** The smallest handy resistor that discharges a voltage without burning itself or the contacts, Ω. */
 export const dischargeResistor = (volts: number): number =>
-  STICKS.find((ohms) => (volts * volts) / ohms <= FIRST_WATTS) ?? 100e3;
+  STICKS.find((ohms) => (volts * volts) / ohms <= FIRST_WATTS) ?? 47e6;
+
+export type DischargeStick = {
+  /** Ω, all of it */
+  ohms: number;
+  /** so many equal resistors in series bear the volts */
+  inSeries: number;
+  /** W, all of it */
+  watts: number;
+  /** dissipation in the first moment, W */
+  firstWatts: number;
+  /** to the touch limit, s */
+  seconds: number;
+  /** so long it is held on, s */
+  holdSeconds: number;
+};
+
+/**
+ * What to discharge a set with, and for how long: R so that the first moment stays below 40 W, the wattage from that
+ * moment and from the energy, the time from R·C·ln(V/60 V) with half as much again.
+ * @param volts above 0 V @param farads above 0 F
+ * @example dischargeStick(1000, 100e-6) // 47 kΩ in 2, 10 W; 13.2 s to 60 V, held on for 20 s
+ * @throws RangeError outside these ranges
+ */
+export function dischargeStick(volts: number, farads: number): DischargeStick {
+  if (!(volts > 0)) throw new RangeError("a voltage above zero is needed");
+  const ohms = dischargeResistor(volts);
+  const { seconds = 0, joules, watts: firstWatts = 0 } = discharge({ ohms, farads, volts });
+  const pulse = Math.min(joules / PULSE_SECONDS, firstWatts);
+  const least = Math.max(firstWatts / OVERLOAD, pulse);
+  return {
+    ohms,
+    inSeries: Math.ceil(volts / VOLTS_A_RESISTOR),
+    watts: WATTAGES.find((one) => one >= least) ?? 100,
+    firstWatts,
+    seconds,
+    holdSeconds: Math.max(LEAST_HOLD, Math.ceil((seconds * HOLD_MARGIN) / HOLD_STEP) * HOLD_STEP),
+  };
+}

@@ -1,6 +1,19 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { bestTap, bplusBand, discharge, dischargeResistor, heatersAlone, lampFor, lineCurrent, lineRemarks } from ".";
+import { PLANNED } from "../fixtures";
+import type { Component } from "../model";
+import {
+  bestTap,
+  bplusBand,
+  discharge,
+  dischargeResistor,
+  dischargeStick,
+  heatersAlone,
+  lampFor,
+  lineCurrent,
+  lineRemarks,
+  storedCharge,
+} from ".";
 
 describe("the current to expect", () => {
   it("is nameplate watts over 0.9 of the line, and a quarter above it is the end", () => {
@@ -46,6 +59,13 @@ describe("B+ on the way up", () => {
   });
 });
 
+const part = (
+  designator: string,
+  role: Component["role"],
+  drawn: string,
+  sections?: Component["sections"],
+): Component => ({ designator, role, drawn, ...(sections ? { sections } : {}) });
+
 describe("stored charge", () => {
   it("runs off by R·C·ln(V₀/V): 16 µF from 400 V through 220 kΩ is at 60 V after 6.68 s", () => {
     const { seconds, joules, watts, warning } = discharge({ ohms: 220e3, farads: 16e-6, volts: 400 });
@@ -72,6 +92,49 @@ describe("stored charge", () => {
   });
   it("is taken off through a resistor that does not burn: 4.7 kΩ at 400 V, 100 kΩ at 1.5 kV", () => {
     expect([dischargeResistor(400), dischargeResistor(1500)]).toEqual([4.7e3, 100e3]);
+  });
+  it("by a stick whose resistor, wattage and time follow from volts and capacitance", () => {
+    // 47 kΩ · 100 µF · ln(1000/60) = 13.2 s; 1000²/47 kΩ = 21 W at first; 50 J
+    expect(dischargeStick(1000, 100e-6)).toEqual({
+      ohms: 47e3,
+      inSeries: 2,
+      watts: 10,
+      firstWatts: expect.closeTo(21.3, 1) as number,
+      seconds: expect.closeTo(13.22, 2) as number,
+      holdSeconds: 20,
+    });
+    // 4 kV, 30 µF: 470 kΩ, 34 W at first, 240 J; 470 kΩ · 30 µF · ln(4000/60) = 59.2 s
+    expect(dischargeStick(4000, 30e-6)).toMatchObject({ ohms: 470e3, inSeries: 8, watts: 10, holdSeconds: 90 });
+    expect(dischargeStick(400, 32e-6)).toMatchObject({ ohms: 4.7e3, inSeries: 1, watts: 10, holdSeconds: 10 });
+    expect(() => dischargeStick(0, 1e-6)).toThrow(RangeError);
+  });
+  it("is below the touch limit after the time that it is held on, and never above 40 W, for any charge", () => {
+    const volts = fc.double({ min: 61, max: 20_000, noNaN: true });
+    const farads = fc.double({ min: 1e-9, max: 1e-3, noNaN: true });
+    fc.assert(
+      fc.property(volts, farads, (v, c) => {
+        const { ohms, holdSeconds, firstWatts, inSeries } = dischargeStick(v, c);
+        expect(v * Math.exp(-holdSeconds / (ohms * c))).toBeLessThan(60);
+        expect(firstWatts).toBeLessThanOrEqual(40);
+        expect(v / inSeries).toBeLessThanOrEqual(500);
+      }),
+    );
+  });
+  it("of a set is the sum of its filters at the highest voltage, the largest usual one where the sheet does not say", () => {
+    const sheet = { ...PLANNED, components: [part("C1", "reservoir", "16/450"), part("C2", "smoothing", "32/450")] };
+    expect(storedCharge(sheet)).toEqual({
+      volts: expect.closeTo(424.26, 2) as number,
+      farads: expect.closeTo(48e-6, 9) as number,
+      known: true,
+    });
+    expect(storedCharge(PLANNED)).toMatchObject({ farads: 100e-6, known: false });
+    const odd = { ...sheet, components: [...sheet.components, part("C3", "smoothing", "see note")] };
+    expect(storedCharge(odd)).toMatchObject({ farads: 100e-6, known: false });
+    const can = part("C1", "smoothing", "16+25", [
+      { role: "reservoir", drawn: "16/450" },
+      { role: "cathode-bypass", drawn: "25/25" },
+    ]);
+    expect(storedCharge({ ...PLANNED, components: [can] }).farads).toBeCloseTo(16e-6, 9);
   });
 });
 

@@ -1,6 +1,15 @@
 /** Safety class of a set, what can hurt in it, how it is made safe, and how power is brought on. */
 export { BPLUS_LEAST_OHMS, coldChecks, type ColdCheck } from "./cold-checks";
-export { discharge, DISCHARGE_WARNING, dischargeResistor, type Charge, type Discharge } from "./discharge";
+export {
+  discharge,
+  DISCHARGE_WARNING,
+  dischargeResistor,
+  dischargeStick,
+  type Charge,
+  type Discharge,
+  type DischargeStick,
+} from "./discharge";
+export { LARGEST_FILTER, storedCharge, type Stored } from "./stored";
 export { bplusBand, heatersAlone, lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP, stopCurrent } from "./first-power";
 export { hazards, hazardsAt, TOUCH_LIMIT_VOLTS, type Hazard } from "./hazards";
 export { lampFor, USUAL_LAMPS } from "./lamps";
@@ -20,8 +29,8 @@ export {
   type PowerPlan,
   type Stage,
 } from "./plan";
+export { afterStop } from "./after-stop";
 export {
-  afterStop,
   DANGER_WORDS,
   DANGERS,
   judgeStep,

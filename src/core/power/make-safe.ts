@@ -1,8 +1,9 @@
 import { format } from "../quantity";
 import { onMains, type Sheet } from "../model";
-import { dischargeResistor } from "./discharge";
+import { dischargeStick } from "./discharge";
 import { LAST_OLD_MATERIALS_YEAR, TOUCH_LIMIT_VOLTS } from "./hazards";
 import { lineCurrent } from "./first-power";
+import { storedCharge, type Stored } from "./stored";
 
 /** One line of the make-safe list: ticked, or measured in volts. */
 export type SafeItem = {
@@ -21,20 +22,29 @@ export const FUSE_MOST = 3;
 
 const article = (count: number, word: string) => `${count} ${word}${count === 1 ? "" : "s"}`;
 
+/** How this set is discharged: from what, through what, how long. */
+function dischargeText(charge: Stored): string {
+  const { ohms, inSeries, watts, seconds, holdSeconds } = dischargeStick(charge.volts, charge.farads);
+  const row = inSeries > 1 ? ` as ${inSeries} equal ones in series` : "";
+  const farads = `${format(charge.farads, "capacitance")}${charge.known ? "" : " taken, since the sheet does not say,"}`;
+  const time = seconds < 1 ? "less than a second" : format(seconds, "time", 2);
+  return `Discharged from ${format(charge.volts, "voltage")} through ${format(ohms, "resistance")}${row}, ${watts} W wire-wound, well insulated: ${farads} to ${TOUCH_LIMIT_VOLTS} V in ${time}, held on for ${holdSeconds} s`;
+}
+
 /**
  * The make-safe list of exactly this set, in working order. What is left on the reservoir is measured; a list of
  * ticks or a calculated time never replaces that.
  * @param sheet of the model, @param year of make, when known
  */
 export function makeSafeList(
-  sheet: Pick<Sheet, "supply" | "highestVolts" | "lineVolts" | "watts" | "tubes" | "cautions">,
+  sheet: Parameters<typeof storedCharge>[0] & Pick<Sheet, "watts" | "tubes" | "cautions">,
   year: number | null,
 ): SafeItem[] {
-  const { supply, highestVolts, watts, tubes } = sheet;
+  const { supply, watts, tubes } = sheet;
   const mains = onMains(supply);
-  const stored = highestVolts > TOUCH_LIMIT_VOLTS;
+  const charge = storedCharge(sheet);
+  const stored = charge.volts > TOUCH_LIMIT_VOLTS;
   const amps = watts && mains ? lineCurrent(watts, sheet.lineVolts).full : undefined;
-  const stick = dischargeResistor(highestVolts);
   const items: (SafeItem | false)[] = [
     mains
       ? { key: "unplugged", text: "Unplugged, the plug in sight" }
@@ -45,7 +55,7 @@ export function makeSafeList(
     },
     stored && {
       key: "discharged",
-      text: `Discharged from ${format(highestVolts, "voltage")} through a resistor (${format(stick, "resistance")} or so, well insulated), held on for ten seconds`,
+      text: dischargeText(charge),
     },
     stored && {
       key: "residual",

@@ -66,10 +66,10 @@ describe("the whole plan of", () => {
       "A slow rise lets the current speak before anything burns.
       before: Pull the rectifier (V5 5Y3); back in after the first rise.
       before: Fuse in the line, ammeter in sight, switch within reach.
-      rectifier-out-25: 57.5 V for 120 s, 0.082 A (heaters 0.016), stop 0.123, B+ –, heaters 1.575 V; amps heaters; Heaters come up; nothing else may draw.
-      rectifier-out-50: 115 V for 120 s, 0.164 A (heaters 0.028), stop 0.246, B+ –, heaters 3.15 V; amps heaters; Heaters come up; nothing else may draw.
-      rectifier-out-75: 172.5 V for 120 s, 0.246 A (heaters 0.039), stop 0.37, B+ –, heaters 4.725 V; amps heaters; Heaters come up; nothing else may draw.
-      rectifier-out-100: 230 V for 120 s, 0.329 A (heaters 0.05), stop 0.411, B+ –, heaters 6.3 V; amps heaters; Heaters on their chart value; look at every tube.
+      rectifier-out-25: 57.5 V for 120 s, 0.082 A (heaters 0.016), stop 0.033, B+ –, heaters 1.575 V; amps heaters; Heaters come up; nothing else may draw.
+      rectifier-out-50: 115 V for 120 s, 0.164 A (heaters 0.028), stop 0.057, B+ –, heaters 3.15 V; amps heaters; Heaters come up; nothing else may draw.
+      rectifier-out-75: 172.5 V for 120 s, 0.246 A (heaters 0.039), stop 0.079, B+ –, heaters 4.725 V; amps heaters; Heaters come up; nothing else may draw.
+      rectifier-out-100: 230 V for 120 s, 0.329 A (heaters 0.05), stop 0.1, B+ –, heaters 6.3 V; amps heaters; Heaters on their chart value; look at every tube.
       rectifier-in-25: 57.5 V for 120 s, 0.082 A (heaters –), stop 0.123, B+ 0 to 95, heaters 1.575 V; amps bplus heaters; No B+ yet: a tube rectifier needs about half the line.
       rectifier-in-50: 115 V for 120 s, 0.164 A (heaters –), stop 0.246, B+ 0 to 190, heaters 3.15 V; amps bplus heaters; B+ comes up as the rectifier warms. Watch it and the current.
       rectifier-in-75: 172.5 V for 120 s, 0.246 A (heaters –), stop 0.37, B+ 95.625 to 285, heaters 4.725 V; amps bplus heaters; B+ comes up as the rectifier warms. Watch it and the current.
@@ -81,10 +81,10 @@ describe("the whole plan of", () => {
       "A slow rise with long holds is gentlest on dried electrolytics.
       before: Pull the rectifier (V5 5Y3); back in after the first rise.
       before: Fuse in the line, ammeter in sight, switch within reach.
-      rectifier-out-25: 57.5 V for 120 s, 0.082 A (heaters 0.016), stop 0.123, B+ –, heaters 1.575 V; amps heaters; Heaters come up; nothing else may draw.
-      rectifier-out-50: 115 V for 120 s, 0.164 A (heaters 0.028), stop 0.246, B+ –, heaters 3.15 V; amps heaters; Heaters come up; nothing else may draw.
-      rectifier-out-75: 172.5 V for 120 s, 0.246 A (heaters 0.039), stop 0.37, B+ –, heaters 4.725 V; amps heaters; Heaters come up; nothing else may draw.
-      rectifier-out-100: 230 V for 300 s, 0.329 A (heaters 0.05), stop 0.411, B+ –, heaters 6.3 V; amps heaters; Heaters on their chart value; look at every tube.
+      rectifier-out-25: 57.5 V for 120 s, 0.082 A (heaters 0.016), stop 0.033, B+ –, heaters 1.575 V; amps heaters; Heaters come up; nothing else may draw.
+      rectifier-out-50: 115 V for 120 s, 0.164 A (heaters 0.028), stop 0.057, B+ –, heaters 3.15 V; amps heaters; Heaters come up; nothing else may draw.
+      rectifier-out-75: 172.5 V for 120 s, 0.246 A (heaters 0.039), stop 0.079, B+ –, heaters 4.725 V; amps heaters; Heaters come up; nothing else may draw.
+      rectifier-out-100: 230 V for 300 s, 0.329 A (heaters 0.05), stop 0.1, B+ –, heaters 6.3 V; amps heaters; Heaters on their chart value; look at every tube.
       rectifier-in-25: 57.5 V for 300 s, 0.082 A (heaters –), stop 0.123, B+ 0 to 95, heaters 1.575 V; amps bplus heaters; No B+ yet: a tube rectifier needs about half the line.
       rectifier-in-50: 115 V for 300 s, 0.164 A (heaters –), stop 0.246, B+ 0 to 190, heaters 3.15 V; amps bplus heaters; B+ comes up as the rectifier warms. Watch it and the current.
       rectifier-in-75: 172.5 V for 300 s, 0.246 A (heaters –), stop 0.37, B+ 95.625 to 285, heaters 4.725 V; amps bplus heaters; B+ comes up as the rectifier warms. Watch it and the current.
@@ -149,10 +149,10 @@ describe("the whole plan of", () => {
       before: Interlocks in, dummy load on, discharge stick at hand.
       before: High voltage off by its own switch until the heaters are right, where the set has one.
       before: Fuse in the line, ammeter in sight, switch within reach.
-      all-in-25: 57.5 V for 120 s, 0.483 A (heaters –), stop 0.725, B+ –, heaters – V; amps; B+ may rise with the line from the start. Watch it and the current.
-      all-in-50: 115 V for 120 s, 0.966 A (heaters –), stop 1.449, B+ –, heaters – V; amps; B+ may rise with the line from the start. Watch it and the current.
-      all-in-75: 172.5 V for 120 s, 1.449 A (heaters –), stop 2.174, B+ –, heaters – V; amps; B+ may rise with the line from the start. Watch it and the current.
-      all-in-100: 230 V for 120 s, 1.932 A (heaters –), stop 2.415, B+ –, heaters – V; amps; B+ may rise with the line from the start. Watch it and the current."
+      all-in-25: 57.5 V for 120 s, 0.483 A (heaters –), stop 0.725, B+ –, heaters – V; amps bplus; B+ may rise with the line from the start. Watch it and the current.
+      all-in-50: 115 V for 120 s, 0.966 A (heaters –), stop 1.449, B+ –, heaters – V; amps bplus; B+ may rise with the line from the start. Watch it and the current.
+      all-in-75: 172.5 V for 120 s, 1.449 A (heaters –), stop 2.174, B+ –, heaters – V; amps bplus; B+ may rise with the line from the start. Watch it and the current.
+      all-in-100: 230 V for 120 s, 1.932 A (heaters –), stop 2.415, B+ –, heaters – V; amps bplus; B+ may rise with the line from the start. Watch it and the current."
     `);
   });
   it("a transistor set, with and without known watts", () => {
@@ -171,9 +171,9 @@ describe("the whole plan of", () => {
       not: Not a variac: transistors are biased by the full voltage, so a slow rise proves nothing, and a variac neither limits current nor isolates.
       before: Batteries out. Polarity checked against the set's earth rail before the clips go on.
       no watts
-      all-in-50: 4.5 V for 20 s, – A (heaters –), stop –, B+ –, heaters – V; amps; Nothing may run into the limit.
-      all-in-75: 6.75 V for 20 s, – A (heaters –), stop –, B+ –, heaters – V; amps; Nothing may run into the limit.
-      all-in-100: 9 V for 60 s, – A (heaters –), stop –, B+ –, heaters – V; amps; Quiescent current, volume down, no signal."
+      all-in-50: 4.5 V for 20 s, – A (heaters –), stop 0.417, B+ –, heaters – V; amps; Nothing may run into the limit.
+      all-in-75: 6.75 V for 20 s, – A (heaters –), stop 0.556, B+ –, heaters – V; amps; Nothing may run into the limit.
+      all-in-100: 9 V for 60 s, – A (heaters –), stop 0.556, B+ –, heaters – V; amps; Quiescent current, volume down, no signal."
     `);
   });
   it("a battery portable: filaments first, and no tube known", () => {
@@ -183,9 +183,9 @@ describe("the whole plan of", () => {
       before: Filament supply 1.4 V, limit 160 mA; measured before it is connected.
       before: High-tension supply at zero, limit 13 mA, off.
       filaments-100: 1.4 V for 30 s, 0.125 A (heaters –), stop 0.156, B+ –, heaters – V; amps; Filaments alone; they hardly glow. Their current tells.
-      all-in-50: 45 V for 30 s, 0.005 A (heaters –), stop 0.008, B+ –, heaters – V; amps; High tension on, filaments lit.
-      all-in-75: 67.5 V for 30 s, 0.008 A (heaters –), stop 0.011, B+ –, heaters – V; amps; High tension on, filaments lit.
-      all-in-100: 90 V for 30 s, 0.01 A (heaters –), stop 0.013, B+ –, heaters – V; amps; High tension on, filaments lit."
+      all-in-50: 45 V for 30 s, 0.005 A (heaters –), stop 0.008, B+ –, heaters 1.4 V; amps heaters; High tension on, filaments lit.
+      all-in-75: 67.5 V for 30 s, 0.008 A (heaters –), stop 0.011, B+ –, heaters 1.4 V; amps heaters; High tension on, filaments lit.
+      all-in-100: 90 V for 30 s, 0.01 A (heaters –), stop 0.013, B+ –, heaters 1.4 V; amps heaters; High tension on, filaments lit."
     `);
     const { watts: _watts, ...unknown } = { ...PORTABLE, tubes: [] };
     expect(of(unknown)).toMatchInlineSnapshot(`
@@ -194,10 +194,10 @@ describe("the whole plan of", () => {
       before: Filament supply 1.4 V; measured before it is connected.
       before: High-tension supply at zero, off.
       no watts
-      filaments-100: 1.4 V for 30 s, – A (heaters –), stop –, B+ –, heaters – V; amps; Filaments alone; they hardly glow. Their current tells.
-      all-in-50: 45 V for 30 s, – A (heaters –), stop –, B+ –, heaters – V; amps; High tension on, filaments lit.
-      all-in-75: 67.5 V for 30 s, – A (heaters –), stop –, B+ –, heaters – V; amps; High tension on, filaments lit.
-      all-in-100: 90 V for 30 s, – A (heaters –), stop –, B+ –, heaters – V; amps; High tension on, filaments lit."
+      filaments-100: 1.4 V for 30 s, – A (heaters –), stop 3.571, B+ –, heaters – V; amps; Filaments alone; they hardly glow. Their current tells.
+      all-in-50: 45 V for 30 s, – A (heaters –), stop 0.042, B+ –, heaters – V; amps; High tension on, filaments lit.
+      all-in-75: 67.5 V for 30 s, – A (heaters –), stop 0.056, B+ –, heaters – V; amps; High tension on, filaments lit.
+      all-in-100: 90 V for 30 s, – A (heaters –), stop 0.056, B+ –, heaters – V; amps; High tension on, filaments lit."
     `);
   });
 });

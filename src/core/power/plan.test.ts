@@ -112,7 +112,9 @@ describe("the plan of a power-up", () => {
     const { watts: _watts, ...rest } = lantern;
     const { steps, noWatts } = plan(rest);
     expect(noWatts).toBe(true);
-    expect(steps[0]).not.toHaveProperty("stopAmps");
+    expect(steps[0]).not.toHaveProperty("amps");
+    // A receiver draws less than four times its heaters.
+    expect(steps.at(-1)?.stopAmps).toBeLessThan(300 / 230);
   });
 
   it("uses the tap: on 110 V twice the current of 220 V", () => {

@@ -1,7 +1,9 @@
 import { format } from "../quantity";
 import { mainRail, onMains, type Sheet } from "../model";
-import { heatersOf, rectifierOf, rectifierTubes } from "../tubes";
+import { commonHeaterVolts, heatersOf, rectifierOf, rectifierTubes } from "../tubes";
 import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
+import { currentLimit, unknownAmps } from "./limits";
+import { noLoadPeak } from "./peak";
 import { lampFor, USUAL_LAMPS, type LampChoice } from "./lamps";
 import { lineRemarks, type MainsLine } from "./line";
 
@@ -38,6 +40,14 @@ export type PowerExpectation = {
   warm?: boolean | undefined;
   /** one heater's nominal voltage, V */
   heaters?: number | undefined;
+  /** the heaters are filaments with a supply of their own: they do not follow the line, and end at once above it */
+  filaments?: boolean | undefined;
+  /** all heaters but the rectifier's, W */
+  heaterWatts?: number | undefined;
+  /** the end of the current at full supply where the sheet has no watts, A */
+  assumedAmps?: number | undefined;
+  /** how far the line may stand above full supply, as a fraction, where that is not a tenth */
+  lineOver?: number | undefined;
 };
 
 export type PlanStep = {
@@ -49,7 +59,7 @@ export type PlanStep = {
   amps?: number;
   /** what the heaters alone should draw, for information, A */
   heatersOnlyAmps?: number;
-  stopAmps?: number;
+  stopAmps: number;
   bplus?: [number, number];
   heaters?: number;
   measures: ("amps" | "bplus" | "heaters" | "lamp")[];
@@ -100,17 +110,28 @@ export function methodsFor(supply: Sheet["supply"], policy: PlanInput["policy"])
 
 const key = (stage: Stage, fraction: number) => `${stage}-${Math.round(fraction * 100)}`;
 
+/** A 12 V set is run at the 13.8 V of a car and its charger. Trade use. */
+const LOW_VOLTAGE_OVER = 0.2;
+
 function expectation({ sheet, tap }: PlanInput, fullAmps?: number): PowerExpectation {
+  const { supply, tubes } = sheet;
   const rail = mainRail(sheet.points);
-  const heaters = sheet.points.find((one) => one.quantity === "voltage" && /^heaters?/i.test(one.point));
-  const chartLine = sheet.chart?.lineVolts ?? sheet.lineVolts;
+  const chart = sheet.points.find((one) => one.quantity === "voltage" && /^heaters?/i.test(one.point));
+  const rectifiers = rectifierTubes(tubes);
+  const heated = tubes.filter((one) => !rectifiers.includes(one));
+  // A tap stands for the chart's line: at the tap the heaters see what they saw at the chart's line.
+  const heaters = chart?.expected ?? commonHeaterVolts(supply, heated);
+  const heaterWatts = heatersOf(supply, heated).watts;
   return {
     fullVolts: tap,
-    ...(fullAmps ? { fullAmps } : {}),
-    ...(rail && onMains(sheet.supply) ? { bplus: rail.expected, ceiling: sheet.highestVolts } : {}),
-    ...(rectifierTubes(sheet.tubes).length > 0 ? { warm: true } : {}),
-    // A tap stands for the chart's line: at the tap the heaters see what they saw at the chart's line.
-    ...(heaters && chartLine > 0 ? { heaters: heaters.expected } : {}),
+    ...(fullAmps ? { fullAmps } : { assumedAmps: unknownAmps(supply, tap, heatersOf(supply, tubes).watts) }),
+    ...(rail && onMains(supply) ? { bplus: Math.abs(rail.expected) } : {}),
+    ...(onMains(supply) ? { ceiling: noLoadPeak(sheet).volts } : {}),
+    ...(rectifiers.length > 0 ? { warm: true } : {}),
+    ...(heaters ? { heaters } : {}),
+    ...(supply === "battery" && heaters ? { filaments: true } : {}),
+    ...(heaterWatts > 0 ? { heaterWatts } : {}),
+    ...(supply === "low-voltage" ? { lineOver: LOW_VOLTAGE_OVER } : {}),
   };
 }
 
@@ -125,12 +146,13 @@ function step({ stage, fraction, hold, say, expected }: Making): PlanStep {
     fraction,
     volts: fullVolts * fraction,
     holdSeconds: hold,
-    ...(fullAmps ? { amps: fullAmps * fraction, stopAmps: stopCurrent(fullAmps, fraction) } : {}),
+    ...(fullAmps ? { amps: fullAmps * fraction } : {}),
+    stopAmps: currentLimit(expected, stage, fraction),
     ...(bplus && ceiling && highVoltage ? { bplus: bplusBand(fraction, bplus, ceiling, Boolean(expected.warm)) } : {}),
-    ...(heaters ? { heaters: heaters * fraction } : {}),
+    ...(heaters ? { heaters: expected.filaments ? heaters : heaters * fraction } : {}),
     measures: [
       "amps",
-      ...(bplus && highVoltage ? (["bplus"] as const) : []),
+      ...((bplus || ceiling) && highVoltage ? (["bplus"] as const) : []),
       ...(heaters ? (["heaters"] as const) : []),
     ],
     say,
@@ -301,7 +323,10 @@ function eliminator(input: PlanInput): PowerPlan {
   const fullAmps = sheet.watts ? lineCurrent(sheet.watts, tap, 1, 1).full : undefined;
   const expected = expectation(input, fullAmps);
   const limit = fullAmps ? stopCurrent(fullAmps, 1) : undefined;
-  const filaments: PowerExpectation = { fullVolts: filamentVolts, ...(filamentAmps ? { fullAmps: filamentAmps } : {}) };
+  const filaments: PowerExpectation = {
+    fullVolts: filamentVolts,
+    ...(filamentAmps ? { fullAmps: filamentAmps } : { assumedAmps: unknownAmps("battery", filamentVolts, 0) }),
+  };
   return {
     method: "eliminator",
     why: `Two supplies, each with its limit: ${format(filamentVolts, "voltage")} for the filaments, ${format(tap, "voltage")} for the plates.`,

@@ -1,5 +1,6 @@
 import { format, formatDeviation } from "../quantity";
-import { bplusBand, STOP_AT_FULL_LINE, STOP_AT_STEP } from "./first-power";
+import { bplusBand } from "./first-power";
+import { assumedAmps, currentLimits } from "./limits";
 import type { PowerExpectation, Stage } from "./plan";
 
 /** Things that are seen, heard or smelt, and end a power-up whatever the meters say. */
@@ -14,7 +15,8 @@ export const DANGER_WORDS: Record<Danger, string> = {
   other: "something else that is wrong",
 };
 
-export type StopRule = "over-step" | "over-full" | "grows" | "no-bplus" | Danger;
+export type StopRule =
+  "over-step" | "over-full" | "over-line" | "over-bplus" | "over-heaters" | "grows" | "no-bplus" | Danger;
 
 /** What was read at a step. Base units. */
 export type StepReading = {
@@ -47,85 +49,165 @@ const SMALLEST_GROWTH = 0.003;
 export const BPLUS_BY = 0.75;
 /** Less than this share of the chart's B+ is none. Shop rule. */
 const NO_BPLUS = 0.1;
-/** Heaters of receiving tubes: ±10 %. Data sheets. */
-const HEATER_TOLERANCE = 0.1;
+/** B+ above its ceiling, or above the share of it at this step, beyond these is a stop. Shop rules: the rating margin is 1.1. */
+const BPLUS_OVER_CEILING = 1.1;
+const BPLUS_OVER_SHARE = 1.25;
+/** B+ this far above its band is odd. Shop rule. */
+const BPLUS_ODD = 1.05;
+/** Heaters of receiving tubes: ±10 %. Data sheets. Battery filaments end at once above it. */
+export const HEATER_TOLERANCE = 0.1;
+/** Heaters of a mains set above this come off, as a fraction. Shop rule: twice the data sheets' tolerance. */
+const HEATERS_STOP = 0.2;
+/** The line may stand this far above the tap, as a fraction. Follows from the heaters' tolerance. */
+export const LINE_OVER = 0.1;
+/** A step's line may stand this far above its share, as a fraction of full line. Shop rule: half a step of the ladder. */
+const STEP_OVER = 0.125;
 /** Less than this share of what a step should draw is worth a look, as a fraction. Shop rule. */
 const HARDLY_ANY = 0.25;
 
 const amperes = (value: number) => format(value, "current", 3);
+const volts = (value: number) => format(value, "voltage");
 
-function stops({ stage, fraction, amps, endAmps, bplus, seen = [], expected }: StepReading) {
-  const found: { rule: StopRule; text: string }[] = seen.map((danger) => ({
-    rule: danger,
-    text: `Seen: ${DANGER_WORDS[danger]}.`,
-  }));
-  const { fullAmps } = expected;
+type Stop = { rule: StopRule; text: string };
+
+const isHighVoltage = (stage: Stage) => stage === "rectifier-in" || stage === "all-in";
+
+/** The share of full supply that the set saw: by the line as read, else by the step. */
+const shareOf = ({ fraction, lineVolts, expected }: StepReading) =>
+  lineVolts ? lineVolts / expected.fullVolts : fraction;
+
+function currentStop({ stage, fraction, amps, endAmps, expected }: StepReading): Stop[] {
   const most = Math.max(amps ?? 0, endAmps ?? 0);
-  if (fullAmps && most > fullAmps * STOP_AT_FULL_LINE + 1e-9)
-    found.push({
-      rule: "over-full",
-      text: `${amperes(most)} is more than ${STOP_AT_FULL_LINE} times the full current of ${amperes(fullAmps)}.`,
-    });
-  else if (fullAmps && most > fullAmps * fraction * STOP_AT_STEP + 1e-9)
-    found.push({
-      rule: "over-step",
-      text: `${amperes(most)} is more than ${STOP_AT_STEP} times the ${amperes(fullAmps * fraction)} that this step should draw.`,
-    });
-  if (amps !== undefined && endAmps !== undefined && endAmps > amps * (1 + GROWTH) && endAmps - amps > SMALLEST_GROWTH)
-    found.push({
-      rule: "grows",
-      text: `The current grew from ${amperes(amps)} to ${amperes(endAmps)} during the hold.`,
-    });
-  const highVoltage = stage === "rectifier-in" || stage === "all-in";
-  if (highVoltage && expected.bplus && bplus !== undefined && fraction >= BPLUS_BY && bplus < expected.bplus * NO_BPLUS)
-    found.push({
-      rule: "no-bplus",
-      text: `No B+ (${format(bplus, "voltage")}) at ${format(fraction, "percent")} of the line.`,
-    });
-  return found;
+  const broken = currentLimits(expected, stage, fraction).find(({ amps: limit }) => most > limit + 1e-9);
+  return broken ? [{ rule: broken.rule, text: `${amperes(most)} is more than ${broken.why}.` }] : [];
 }
 
-function watches({
-  stage,
-  fraction,
-  amps,
-  bplus,
-  heaters,
-  lamp,
-  lineVolts,
-  expected,
-}: StepReading): { text: string }[] {
-  const found: { text: string }[] = [];
-  const share = lineVolts ? lineVolts / expected.fullVolts : fraction;
-  if (
-    expected.fullAmps &&
+function growthStop({ amps, endAmps }: StepReading): Stop[] {
+  const grew =
+    amps !== undefined && endAmps !== undefined && endAmps > amps * (1 + GROWTH) && endAmps - amps > SMALLEST_GROWTH;
+  return grew
+    ? [{ rule: "grows", text: `The current grew from ${amperes(amps)} to ${amperes(endAmps)} during the hold.` }]
+    : [];
+}
+
+function lineStop({ fraction, lineVolts, expected }: StepReading): Stop[] {
+  if (!lineVolts) return [];
+  const { fullVolts, lineOver = LINE_OVER } = expected;
+  const most = fullVolts * (1 + lineOver);
+  if (lineVolts > most * (1 + 1e-9))
+    return [
+      {
+        rule: "over-line",
+        text: `${volts(lineVolts)} of line is more than the ${volts(most)} that a set for ${volts(fullVolts)} may see.`,
+      },
+    ];
+  const ahead = fraction + STEP_OVER < 1 && lineVolts > fullVolts * (fraction + STEP_OVER) * (1 + 1e-9);
+  return ahead
+    ? [
+        {
+          rule: "over-line",
+          text: `${volts(lineVolts)} of line at the step of ${volts(fullVolts * fraction)}: the rise went ahead of its steps.`,
+        },
+      ]
+    : [];
+}
+
+function bplusStop(reading: StepReading): Stop[] {
+  const { stage, fraction, bplus, lamp, expected } = reading;
+  if (bplus === undefined || !isHighVoltage(stage)) return [];
+  const ceiling = Math.max(expected.ceiling ?? 0, expected.bplus ?? 0);
+  const most = ceiling * Math.min(BPLUS_OVER_CEILING, BPLUS_OVER_SHARE * Math.min(1, shareOf(reading)));
+  if (ceiling > 0 && bplus > most * (1 + 1e-9))
+    return [
+      {
+        rule: "over-bplus",
+        text: `B+ ${volts(bplus)} is more than the ${volts(most)} that its parts may see at this line.`,
+      },
+    ];
+  // Behind a lamp the set sees less than the line: no B+ proves nothing there.
+  return !lamp && expected.bplus && fraction >= BPLUS_BY && bplus < expected.bplus * NO_BPLUS
+    ? [{ rule: "no-bplus", text: `No B+ (${volts(bplus)}) at ${format(fraction, "percent")} of the line.` }]
+    : [];
+}
+
+/** How far the heaters are off what this line gives them, as a fraction; undefined where one of the two is not known. */
+function heatersOff(reading: StepReading): number | undefined {
+  const { heaters, expected } = reading;
+  if (!expected.heaters || heaters === undefined) return undefined;
+  // Filaments have a supply of their own: they do not follow the high tension.
+  return heaters / (expected.heaters * (expected.filaments ? 1 : shareOf(reading))) - 1;
+}
+
+function heaterStop(reading: StepReading): Stop[] {
+  const off = heatersOff(reading);
+  const most = reading.expected.filaments ? HEATER_TOLERANCE : HEATERS_STOP;
+  return off !== undefined && off > most + 1e-9
+    ? [
+        {
+          rule: "over-heaters",
+          text: `Heaters at ${volts(reading.heaters ?? 0)} are ${formatDeviation(off)} for this line: more than +${format(most, "percent")}.`,
+        },
+      ]
+    : [];
+}
+
+const stops = (reading: StepReading): Stop[] => [
+  ...(reading.seen ?? []).map((danger): Stop => ({ rule: danger, text: `Seen: ${DANGER_WORDS[danger]}.` })),
+  ...lineStop(reading),
+  ...currentStop(reading),
+  ...growthStop(reading),
+  ...bplusStop(reading),
+  ...heaterStop(reading),
+];
+
+/** What cannot be judged because a figure is missing, in the sheet or at the meter. */
+function unknowns({ stage, fraction, amps, bplus, heaters, lamp, expected }: StepReading): string[] {
+  const { fullAmps, fullVolts } = expected;
+  if (amps === undefined) return [];
+  return [
+    ...(fullAmps
+      ? []
+      : [
+          `The sheet has no watts, so what this step should draw is not known: ${amperes(assumedAmps(expected))} at ${volts(fullVolts)} is taken as the end. The watts of the nameplate belong in the sheet.`,
+        ]),
+    ...(isHighVoltage(stage) && !lamp && expected.bplus && bplus === undefined && fraction >= BPLUS_BY
+      ? ["B+ was not read: without it nobody knows whether it came."]
+      : []),
+    ...(heaters !== undefined && !expected.heaters
+      ? ["What the heaters should have is not known: the sheet does not say."]
+      : []),
+  ];
+}
+
+function bplusOdd(reading: StepReading): string[] {
+  const { stage, bplus, lamp, expected } = reading;
+  if (lamp || !isHighVoltage(stage) || !expected.bplus || bplus === undefined) return [];
+  const ceiling = expected.ceiling ?? expected.bplus;
+  const [low, high] = bplusBand(Math.min(1, shareOf(reading)), expected.bplus, ceiling, Boolean(expected.warm));
+  if (bplus > high * BPLUS_ODD) return [`B+ ${volts(bplus)} is above its band: do the tubes draw?`];
+  return bplus < low ? [`B+ ${volts(bplus)} is below its band (from ${volts(low)}).`] : [];
+}
+
+function watches(reading: StepReading): { text: string }[] {
+  const { stage, fraction, amps, lamp, expected } = reading;
+  const { fullAmps } = expected;
+  const hardly =
+    fullAmps !== undefined &&
     amps !== undefined &&
     stage !== "rectifier-out" &&
     !lamp &&
-    amps < expected.fullAmps * fraction * HARDLY_ANY
-  )
-    found.push({
-      text: `Hardly any current: ${amperes(amps)} of ${amperes(expected.fullAmps * fraction)}. Fuse, switch, a broken string?`,
-    });
-  const highVoltage = stage === "rectifier-in" || stage === "all-in";
-  if (!lamp && highVoltage && expected.bplus && bplus !== undefined) {
-    const [low, high] = bplusBand(
-      Math.min(1, share),
-      expected.bplus,
-      expected.ceiling ?? expected.bplus,
-      Boolean(expected.warm),
-    );
-    if (bplus > high * 1.05)
-      found.push({ text: `B+ ${format(bplus, "voltage")} is above its band: do the tubes draw?` });
-    else if (bplus < low)
-      found.push({ text: `B+ ${format(bplus, "voltage")} is below its band (from ${format(low, "voltage")}).` });
-  }
-  if (!lamp && expected.heaters && heaters !== undefined) {
-    const off = heaters / (expected.heaters * share) - 1;
-    if (Math.abs(off) > HEATER_TOLERANCE)
-      found.push({ text: `Heaters are ${formatDeviation(off)} for this line; ±10 % is allowed.` });
-  }
-  return found;
+    amps < fullAmps * fraction * HARDLY_ANY;
+  const off = lamp ? undefined : heatersOff(reading);
+  return [
+    ...(hardly
+      ? [`Hardly any current: ${amperes(amps)} of ${amperes(fullAmps * fraction)}. Fuse, switch, a broken string?`]
+      : []),
+    ...bplusOdd(reading),
+    ...(off !== undefined && Math.abs(off) > HEATER_TOLERANCE + 1e-9
+      ? [`Heaters are ${formatDeviation(off)} for this line; ±10 % is allowed.`]
+      : []),
+    ...unknowns(reading),
+  ].map((text) => ({ text }));
 }
 
 /**
@@ -146,66 +228,3 @@ export function judgeStep(reading: StepReading): StepVerdict {
  */
 export const looksLikeMilliamps = (amps: number, full: number | undefined): boolean =>
   amps >= (full ? full * 5 : 20) && (full === undefined || amps / 1000 <= full * 5);
-
-const FIRST = "Off, unplug, discharge through a resistor, and measure what is left.";
-
-const AFTER: Record<StopRule, (stage: Stage) => string[]> = {
-  "over-step": (stage) => tooMuch(stage),
-  "over-full": (stage) => tooMuch(stage),
-  grows: () => [
-    "Feel (discharged) which part is warm: reservoir and smoothing first, they heat when they leak.",
-    "Output grid: positive volts mean a leaky coupling capacitor, and the tube runs away.",
-    "Output tube and rectifier: gas, a short when hot.",
-    "Transformer: warm with everything pulled means shorted turns.",
-  ],
-  "no-bplus": () => [
-    "Rectifier: lit, seated, emission.",
-    "Choke or field coil: ohms across it, cold. Open means no B+ behind it.",
-    "High-voltage winding: ohms of both halves against the chart and each other.",
-    "Reservoir: a dead short would have shown in the current; check B+ to chassis again.",
-  ],
-  smoke: () => BURNT,
-  smell: () => BURNT,
-  arcing: () => BURNT,
-  "red-plate": () => [
-    "Grid of that tube: bias there at all? Coupling capacitor leaky, grid leak open, bias supply dead.",
-    "Cathode resistor: value, and its bypass for a short.",
-    "The tube itself: gas, a grid short when hot. Change it with its sister and see whether the fault goes along.",
-    "Transmitter: is it oscillating by itself? Parasitic suppressors, neutralising, a missing load.",
-  ],
-  "lamp-bright": (stage) => tooMuch(stage),
-  other: () => ["Write down what it was, and find it before power comes on again."],
-};
-
-const BURNT = [
-  "Find the part by eye and nose before anything else is touched.",
-  "Measure B+ to chassis again, and every part that hangs on the burnt one.",
-  "Smoke of a selenium rectifier is poisonous: air the room.",
-];
-
-function tooMuch(stage: Stage): string[] {
-  if (stage === "rectifier-out")
-    return [
-      "Pull all tubes and try at a quarter of the line: still too much means transformer or wiring.",
-      "Heater wiring and dial lamp sockets: a short to chassis.",
-      "Capacitors across the mains.",
-      "Transformer: hums, warms with no load, or one winding's ohms low: shorted turns.",
-    ];
-  if (stage === "filaments")
-    return [
-      "Filament polarity and plug.",
-      "A tube of another filament, or shorted: pull them one by one.",
-      "Wiring and switch.",
-    ];
-  return [
-    "B+ to chassis, cold: against what it was before.",
-    "Reservoir and smoothing capacitors: polarity, leakage at voltage, a short.",
-    "Output tube: grid volts positive? Lift the coupling capacitor.",
-    "Rectifier: shorted, or gassy. Decoupling capacitors on each branch of B+.",
-  ];
-}
-
-/** What to check next after a stop, in order. */
-export function afterStop(rules: readonly StopRule[], stage: Stage): string[] {
-  return [...new Set([FIRST, ...rules.flatMap((rule) => AFTER[rule](stage))])];
-}

@@ -64,6 +64,30 @@ export function heatersOf(supply: string, tubes: readonly (NamedTube & { positio
   return { wiring: "parallel", watts, each, unknown };
 }
 
+/** Heater voltages this much alike are one, as a fraction: 6 V and 6.3 V are two. Shop rule. */
+const SAME_VOLTS = 0.02;
+
+/**
+ * The one voltage that all heaters of a line-up can stand on side by side; tapped heaters by either of their ways.
+ * @returns undefined for a series string, for unknown types, and where there is none or more than one such voltage
+ */
+export function commonHeaterVolts(
+  supply: string,
+  tubes: readonly (NamedTube & { position: string })[],
+): number | undefined {
+  const wired = heatersOf(supply, tubes);
+  if (wired.wiring !== "parallel" || wired.unknown.length > 0) return undefined;
+  const ways = tubes.flatMap((tube) => {
+    const own = tube.heaterVolts && tube.heaterAmps ? [tube.heaterVolts] : undefined;
+    const all = own ?? tubeType(tube.type)?.heaters.map(({ volts }) => volts) ?? [];
+    return all.length > 0 ? [all] : [];
+  });
+  const [first = []] = ways;
+  const alike = (a: number, b: number) => Math.abs(a / b - 1) <= SAME_VOLTS;
+  const common = first.filter((volts) => ways.every((all) => all.some((one) => alike(one, volts))));
+  return common.length === 1 ? common[0] : undefined;
+}
+
 /** What rectifies, by the tubes of the sheet; unknown while the sheet lists none. */
 export const rectifierOf = (tubes: readonly { type: string; work: string }[]): "tube" | "solid-state" | "unknown" =>
   tubes.length === 0 ? "unknown" : rectifierTubes(tubes).length > 0 ? "tube" : "solid-state";

@@ -1,6 +1,6 @@
 /** Tubes: the table of types, heaters, bias, tests, and what may stand in for what. */
 export { BASES, pinoutOf, pinouts, type Base, type Pin, type Pinout } from "./bases";
-export { heaterOf, heatersOf, rectifierOf, rectifierTubes, type Heaters } from "./heaters";
+export { heaterOf, commonHeaterVolts, heatersOf, rectifierOf, rectifierTubes, type Heaters } from "./heaters";
 export {
   nearestTypes,
   nominalGm,

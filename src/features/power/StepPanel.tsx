@@ -144,11 +144,14 @@ export function StepPanel({
                 ? ` (heaters alone about ${format(step.heatersOnlyAmps, "current", 2)})`
                 : ""}
               ,{" "}
-              <strong className="whitespace-nowrap text-error">
-                stop above {format(step.stopAmps ?? 0, "current", 2)}
-              </strong>
+              <strong className="whitespace-nowrap text-error">stop above {format(step.stopAmps, "current", 2)}</strong>
             </p>
-          ) : null}
+          ) : (
+            <p>
+              The sheet has no watts: what it should draw is not known,{" "}
+              <strong className="whitespace-nowrap text-error">stop above {format(step.stopAmps, "current", 2)}</strong>
+            </p>
+          )}
           <p className="dim">
             {[
               step.bplus ? `B+ ${format(step.bplus[0], "voltage", 2)} to ${format(step.bplus[1], "voltage", 2)}` : "",

@@ -16,7 +16,7 @@ const method = "variac";
 
 describe("a step of a power-up while it is typed", () => {
   it("asks for its readings in the order in which they come", () => {
-    expect(readingsOf(step)).toEqual(["lineVolts", "amps", "bplus", "endAmps"]);
+    expect(readingsOf(step)).toEqual(["lineVolts", "amps", "bplus", "heaters", "endAmps"]);
     expect(readingsOf(first("reliability"))).toEqual(["lineVolts", "amps", "endAmps"]);
   });
   it("takes bare numbers, and asks about amperes that cannot be", () => {

@@ -1,12 +1,11 @@
 "use client";
 
 import { useState } from "react";
-import { hazards } from "@/core/power";
+import { hazards, storedCharge } from "@/core/power";
 import { safeLines } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { Discharge } from "@/ui/Discharge";
 import { LineHint } from "@/ui/LineHint";
-import { reservoirOf } from "./reservoir";
 import { SafeLine } from "./SafeLine";
 
 /** Make safe: what can hurt here, the list of exactly this set, and what is left on the reservoir, measured. */
@@ -48,7 +47,7 @@ export function MakeSafePlate({ children }: { children?: React.ReactNode }) {
           >
             How long does it take to discharge?
           </button>
-          {calculating ? <Discharge volts={model.sheet.highestVolts} farads={reservoirOf(model.sheet)} /> : null}
+          {calculating ? <Discharge {...storedCharge(model.sheet)} /> : null}
         </div>
       ) : null}
       {children}

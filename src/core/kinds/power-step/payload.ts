@@ -32,6 +32,10 @@ export const payload = z.object({
     ceiling: signed().optional(),
     warm: z.boolean().optional(),
     heaters: positive().optional(),
+    filaments: z.boolean().optional(),
+    heaterWatts: positive().optional(),
+    assumedAmps: positive().optional(),
+    lineOver: positive().max(1).optional(),
   }),
 });
 export type PowerStep = z.infer<typeof payload>;
