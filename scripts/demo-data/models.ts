@@ -139,7 +139,7 @@ export const MODELS: Record<string, DemoModel> = {
       dialect: "m-is-million",
       tubes: tubes("V1 811A PA\nV2 811A PA\nV3 811A PA\nV4 811A PA"),
       components: components(
-        "R1 other 47 2W @suppressor\nR2 other 47 2W @suppressor\nR3 other 47 2W @suppressor\nR4 other 47 2W @suppressor\nC3 reservoir 100/450 @high voltage",
+        "R1 other 47 2W @suppressor\nR2 other 47 2W @suppressor\nR3 other 47 2W @suppressor\nR4 other 47 2W @suppressor\nC3 reservoir 25/2000 @high voltage",
       ),
       points: [volts("High voltage", 1500)],
     },

@@ -133,7 +133,7 @@ test("the tools read markings and colour bands", async ({ page }) => {
   await bands.getByLabel("Bands of").fill("4k75");
   await expect(bands.getByText("yellow, violet, green, brown, gold")).toBeVisible();
   await expect(page.getByRole("region", { name: "Body, end and dot" }).getByText("470 kΩ ±20 %")).toBeVisible();
-  const dots = page.getByRole("region", { name: "Six dots" });
+  const dots = page.getByRole("region", { name: "Dots of a moulded capacitor" });
   await expect(dots.getByText("250 pF ±5 % 500 V")).toBeVisible();
   await dots.getByLabel("Top left").selectOption("black");
   await expect(dots.getByText("by the EIA or JAN code")).toBeVisible();

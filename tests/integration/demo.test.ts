@@ -158,7 +158,7 @@ it("has a plan of the Lantern that is half worked through", async () => {
   const plan = recapOf(await visitOf("H-20417"));
   const at = (designator: string) => plan.find((line) => line.designator === designator);
   expect(plan.length).toBeGreaterThan(25);
-  expect(at("C3")).toMatchObject({ action: "done", reason: "A safety-rated part sits there." });
+  expect(at("C3")).toMatchObject({ action: "done", reason: "A safety-rated part of the right class sits there." });
   expect(at("C5")?.action).toBe("done");
   expect(at("C9")?.action).toBe("replace");
   expect(at("R13")?.action).toBe("replace");

@@ -78,7 +78,34 @@ describe("a measured part", () => {
   });
 });
 
+describe("figures that can be misread", () => {
+  const open = { ...context, sheet: { ...context.sheet, dialect: undefined } };
+  it("1.5 M is a question on a drawing whose M nobody has explained, never 1.5 Ω", () => {
+    const read = parseLine("R7 = 1.5 M", open);
+    expect(read).toMatchObject({ kind: "question" });
+    expect(read.kind === "question" ? read.choices.map(({ label }) => label) : []).toEqual(["1.5 kΩ", "1.5 MΩ"]);
+    expect(parseLine("R7 = 1.5 M in circuit", open).kind).toBe("question");
+  });
+  it.each([
+    ["R7 M47 -> 470k 1W", "470"],
+    ["R7 k47 -> 470k 1W", ""],
+    ["C14 u05 leaky -> 0.047/630", ""],
+  ])("%s reads as in the parser", (line) => expect(parseLine(line, open).kind).toBe("draft"));
+  it("1,450 of 1600 µmho is thousands, since 1.45 is no share of 1600; the unit has one name", () => {
+    expect(content("V3 gm 1,450/1600 µmho").content).toMatchObject({
+      payload: { measured: { value: 1450 }, nominal: { value: 1600 }, unit: "µS" },
+    });
+    expect(parseLine("V3 gm 1,450/1,600 µmho", context)).toMatchObject({ kind: "question" });
+  });
+});
+
 describe("a tube's test", () => {
+  it("names the electrodes between which it is shorted", () => {
+    expect(content("tube V4 shorts heater to cathode, g1-g2").content).toMatchObject({
+      payload: { shorts: "found", between: ["h-k", "g1-g2"] },
+    });
+    expect(parseLine("tube V4 shorts here and there", context).kind).toBe("not-understood");
+  });
   it("asks for shorts first", () => {
     expect(trouble("tube V4 gm 3700/4100 µS")).toContain("Shorts first");
     expect(content("tube V4 shorts none; gm 3700/4100 µS").hints.join(" ")).toContain("Gas and leakage come before");

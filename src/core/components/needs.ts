@@ -1,7 +1,7 @@
 import type { Policy, Switches } from "../policy";
-import { drawnSpec, ELECTROLYTIC_ROLES, tapsOf, type Component, type Role, type Sheet } from "../model";
+import { drawnSpec, ELECTROLYTIC_ROLES, sectionSpecs, tapsOf, type Component, type Role, type Sheet } from "../model";
 import { noLoadPeak, type Volts } from "../power";
-import { format, parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
+import { format, quantityOfDesignator, type PartSpec } from "../quantity";
 import { dissipation } from "./dissipation";
 import { LAST_PAPER_YEAR, MAINS_ROLES, ruleFor, type Kind, type RoleRule, type Rules } from "./rules";
 import { largestReservoir, loadedRail, lowRail, stageBias, tubeOfStage } from "./supply";
@@ -188,15 +188,9 @@ export function needsOf(component: Component, input: PlanInput): PlanNeed[] {
   const { designator, role, sections } = component;
   const letter = (index: number) => `${designator}${String.fromCharCode(65 + index)}`;
   if (sections && sections.length > 1)
-    return sections.flatMap((section, index) => {
-      const parsed = parsePart(section.drawn, {
-        quantity: "capacitance",
-        electrolytic: ELECTROLYTIC_ROLES.includes(section.role),
-      });
-      const [farads = 0] = parsed.ok ? parsed.value.sections : [];
-      return parsed.ok && farads > 0
-        ? [capacitorNeed(component, letter(index), section.role, parsed.value, farads, input)]
-        : [];
+    return sectionSpecs(component).flatMap(({ section, spec: one }, index) => {
+      const [farads = 0] = one?.sections ?? [];
+      return one && farads > 0 ? [capacitorNeed(component, letter(index), section.role, one, farads, input)] : [];
     });
   if (!spec) return [];
   if (spec.quantity === "resistance") {

@@ -1,4 +1,4 @@
-import { railPoints, type Sheet } from "../model";
+import { devicePoint, railPoints, type Sheet } from "../model";
 import { noLoadPeak, type Volts } from "../power";
 import { loaded, meterOhms, rangeFor } from "../readings";
 import { pointNear, rectifierTubes, tubeType } from "../tubes";
@@ -39,7 +39,10 @@ export function electrodeVolts(
   electrode: "plate" | "screen" | "cathode",
 ): number | undefined {
   const point = sheet.points.find(
-    ({ point: name, quantity }) => quantity === "voltage" && words(name) === words(`${position} ${electrode}`),
+    ({ point: name, quantity }) =>
+      quantity === "voltage" &&
+      (words(name) === words(`${position} ${electrode}`) ||
+        (devicePoint(name)?.device === position.toUpperCase() && devicePoint(name)?.electrode === electrode)),
   );
   if (!point) return undefined;
   const meter = sheet.chart?.meter;

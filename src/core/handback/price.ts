@@ -1,6 +1,6 @@
 import { ofKind, partsTaken, type Settled } from "../kinds";
 import type { Step } from "../model";
-import type { Money } from "../quantity";
+import { share, type Money } from "../quantity";
 import type { Terms } from "./terms";
 
 export type PriceLine = { designator: string; text: string; price?: Money };
@@ -51,10 +51,10 @@ export function priceOf(settled: readonly Settled[], visitId: string, terms: Ter
     ...(stock?.price ? { price: stock.price } : {}),
   }));
   const parts = lines.filter(({ price }) => price?.currency === currency);
-  const labourMinor = Math.round((labourMinutes / 60) * terms.hourMinor);
+  const labourMinor = share(terms.hourMinor, labourMinutes, 60);
   const partsMinor = parts.reduce((sum, { price }) => sum + (price?.minor ?? 0), 0);
   const netMinor = labourMinor + partsMinor;
-  const taxMinor = Math.round(netMinor * terms.tax);
+  const taxMinor = share(netMinor, terms.tax);
   const totalMinor = netMinor + taxMinor;
   const said = ofKind(settled, "estimate").findLast(({ entry }) => entry.visitId === visitId);
   const agreed = ofKind(settled, "approval").findLast(({ entry }) => entry.visitId === visitId);

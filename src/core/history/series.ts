@@ -1,4 +1,4 @@
-import type { Quantity } from "../quantity";
+import { unitName, type Quantity } from "../quantity";
 import { designatorsIn, ofKind, type Settled } from "../kinds";
 
 /** Everything that was said of one designator, in order; of a tube also its electrodes' readings. */
@@ -60,7 +60,7 @@ export function seriesOf(settled: readonly Settled[]): Series[] {
           : { high: payload.nominal.value }
         : {};
     add(
-      { key: `test ${name}`, name, ...(payload.unit ? { unit: payload.unit } : {}), ...limits },
+      { key: `test ${name}`, name, ...(payload.unit ? { unit: unitName(payload.unit) } : {}), ...limits },
       pointOf(item, payload.measured.value),
     );
   }

@@ -32,6 +32,7 @@ export {
   partRules,
   RECTIFIER_WORDS,
   RECTIFIERS,
+  sectionSpecs,
   sectionTrouble,
   sheetSchema,
   SUPPLIES,
@@ -60,5 +61,6 @@ export {
   type Stage,
   type StageKind,
 } from "./circuit";
+export { devicePoint, electrodeNamed, electrodePairs, ELECTRODES, type Electrode } from "./electrodes";
 export { STEP_NAMES, STEPS, type Step } from "./steps";
 export { windingName, windingSchema, type Winding } from "./windings";

@@ -153,6 +153,27 @@ export function drawnSpec(sheet: Pick<Sheet, "dialect">, component: Component): 
   return parsed.ok ? parsed.value : undefined;
 }
 
+/** The unit of a section's value, and the value where it stands without one. */
+const SECTION_UNIT = /^\s*[\d.,]+\s*([a-zµ]+)/i;
+const BARE_SECTION = /^(\s*[\d.,]+)(?=\s|\/|$)/;
+
+/**
+ * The sections of a can as markings. They share what they are made of and, where it stands once, their unit:
+ * `8 reservoir | 8 smoothing | 4 decoupling` are 8, 8 and 4 µF.
+ * @returns each section with its marking; undefined for one that does not read in one way
+ */
+export function sectionSpecs({ sections = [], role }: Pick<Component, "sections" | "role">) {
+  const electrolytic = [role, ...sections.map((section) => section.role)].some((one) =>
+    ELECTROLYTIC_ROLES.includes(one),
+  );
+  const unit = sections.flatMap(({ drawn }) => SECTION_UNIT.exec(drawn)?.[1] ?? [])[0];
+  return sections.map((section) => {
+    const shared = unit ? section.drawn.replace(BARE_SECTION, `$1 ${unit}`) : section.drawn;
+    const parsed = parsePart(shared, { quantity: "capacitance", ...(electrolytic ? { electrolytic } : {}) });
+    return { section, spec: parsed.ok ? parsed.value : undefined };
+  });
+}
+
 /** What is to ask about the sections of a component; undefined when nothing is. */
 export function sectionTrouble(component: Component): Exclude<SectionCheck, { kind: "fits" }> | undefined {
   const check = checkSections(component.designator, component.sections ?? [], component.common);

@@ -1,5 +1,4 @@
-import { drawnSpec, ELECTROLYTIC_ROLES, type Component, type Role, type Sheet } from "../model";
-import { parsePart } from "../quantity";
+import { drawnSpec, sectionSpecs, type Component, type Role, type Sheet } from "../model";
 import { noLoadPeak } from "./peak";
 
 /** Roles whose capacitors hold the charge of the high voltage. */
@@ -11,11 +10,8 @@ export const LARGEST_FILTER = 100e-6;
 function faradsOf(component: Component, sheet: Pick<Sheet, "dialect">): number | undefined {
   const { sections = [], role } = component;
   if (sections.length > 0) {
-    const held = sections.filter((section) => HOLDS.includes(section.role));
-    const read = held.map(({ drawn, role: of }) => {
-      const parsed = parsePart(drawn, { quantity: "capacitance", electrolytic: ELECTROLYTIC_ROLES.includes(of) });
-      return parsed.ok ? parsed.value.sections[0] : undefined;
-    });
+    const held = sectionSpecs(component).filter(({ section }) => HOLDS.includes(section.role));
+    const read = held.map(({ spec }) => spec?.sections[0]);
     return read.some((one) => one === undefined) ? undefined : read.reduce<number>((sum, one) => sum + (one ?? 0), 0);
   }
   if (!HOLDS.includes(role)) return 0;

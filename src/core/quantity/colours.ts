@@ -55,8 +55,32 @@ const POWERS: Record<Colour, number> = Object.fromEntries(
 /** Tolerance of a part with three bands. */
 export const NO_BAND_TOLERANCE = 0.2;
 
-export type Banded = { value: number; tolerance: number; coefficient?: number };
+export type Banded = {
+  value: number;
+  tolerance: number;
+  coefficient?: number;
+  /** the other way in which the same bands can be read */
+  or?: { value: number; tolerance: number; why: string };
+};
 export type BandResult = { ok: true; value: Banded } | { ok: false; at: number; message: string };
+
+/** Failures of a military part in 1000 hours, percent: the fifth band of the old code. MIL-STD-1285. */
+const FAILURES: Partial<Record<Colour, string>> = { brown: "1", red: "0.1", orange: "0.01", yellow: "0.001" };
+
+/** Gold or silver as the fourth of five: a multiplier of the code with three digits, or the tolerance of a military part. */
+function failureRated(bands: readonly Colour[]): Banded["or"] {
+  const [first, second, multiplier, fourth, fifth] = bands;
+  const failures = fifth ? FAILURES[fifth] : undefined;
+  if (!failures || (fourth !== "gold" && fourth !== "silver") || !first || !second || !multiplier) return undefined;
+  const plain = decodeBands([first, second, multiplier, fourth]);
+  return plain.ok
+    ? {
+        value: plain.value.value,
+        tolerance: plain.value.tolerance,
+        why: `on a military part the fifth band is its failures: ${failures} % in 1000 h`,
+      }
+    : undefined;
+}
 
 /**
  * Reads colour bands from left to right.
@@ -67,6 +91,9 @@ export function decodeBands(bands: readonly Colour[]): BandResult {
   if (bands.length < 3 || bands.length > 6)
     return { ok: false, at: bands.length, message: "A part has three to six bands." };
   const digitCount = bands.length >= 5 ? 3 : 2;
+  const strange = bands.findIndex((colour) => !COLOURS.includes(colour));
+  if (strange >= 0)
+    return { ok: false, at: strange, message: `“${bands[strange]}” is no colour of the code. Which one is it?` };
   let digits = 0;
   for (const [at, colour] of bands.slice(0, digitCount).entries()) {
     const digit = COLOURS.indexOf(colour);
@@ -85,7 +112,10 @@ export function decodeBands(bands: readonly Colour[]): BandResult {
       message: `Band ${digitCount + 2} is the tolerance; ${toleranceBand} stands for none.`,
     };
   const coefficientBand = bands[digitCount + 2];
-  if (!coefficientBand) return { ok: true, value: { value, tolerance } };
+  if (!coefficientBand) {
+    const or = bands.length === 5 ? failureRated(bands) : undefined;
+    return { ok: true, value: { value, tolerance, ...(or ? { or } : {}) } };
+  }
   const coefficient = COEFFICIENTS[coefficientBand];
   if (coefficient === undefined)
     return { ok: false, at: 5, message: `Band 6 is the temperature coefficient; ${coefficientBand} stands for none.` };

@@ -1,10 +1,13 @@
 /** Values as the trade writes them: parse, format, colour bands, preferred values. */
 export { BEYOND, isMeant, LARGEST, positive, signed, SMALLEST } from "./bounds";
 export { COLOURS, decodeBands, encodeBands, type Banded, type Colour } from "./colours";
+export { figuresOf } from "./figure";
+export { unitName } from "./unit-name";
+export { keepsTo, reaches } from "./edge";
 export { ownValue } from "./own-value";
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
-export { formatMoney, parseMoney, type Money } from "./money";
-export { decodeBodyEndDot, decodeSixDots, type MicaReading, type SixDots } from "./old-codes";
+export { formatMoney, parseMoney, share, type Money } from "./money";
+export { decodeBodyEndDot, decodeDots, DOT_COUNTS, type Dots, type MicaReading } from "./old-codes";
 export { parseQuantity, type Parsed } from "./parse";
 export {
   formatPart,

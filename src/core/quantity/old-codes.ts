@@ -1,8 +1,8 @@
 import { COLOURS, decodeBands, NO_BAND_TOLERANCE, type BandResult, type Colour } from "./colours";
 
 /**
- * Colour codes of parts from before the bands: resistors marked body, end and dot (RMA, 1930s), and moulded mica
- * capacitors with six dots (RMA 1938; JAN-C-5 and EIA RS-153 afterwards).
+ * Colour codes of parts from before the bands: resistors marked body, end and dot (RMA, 1930s), and moulded capacitors
+ * with three, five or six dots (RMA to 1938; JAN-C-5, JAN-C-91 and EIA RS-153 afterwards).
  */
 
 export type BodyEndDot = { body: Colour; end: Colour; dot: Colour; otherEnd?: Colour };
@@ -16,25 +16,30 @@ export function decodeBodyEndDot({ body, end, dot, otherEnd }: BodyEndDot): Band
   return decodeBands(otherEnd ? [body, end, dot, otherEnd] : [body, end, dot]);
 }
 
-/** Top row from left to right, then bottom row from left to right, with the arrow or the maker's name upright. */
-export type SixDots = readonly [Colour, Colour, Colour, Colour, Colour, Colour];
+/**
+ * Dots as they stand, from left to right, the top row first, with the arrow or the maker's name upright. Three dots are
+ * one row; five are two on top and three below.
+ */
+export type Dots = readonly Colour[];
 
 export type MicaReading = {
-  code: "RMA" | "EIA or JAN";
+  code: "RMA" | "EIA or JAN" | "JAN, paper";
   /** farad */
   value: number;
   /** fraction */
   tolerance: number;
-  /** V; only the RMA code tells it */
+  /** V; only the RMA codes tell it */
   volts?: number;
+  /** moulded paper in the shape of a mica: it leaks as paper does, and is replaced */
+  paper?: true;
 };
 
-const digit = (colour: Colour): number | undefined => {
-  const index = COLOURS.indexOf(colour);
-  return index <= 9 ? index : undefined;
+const digit = (colour: Colour | undefined): number | undefined => {
+  const index = colour === undefined ? -1 : COLOURS.indexOf(colour);
+  return index >= 0 && index <= 9 ? index : undefined;
 };
 
-const multiplier = (colour: Colour): number | undefined => {
+const multiplier = (colour: Colour | undefined): number | undefined => {
   if (colour === "gold") return 0.1;
   if (colour === "silver") return 0.01;
   const power = digit(colour);
@@ -42,7 +47,7 @@ const multiplier = (colour: Colour): number | undefined => {
 };
 
 /** RMA: the digit is the percentage; EIA and JAN use a few of them. */
-const RMA_TOLERANCE = (colour: Colour): number | undefined => {
+const rmaTolerance = (colour: Colour | undefined): number | undefined => {
   if (colour === "gold") return 0.05;
   if (colour === "silver") return 0.1;
   const percent = digit(colour);
@@ -60,45 +65,62 @@ const EIA_TOLERANCE: Partial<Record<Colour, number>> = {
 };
 
 /** RMA: hundreds of volts; gold and silver are a thousand and two thousand. */
-const rmaVolts = (colour: Colour): number | undefined => {
+const rmaVolts = (colour: Colour | undefined): number | undefined => {
   if (colour === "gold") return 1000;
   if (colour === "silver") return 2000;
   const hundreds = digit(colour);
   return hundreds ? hundreds * 100 : undefined;
 };
 
-const picofarads = (value: number) => Number((value * 1e-12).toPrecision(6));
-
-function readRma([a, b, c, voltage, tolerance, power]: SixDots): MicaReading | undefined {
-  const digits = [digit(a), digit(b), digit(c)];
+/** Digits and a multiplier as farads. A value does not begin with nought. */
+function farads(digits: readonly (Colour | undefined)[], power: Colour | undefined): number | undefined {
+  const read = digits.map(digit);
   const times = multiplier(power);
-  const within = RMA_TOLERANCE(tolerance);
-  const volts = rmaVolts(voltage);
-  // A value does not begin with nought.
-  if (
-    digits.some((d) => d === undefined) ||
-    digits[0] === 0 ||
-    times === undefined ||
-    within === undefined ||
-    volts === undefined
-  )
-    return undefined;
-  const [x = 0, y = 0, z = 0] = digits as number[];
-  return { code: "RMA", value: picofarads((x * 100 + y * 10 + z) * times), tolerance: within, volts };
+  if (!read[0] || read.some((one) => one === undefined) || times === undefined) return undefined;
+  const number = read.reduce<number>((sum, one) => sum * 10 + (one ?? 0), 0);
+  return Number((number * times * 1e-12).toPrecision(6));
 }
 
-function readEia([kind, a, b, , tolerance, power]: SixDots): MicaReading | undefined {
-  // The first dot says mica: black in the military code, white in the civil one.
-  if (kind !== "black" && kind !== "white") return undefined;
-  const [x, y, times, within] = [digit(a), digit(b), multiplier(power), EIA_TOLERANCE[tolerance]];
-  if (x === undefined || y === undefined || times === undefined || within === undefined) return undefined;
-  return { code: "EIA or JAN", value: picofarads((x * 10 + y) * times), tolerance: within };
-}
+type Read = (dots: Dots) => MicaReading | undefined;
+
+/** Three dots, the oldest code: two digits and a multiplier; always ±20 % and 500 V. */
+const readThree: Read = ([a, b, power]) => {
+  const value = farads([a, b], power);
+  return value === undefined ? undefined : { code: "RMA", value, tolerance: NO_BAND_TOLERANCE, volts: 500 };
+};
+
+/** The RMA codes of five and six dots: digits on top; voltage, tolerance and multiplier below. */
+const readRma: Read = (dots) => {
+  const [voltage, tolerance, power] = dots.slice(-3);
+  const value = farads(dots.slice(0, -3), power);
+  const within = rmaTolerance(tolerance);
+  const volts = rmaVolts(voltage);
+  return value === undefined || within === undefined || volts === undefined
+    ? undefined
+    : { code: "RMA", value, tolerance: within, volts };
+};
+
+/** The later code of six dots: the first one says what is inside, the fourth how it drifts with heat. */
+const readEia: Read = ([kind, a, b, , tolerance, power]) => {
+  // Black says mica in the military code, white in the civil one; silver says paper.
+  if (kind !== "black" && kind !== "white" && kind !== "silver") return undefined;
+  const value = farads([a, b], power);
+  const within = tolerance ? EIA_TOLERANCE[tolerance] : undefined;
+  if (value === undefined || within === undefined) return undefined;
+  return kind === "silver"
+    ? { code: "JAN, paper", value, tolerance: within, paper: true }
+    : { code: "EIA or JAN", value, tolerance: within };
+};
+
+const READERS: Record<number, readonly Read[]> = { 3: [readThree], 5: [readRma], 6: [readRma, readEia] };
+
+/** So many dots a moulded capacitor can have. */
+export const DOT_COUNTS = [3, 5, 6] as const;
 
 /**
- * Reads the six dots of a moulded mica capacitor by every code they fit. A white first dot can be a nine (RMA) or say
- * “mica” (EIA): then there are two readings, and a meter decides.
+ * Reads the dots of a moulded capacitor by every code they fit. A white first dot of six can be a nine (RMA) or say
+ * “mica” (EIA): then there are two readings, and a meter decides. A colour that is in no code has no reading.
  */
-export function decodeSixDots(dots: SixDots): MicaReading[] {
-  return [readRma(dots), readEia(dots)].filter((reading) => reading !== undefined);
+export function decodeDots(dots: Dots): MicaReading[] {
+  return (READERS[dots.length] ?? []).flatMap((read) => read(dots) ?? []);
 }

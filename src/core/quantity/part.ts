@@ -1,7 +1,8 @@
 import { format } from "./format";
 import { LONGEST_VALUE, mismatch, settle, unreadable, type Parsed } from "./parse";
 import { normalise, scanNumber, scanValue, skipSpace, type BareRules, type Scan } from "./scan";
-import { TOLERANCE_LETTERS } from "./units";
+import { scanChain } from "./sections";
+import { PICOFARAD_LETTERS, PICOFARADS_BELOW, SKEWED_LETTERS, TOLERANCE_LETTERS } from "./units";
 
 export const PART_QUANTITIES = ["capacitance", "resistance", "inductance"] as const;
 export type PartQuantity = (typeof PART_QUANTITIES)[number];
@@ -18,7 +19,11 @@ export type PartSpec = {
   tolerance?: number;
   volts?: number;
   watts?: number;
+  /** a tolerance that is not the same on both sides: fractions below and above */
+  skew?: [number, number];
   safety?: (typeof SAFETY_CLASSES)[number];
+  /** the volts of a safety-rated part are said to be for direct current */
+  direct?: true;
   construction?: string;
 };
 
@@ -49,20 +54,39 @@ const CONSTRUCTIONS = [
 
 export type PartRules = BareRules & { quantity?: PartQuantity };
 
-const NO_MORE_SECTIONS = 6;
+/** No electrolytic is smaller, F: a code that says less is none. Shop rule. */
+const SMALLEST_ELECTROLYTIC = 100e-9;
+
+/** Multiplier digits 8 and 9 stand for a hundredth and a tenth. IEC 60062; 7 stands for nothing. */
+const MULTIPLIERS: Record<string, number> = { 8: 0.01, 9: 0.1 };
+
+/** What a tolerance letter means on a capacitor of this value: below 10 pF picofarads, else a fraction. IEC 60062. */
+function letterTolerance(letter: string, quantity: PartQuantity, value: number): Partial<PartSpec> {
+  const skew = quantity === "capacitance" ? SKEWED_LETTERS[letter] : undefined;
+  if (skew) return { skew: [...skew] };
+  const picofarads = PICOFARAD_LETTERS[letter];
+  if (quantity === "capacitance" && picofarads && value > 0 && value < PICOFARADS_BELOW * (1 - 1e-9))
+    return { tolerance: Number((picofarads / value).toPrecision(6)) };
+  const fraction = TOLERANCE_LETTERS[letter];
+  return fraction === undefined ? {} : { tolerance: fraction };
+}
 
 /** `104K`: two digits, a multiplier in picofarad, a tolerance letter. Without the letter, only when it cannot be a plain number. */
 function scanDigitCode(text: string, at: number): Scan<PartSpec>[] {
-  const found = /^(\d\d)(\d)([FGJKM])?(?![a-z0-9.,µ])/i.exec(text.slice(at));
+  const found = /^(\d\d)(\d)([BCDFGJKMQSTZ])?(?![a-z0-9.,µ])/i.exec(text.slice(at));
   if (!found) return [];
   const [whole, digits = "", power = "", letter] = found;
-  if (!letter && (power === "0" || Number(power) > 6)) return [];
+  if (power === "7" || (!letter && power === "0")) return [];
   if (letter && letter !== letter.toUpperCase()) return [];
-  const tolerance = letter ? TOLERANCE_LETTERS[letter] : undefined;
-  const value = Number(digits) * 10 ** Number(power) * 1e-12;
+  const times = MULTIPLIERS[power] ?? 10 ** Number(power);
+  const value = Number((Number(digits) * times * 1e-12).toPrecision(6));
   return [
     {
-      value: { quantity: "capacitance", sections: [value], ...(tolerance ? { tolerance } : {}) },
+      value: {
+        quantity: "capacitance",
+        sections: [value],
+        ...(letter ? letterTolerance(letter, "capacitance", value) : {}),
+      },
       end: at + whole.length,
     },
   ];
@@ -78,18 +102,8 @@ function scanSections(text: string, at: number, quantity: PartQuantity, rules: P
       end: scan.end,
     }));
   }
-  const chain = /^\d+(?:[.,]\d+)?(?:\s*\+\s*\d+(?:[.,]\d+)?)+/.exec(text.slice(at));
-  if (chain && quantity === "capacitance") {
-    const numbers = chain[0].split("+").map((piece) => Number(piece.trim().replace(",", ".")));
-    const last = numbers[numbers.length - 1] ?? 1;
-    if (numbers.length > NO_MORE_SECTIONS || last === 0) return [];
-    const lastStart = skipSpace(text, at + chain[0].lastIndexOf("+") + 1);
-    // The unit stands once, behind the last section, and holds for all of them.
-    return scanValue(text, lastStart, quantity, rules).map((scan) => ({
-      value: { quantity, sections: numbers.map((n) => (scan.value / last) * n) },
-      end: scan.end,
-    }));
-  }
+  const chain = quantity === "capacitance" ? scanChain(text, at, rules) : [];
+  if (chain.length > 0) return chain.map(({ value, end }) => ({ value: { quantity, sections: value }, end }));
   return scanValue(text, at, quantity, rules).map((scan) => ({
     value: { quantity, sections: [scan.value] },
     end: scan.end,
@@ -104,70 +118,140 @@ function scanMain(text: string, at: number, rules: PartRules): Scan<PartSpec>[] 
     // A bare number says nothing about what it is: without a hint it is not read at all.
     .filter(() => rules.quantity !== undefined || unit)
     .flatMap((quantity) => scanSections(text, at, quantity, rules));
-  const code = rules.quantity === undefined || rules.quantity === "capacitance" ? scanDigitCode(text, at) : [];
-  const lettered = code.some((scan) => scan.value.tolerance !== undefined);
+  const code = (rules.quantity === undefined || rules.quantity === "capacitance" ? scanDigitCode(text, at) : []).filter(
+    ({ value }) => !rules.electrolytic || (value.sections[0] ?? 0) >= SMALLEST_ELECTROLYTIC,
+  );
+  const lettered = code.some((scan) => scan.value.tolerance !== undefined || scan.value.skew !== undefined);
   // `104K` on a capacitor is a code; on a part nobody has named it may be 104 kΩ as well.
   return lettered && rules.quantity === "capacitance" ? code : [...values, ...code];
 }
 
-type Rating = { field: keyof PartSpec; value: number | string; end: number };
+/** One rating behind a value, and where it ends. */
+type Rating = { says: Partial<PartSpec> & { current?: "AC" | "DC" }; end: number };
 
-const within = (scans: Scan<number>[]) => scans.find((scan) => scan.value > 0);
+const within = (scans: readonly Scan<number>[]) => scans.find((scan) => scan.value > 0);
 
 /** A bare figure behind a capacitor's value is its voltage: `.1 600`, `8 450`. V. */
 const BARE_VOLTS = { least: 6, most: 30_000 };
+/** The surge rating stands behind the working one, `450/550 V`, and is at most so many times it. Shop rule. */
+const MOST_SURGE = 1.6;
 
-function scanRating(text: string, at: number, quantity: PartQuantity): Rating | undefined {
+/**
+ * What stands behind a figure of volts: `V`, `kV`, `WV`, `VDCW`, `WVDC`, `V DC`, `volts working`, `V~`, `V=`. It says the
+ * factor, and which current is meant where it says so.
+ */
+const VOLT_WORDS =
+  /^\s*(k)?(?:w\.?\s?v\.?\s?d\.?\s?c|v\.?\s?d\.?\s?c\.?\s?w|d\.?\s?c\.?\s?w\.?\s?v|d\.?\s?c\.?\s?w|w\.?\s?v|v\.?\s?w|volts?|v)\.?(?:\s*(?:d\.?c|a\.?c|w\.?v|w|working|peak|rms|=|~|⎓)\.?)*(?![a-z0-9])/i;
+
+const currentOf = (words: string): { current?: "AC" | "DC" } =>
+  /a\.?c|~/i.test(words) ? { current: "AC" } : /d\.?\s?c|=|⎓/i.test(words) ? { current: "DC" } : {};
+
+/** A rating of volts with its words; `450/550 V` is the working voltage with the surge voltage behind it. */
+function scanVolts(text: string, at: number): Rating | undefined {
+  const number = within(scanNumber(text, at));
+  if (!number) return undefined;
+  const surge = /^\s*\/\s*(\d{1,5})/.exec(text.slice(number.end));
+  const behind = surge ? Number(surge[1]) : 0;
+  const working = behind > number.value && behind <= MOST_SURGE * number.value;
+  const end = surge && working ? number.end + surge[0].length : number.end;
+  const words = VOLT_WORDS.exec(text.slice(end));
+  if (!words && !working) return undefined;
+  const [all = "", kilo] = words ?? [];
+  return { says: { volts: number.value * (kilo ? 1000 : 1), ...currentOf(all) }, end: end + all.length };
+}
+
+/** A tolerance that is not the same on both sides: `+80/−20 %`, `−20 +50 %`. */
+function scanSkew(text: string, at: number): Rating | undefined {
+  const found = /^([+−-])\s*(\d{1,3})\s*%?\s*\/?\s*([+−-])\s*(\d{1,3})\s*%/.exec(text.slice(at));
+  if (!found || (found[1] === "+") === (found[3] === "+")) return undefined;
+  const [first, second] = [Number(found[2]) / 100, Number(found[4]) / 100];
+  const skew: [number, number] = found[1] === "+" ? [second, first] : [first, second];
+  return { says: { skew }, end: at + found[0].length };
+}
+
+/** Words behind a value: a safety class, a tolerance letter, what the part is made of, its greatest heat. */
+function scanWord(text: string, at: number, main: PartSpec): Rating | undefined {
   const rest = text.slice(at);
-  const fraction = /^(\d)\/(\d)\s*W(?![a-z])/i.exec(rest);
-  if (fraction)
-    return { field: "watts", value: Number(fraction[1]) / Number(fraction[2]), end: at + fraction[0].length };
-  const slash = rest.startsWith("/");
+  const safety = /^([XY][12])(?![a-z0-9])/i.exec(rest);
+  if (safety) return { says: { safety: (safety[1] ?? "").toUpperCase() as PartSpec["safety"] }, end: at + 2 };
+  const letter = /^([BCDFGJKMQSTZ])(?![a-zA-Z0-9])/.exec(rest)?.[1];
+  const tolerance = letter ? letterTolerance(letter, main.quantity, main.sections[0] ?? 0) : {};
+  if (Object.keys(tolerance).length > 0) return { says: tolerance, end: at + 1 };
+  const heat = /^\d{2,3}\s*°\s*C(?![a-z])/i.exec(rest);
+  if (heat) return { says: {}, end: at + heat[0].length };
+  const word = CONSTRUCTIONS.find(
+    (name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)),
+  );
+  return word ? { says: { construction: word }, end: at + word.length } : undefined;
+}
+
+function scanRating(text: string, at: number, main: PartSpec): Rating | undefined {
+  const slash = text[at] === "/";
   const start = slash ? skipSpace(text, at + 1) : at;
-  if (!slash) {
-    const safety = /^([XY][12])(?![a-z0-9])/i.exec(rest);
-    if (safety) return { field: "safety", value: (safety[1] ?? "").toUpperCase(), end: at + 2 };
-    const letter = /^([BCDFGJKM])(?![a-zA-Z0-9])/.exec(rest);
-    if (letter) return { field: "tolerance", value: TOLERANCE_LETTERS[letter[1] ?? ""] ?? 0, end: at + 1 };
-    const word = CONSTRUCTIONS.find(
-      (name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)),
-    );
-    if (word) return { field: "construction", value: word, end: at + word.length };
-  }
+  const word = slash ? undefined : (scanSkew(text, at) ?? scanWord(text, at, main));
+  if (word) return word;
   const unsigned = /^(?:±|\+\/?-)\s*/.exec(text.slice(start));
   const number = start + (unsigned?.[0].length ?? 0);
   const percent = within(
     scanValue(text, number, "percent").filter((scan) => text.slice(number, scan.end).match(/[%t]$/)),
   );
-  if (percent) return { field: "tolerance", value: percent.value, end: percent.end };
-  const watts = within(scanValue(text, start, "power").filter((scan) => /[a-z]$/i.test(text.slice(start, scan.end))));
-  if (watts) return { field: "watts", value: watts.value, end: watts.end };
-  const volts = within(scanValue(text, start, "voltage"));
-  const unitless = volts && !/[a-z]$/i.test(text.slice(start, volts.end));
-  if (volts && (slash || !unitless)) {
-    const working = /^\s*(?:VW|WV|DCW|DC|AC)\b/i.exec(text.slice(volts.end));
-    return { field: "volts", value: volts.value, end: volts.end + (working?.[0].length ?? 0) };
+  if (percent) return { says: { tolerance: percent.value }, end: percent.end };
+  const watts = within(
+    scanValue(text, start, "power").filter((scan) => /[a-z]\.?$/i.test(text.slice(start, scan.end))),
+  );
+  if (watts) return { says: { watts: watts.value }, end: watts.end };
+  const volts = scanVolts(text, start);
+  if (volts) return volts;
+  return scanBare(text, start, slash, main.quantity);
+}
+
+/** A figure without a unit: volts at a capacitor; at a resistor the watts, where a stroke parts it from the value. */
+function scanBare(text: string, at: number, slash: boolean, quantity: PartQuantity): Rating | undefined {
+  if (quantity === "resistance" && slash) {
+    const half = /^(\d)\/(\d)(?![\d.,])/.exec(text.slice(at));
+    if (half) return { says: { watts: Number(half[1]) / Number(half[2]) }, end: at + half[0].length };
+    const watts = within(scanNumber(text, at));
+    return watts ? { says: { watts: watts.value }, end: watts.end } : undefined;
   }
-  const bare = quantity === "capacitance" ? /^\d{1,5}(?=[\s,;]|$)/.exec(rest) : null;
-  if (bare && Number(bare[0]) >= BARE_VOLTS.least && Number(bare[0]) <= BARE_VOLTS.most)
-    return { field: "volts", value: Number(bare[0]), end: at + bare[0].length };
-  const workingVolts = within(scanNumber(text, start));
-  const wv = workingVolts && /^\s*(?:VW|WV|DCWV)\b/i.exec(text.slice(workingVolts.end));
-  if (workingVolts && wv) return { field: "volts", value: workingVolts.value, end: workingVolts.end + wv[0].length };
-  return undefined;
+  if (quantity !== "capacitance") return undefined;
+  const bare = (slash ? /^\d+(?:[.,]\d+)?/ : /^\d{1,5}(?=[\s,;]|$)/).exec(text.slice(at));
+  const value = Number(bare?.[0].replace(",", "."));
+  if (!bare || !(value > 0) || (!slash && !(value >= BARE_VOLTS.least && value <= BARE_VOLTS.most))) return undefined;
+  return { says: { volts: value }, end: at + bare[0].length };
 }
 
 type Rest = { ratings: Partial<PartSpec>; failedAt?: number };
 
-function scanRatings(text: string, from: number, quantity: PartQuantity): Rest {
+/** Of two ratings in volts, one for each current, the one that this part is used by. */
+function voltsOf(rated: readonly Rating["says"][], safety: boolean): Partial<PartSpec> {
+  const wanted = safety ? "AC" : "DC";
+  const [first] = rated;
+  const chosen = rated.find(({ current }) => current === wanted) ?? rated.find(({ current }) => !current) ?? first;
+  if (chosen?.volts === undefined) return {};
+  // A safety class counts by its alternating volts: those for direct current are marked as such.
+  return { volts: chosen.volts, ...(safety && chosen.current === "DC" ? { direct: true } : {}) };
+}
+
+function scanRatings(text: string, from: number, main: PartSpec): Rest {
   const ratings: Partial<PartSpec> = {};
+  const rated: Rating["says"][] = [];
   let at = from;
+  const done = (failedAt?: number): Rest => ({
+    ratings: { ...ratings, ...voltsOf(rated, ratings.safety !== undefined) },
+    ...(failedAt === undefined ? {} : { failedAt }),
+  });
   for (;;) {
     while (at < text.length && /[\s,;]/.test(text[at] ?? "")) at += 1;
-    if (at >= text.length) return { ratings };
-    const rating = scanRating(text, at, quantity);
-    if (!rating || ratings[rating.field] !== undefined) return { ratings, failedAt: at };
-    Object.assign(ratings, { [rating.field]: rating.value });
+    // A dash parts a rating from the value as a comma does: `8 MFD-450V`.
+    if (/^[-–]\d/.test(text.slice(at)) && !scanSkew(text, at)) at += 1;
+    if (at >= text.length) return done();
+    const rating = scanRating(text, at, main);
+    if (!rating) return done(at);
+    const { volts, current, ...others } = rating.says;
+    const again = Object.keys(others).some((field) => ratings[field as keyof PartSpec] !== undefined);
+    if (again || (volts !== undefined && rated.some((one) => one.current === current))) return done(at);
+    if (volts !== undefined) rated.push({ volts, ...(current ? { current } : {}) });
+    Object.assign(ratings, others);
     at = rating.end;
   }
 }
@@ -189,9 +273,12 @@ export function formatPart(spec: PartSpec, digits = 3): string {
         : `${spec.sections.map(scale).join(" + ")} µF`;
   return [
     value,
-    spec.volts === undefined ? "" : format(spec.volts, "voltage", digits),
+    spec.volts === undefined ? "" : `${format(spec.volts, "voltage", digits)}${spec.direct ? " DC" : ""}`,
     spec.watts === undefined ? "" : format(spec.watts, "power", digits),
     spec.tolerance === undefined ? "" : `±${format(spec.tolerance, "percent", digits)}`,
+    spec.skew === undefined
+      ? ""
+      : `+${format(spec.skew[1], "percent", digits)} −${format(spec.skew[0], "percent", digits)}`,
     spec.safety ?? "",
     spec.construction ?? "",
   ]
@@ -225,7 +312,7 @@ function readPart(typed: string, rules: PartRules): Parsed<PartSpec> {
   if (text.length > LONGEST_VALUE)
     return unreadable(LONGEST_VALUE, `A marking is shorter than ${LONGEST_VALUE} characters.`);
   const mains = scanMain(text, skipSpace(text, 0), rules);
-  const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end, main.value.quantity) }));
+  const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end, main.value) }));
   const whole = rests
     .filter(({ rest }) => rest.failedAt === undefined)
     .map(({ main, rest }) => ({ ...main.value, ...rest.ratings }))

@@ -76,7 +76,7 @@ describe("colour bands", () => {
         fc.pre(t !== 0.2 || digits <= 99);
         if (!coded.ok) throw new Error(coded.message);
         expect(coded.bands.every((band) => COLOURS.includes(band))).toBe(true);
-        expect(decodeBands(coded.bands)).toEqual({ ok: true, value: { value, tolerance: t } });
+        expect(decodeBands(coded.bands)).toMatchObject({ ok: true, value: { value, tolerance: t } });
       }),
     );
   });

@@ -13,11 +13,15 @@ describe("a number in a text", () => {
     expect(scanNumber("leaky", 0)).toEqual([]);
   });
 
-  it("has two readings only where a comma parts three digits from a number without a leading nought", () => {
+  it("has two readings only where a comma or a point parts three digits from a number without a leading nought", () => {
     expect(scanNumber("1,000", 0).map(({ value }) => value)).toEqual([1, 1000]);
     expect(scanNumber("0,047", 0)).toHaveLength(1);
     expect(scanNumber("1,00", 0)).toHaveLength(1);
-    expect(scanNumber("1.000", 0)).toHaveLength(1);
+    expect(scanNumber("1.000", 0).map(({ value }) => value)).toEqual([1, 1000]);
+    expect(scanNumber("0.047", 0)).toHaveLength(1);
+    expect(scanNumber("50 000", 0).map(({ value }) => value)).toEqual([50, 50_000]);
+    expect(scanNumber("1,500,000", 0)).toEqual([{ value: 1.5e6, end: 9 }]);
+    expect(scanNumber("1.500.000,5", 0)).toEqual([{ value: 1_500_000.5, end: 11 }]);
     expect(scanNumber("1000,000", 0)).toHaveLength(1);
   });
 

@@ -3,7 +3,7 @@ import { BARE, INFIX, spellings, type Dialect, type Quantity } from "./units";
 /** One way to read a stretch of text, and where it ended. Several of them for one text are an ambiguity. */
 export type Scan<T> = { value: T; end: number };
 
-const FRACTIONS: Record<string, number> = { "½": 0.5, "¼": 0.25, "¾": 0.75 };
+const FRACTIONS: Record<string, number> = { "½": 1 / 2, "¼": 1 / 4, "¾": 3 / 4, "⅓": 1 / 3, "⅔": 2 / 3, "⅛": 1 / 8 };
 
 /** One spelling of mu and omega: keyboards and drawings have two of each. Positions in the text stay the same. */
 export const normalise = (text: string): string => text.replace(/\u03bc/g, "µ").replace(/\u2126/g, "Ω");
@@ -14,7 +14,7 @@ export const skipSpace = (text: string, at: number): number => {
 };
 
 /** A pattern made once that is then tried at any place of a text. Making one costs more than trying it. */
-const sticky = (pattern: string | RegExp) => new RegExp(pattern, "y");
+const sticky = (pattern: RegExp) => new RegExp(pattern, `${pattern.flags}y`);
 
 const match = (pattern: RegExp, text: string, at: number): RegExpExecArray | null => {
   pattern.lastIndex = at;
@@ -28,20 +28,43 @@ const FRACTION = sticky(/(?:(\d{1,2})\s+)?([1-9])\/(2|3|4|5|8|10)(?=\s*[a-zµΩ]
 const INFIXED = new Map(
   Object.entries(INFIX).map(([quantity, letters]) => [
     quantity,
-    sticky(`(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`),
+    sticky(
+      new RegExp(
+        `(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`,
+      ),
+    ),
   ]),
 );
 
+/** `1½ W`: whole and a fraction in one sign. */
+const VULGAR = sticky(/(\d{1,2})?\s*([½¼¾⅓⅔⅛])/);
+/** Groups of three digits, twice or more, can only be thousands: `1,500,000`, `1.500.000`. */
+const MILLIONS = sticky(/[1-9]\d{0,2}(?:(?:,\d{3}){2,}(?:\.\d+)?|(?:\.\d{3}){2,}(?:,\d+)?)(?![\d.,])/);
+/** One group of three digits behind a sign: a decimal, or thousands. */
+const ONE_GROUP = /^[1-9]\d{0,2}[.,]\d{3}$/;
+/** `50 000`: groups with a space between them. */
+const SPACED = sticky(/[1-9]\d{0,2}(?:[ \u00a0\u202f]\d{3})+(?![\d.,])/);
+
+/** A number as it was read: a group of three digits behind a point is thousands on continental drawings. */
+export type ScannedNumber = Scan<number> & { thousands?: "comma" | "point" | "space" };
+
 /**
- * Reads a number with decimal point or comma. `1,000` has two readings; everything else has one.
+ * Reads a number with decimal point or comma. `1,000` and `1.000` have two readings, `50 000` is 50 or 50 000: the
+ * caller decides which of them its quantity can have. Everything else has one.
  * @returns no reading when there is no number at this place
  */
-export function scanNumber(text: string, at: number): Scan<number>[] {
+export function scanNumber(text: string, at: number): ScannedNumber[] {
   const sign = match(SIGN, text, at);
   const start = sign ? at + 1 : at;
   const factor = sign && sign[0] !== "+" ? -1 : 1;
-  const fraction = FRACTIONS[text[start] ?? ""];
-  if (fraction !== undefined) return [{ value: factor * fraction, end: start + 1 }];
+  const vulgar = match(VULGAR, text, start);
+  if (vulgar)
+    return [
+      {
+        value: factor * (Number(vulgar[1] ?? 0) + (FRACTIONS[vulgar[2] ?? ""] ?? 0)),
+        end: start + vulgar[0].length,
+      },
+    ];
   const common = match(FRACTION, text, start);
   if (common && Number(common[2]) < Number(common[3]))
     return [
@@ -50,25 +73,48 @@ export function scanNumber(text: string, at: number): Scan<number>[] {
         end: start + common[0].length,
       },
     ];
+  const millions = match(MILLIONS, text, start);
+  if (millions) {
+    const [whole] = millions;
+    const byComma = (whole.match(/,/g) ?? []).length > 1;
+    const digits = byComma ? whole.replaceAll(",", "") : whole.replaceAll(".", "").replace(",", ".");
+    return [{ value: factor * Number(digits), end: start + whole.length }];
+  }
   const found = match(NUMBER, text, start);
   if (!found) return [];
   const end = start + found[0].length;
-  const decimal = factor * Number(found[0].replace(",", "."));
-  if (/^[1-9]\d{0,2},\d{3}$/.test(found[0]))
-    return [
-      { value: decimal, end },
-      { value: factor * Number(found[0].replace(",", "")), end },
-    ];
-  return [{ value: decimal, end }];
+  const readings: ScannedNumber[] = [{ value: factor * Number(found[0].replace(",", ".")), end }];
+  if (ONE_GROUP.test(found[0])) {
+    const thousands = found[0].includes(",") ? "comma" : "point";
+    readings.push({ value: factor * Number(found[0].replace(/[.,]/, "")), end, thousands });
+  }
+  const spaced = match(SPACED, text, start);
+  if (spaced)
+    readings.push({
+      value: factor * Number(spaced[0].replace(/\D/g, "")),
+      end: start + spaced[0].length,
+      thousands: "space",
+    });
+  return readings;
 }
 
-function scanUnit(text: string, at: number, quantity: Quantity, dialect?: Dialect): Scan<number>[] {
+/** The full stop of an abbreviation (`8 mfd.`), and the ohms behind `47 K` and `250 M`, belong to the unit. */
+const OHMS = sticky(/\s*(?:ohms?|Ω)(?![a-z])/i);
+function unitEnd(text: string, at: number, quantity: Quantity): number {
+  const ohms = quantity === "resistance" ? match(OHMS, text, at) : null;
+  const end = ohms ? at + ohms[0].length : at;
+  return text[end] === "." && !/[\d.]/.test(text[end + 1] ?? "") ? end + 1 : end;
+}
+
+/** Reads a unit of a quantity at a place: every factor that its spelling can mean. */
+export function scanUnit(text: string, at: number, quantity: Quantity, dialect?: Dialect): Scan<number>[] {
   for (const spelling of spellings(quantity, dialect)) {
     const piece = text.slice(at, at + spelling.text.length);
     const same = spelling.caseMatters ? piece === spelling.text : piece.toLowerCase() === spelling.text.toLowerCase();
     const end = at + spelling.text.length;
     // A unit ends where its letters end: `m` of `meg` is not a unit of its own.
-    if (same && !/[a-zµΩω0-9]/i.test(text[end] ?? "")) return spelling.factors.map((value) => ({ value, end }));
+    if (same && !/[a-zµΩω0-9]/i.test(text[end] ?? ""))
+      return spelling.factors.map((value) => ({ value, end: unitEnd(text, end, quantity) }));
   }
   return [];
 }
@@ -80,7 +126,7 @@ function scanInfix(text: string, at: number, quantity: Quantity): Scan<number>[]
   const found = pattern ? match(pattern, text, at) : null;
   if (!found) return [];
   const [whole, before = "", letter = "", after = ""] = found;
-  return [{ value: Number(`${before || "0"}.${after}`) * (letters?.[letter] ?? 1), end: at + whole.length }];
+  return [{ value: product(Number(`${before || "0"}.${after}`), letters?.[letter] ?? 1), end: at + whole.length }];
 }
 
 /** What is known about a capacitance that stands without a unit. Undefined: nobody has said, so both readings count. */
@@ -106,6 +152,21 @@ function bareFactors(value: number, quantity: Quantity, rules: BareRules): numbe
   return factor === undefined ? [] : [value * factor];
 }
 
+/** The smallest units are the ones that come in thousands: picofarads and centimetres, ohms. */
+const inThousands = (quantity: Quantity, factor: number): boolean =>
+  quantity === "resistance" ? factor === 1 : quantity === "capacitance" && factor < 1e-9;
+
+/** May this reading of a number stand with this unit? A point is thousands only where continental drawings have it so. */
+function mayBe({ thousands }: ScannedNumber, quantity: Quantity, factor: number | undefined): boolean {
+  if (thousands === undefined || thousands === "comma") return true;
+  // A space between a value and its rating is no group: `8 450` is 8 µF at 450 V.
+  if (thousands === "space") return quantity !== "capacitance" || factor !== undefined;
+  return inThousands(quantity, factor ?? (quantity === "resistance" ? 1 : 0));
+}
+
+/** A product without the noise of binary fractions: 5 × 10⁻⁶, not 4.9999999999999996 × 10⁻⁶. */
+const product = (a: number, b: number) => Number((a * b).toPrecision(14));
+
 /**
  * Reads a number with its unit at a place in a text.
  * @param text the whole text
@@ -116,10 +177,14 @@ function bareFactors(value: number, quantity: Quantity, rules: BareRules): numbe
 export function scanValue(text: string, at: number, quantity: Quantity, rules: BareRules = {}): Scan<number>[] {
   const infix = scanInfix(text, at, quantity);
   if (infix.length > 0) return infix;
-  return scanNumber(text, at).flatMap(({ value, end }) => {
+  return scanNumber(text, at).flatMap((number) => {
+    const { value, end } = number;
     const units = scanUnit(text, skipSpace(text, end), quantity, rules.dialect);
-    if (units.length > 0) return units.map((unit) => ({ value: value * unit.value, end: unit.end }));
-    if (/[a-zµΩ%]/i.test(text[end] ?? "")) return [];
+    if (units.length > 0)
+      return units.flatMap((unit) =>
+        mayBe(number, quantity, unit.value) ? [{ value: product(value, unit.value), end: unit.end }] : [],
+      );
+    if (/[a-zµΩ%]/i.test(text[end] ?? "") || !mayBe(number, quantity, undefined)) return [];
     return bareFactors(value, quantity, rules).map((bare) => ({ value: bare, end }));
   });
 }

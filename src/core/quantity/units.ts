@@ -12,7 +12,9 @@ export const QUANTITIES = [
   "resistance",
   "inductance",
   "voltage",
+  "field",
   "current",
+  "conductance",
   "power",
   "frequency",
   "percent",
@@ -42,50 +44,111 @@ const spell = (factor: number, ...texts: string[]): UnitSpelling[] =>
 const exact = (factor: number, ...texts: string[]): UnitSpelling[] =>
   texts.map((text) => ({ text, factors: [factor], caseMatters: true }));
 
+/** What is said of a voltage behind its unit. It does not change the figure. */
+const CURRENTS = ["dc", "d.c", "ac", "a.c", "rms"];
+
+/** Words of prefixes, as papers and people write units out. */
+const PREFIX_WORDS: readonly (readonly [string, number])[] = [
+  ["micromicro", pico],
+  ["pico", pico],
+  ["nano", nano],
+  ["micro", micro],
+  ["milli", milli],
+  ["kilo", 1e3],
+  ["mega", 1e6],
+  ["giga", 1e9],
+  ["", 1],
+];
+
+/** A unit written out, with every prefix: `microfarads`, `millihenries`, `kilocycles`. */
+const written = (...names: string[]): UnitSpelling[] =>
+  PREFIX_WORDS.flatMap(([word, factor]) => names.flatMap((name) => spell(factor, word + name)));
+
 const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
   capacitance: [
     ...spell(pico, "mmfd", "mmf", "uufd", "uuf", "µµfd", "µµf", "µµ", "pf", "p"),
     ...spell(nano, "nf", "n"),
     ...spell(nano, "kpf"),
-    ...spell(micro, "mfd", "ufd", "uf", "µfd", "µf", "u", "µ"),
+    ...spell(micro, "mfd", "ufd", "uf", "µfd", "µf", "u", "µ", "mfds", "microfd"),
     ...exact(micro, "mf", "MF", "Mf"),
     // Old shops wrote mF for microfarad; today it is millifarad.
     { text: "mF", factors: [micro, milli], caseMatters: true },
     ...spell(FARAD_PER_CM, "cm"),
     ...exact(1, "F"),
+    ...written("farads", "farad"),
   ],
   resistance: [
     ...spell(1e6, "megohms", "megohm", "megs", "meg", "mohm"),
     ...exact(1e6, "MΩ"),
     ...exact(milli, "mΩ"),
-    ...spell(1e3, "kohms", "kohm", "kω", "k"),
+    ...spell(1e3, "kohms", "kohm", "kilohms", "kilohm", "kω", "k"),
     ...spell(1e9, "gω"),
-    ...spell(1, "ohms", "ohm", "ω", "r"),
+    ...spell(1, "ω", "r"),
+    // Continental drawings have E for the ohm: 220E, 4E7.
+    ...exact(1, "E"),
+    ...written("ohms", "ohm"),
   ],
   inductance: [
     ...spell(nano, "nh"),
     ...spell(micro, "uh", "µh"),
     ...spell(milli, "mh"),
-    ...spell(1, "henry", "hy", "h"),
+    ...spell(1, "hy", "h"),
+    ...written("henries", "henrys", "henry"),
   ],
   voltage: [
     ...spell(1e3, "kv"),
     ...spell(milli, "mv"),
     ...spell(micro, "uv", "µv"),
-    ...spell(1, "volts", "volt", "vdc", "vac", "v"),
+    ...spell(1, "vdc", "vac", "v"),
+    ...written("volts", "volt"),
+    ...["v", "volts", "volt"]
+      .flatMap((word) => CURRENTS.map((current) => `${word} ${current}`))
+      .flatMap((text) => spell(1, text)),
+    ...CURRENTS.flatMap((current) => [...spell(1e3, `kv ${current}`), ...spell(milli, `mv ${current}`)]),
   ],
-  current: [...spell(milli, "ma"), ...spell(micro, "ua", "µa"), ...spell(1, "amps", "amp", "a")],
+  field: [
+    ...spell(milli, "mv/m"),
+    ...spell(micro, "uv/m", "µv/m"),
+    ...spell(1, "v/m"),
+    ...PREFIX_WORDS.flatMap(([word, factor]) =>
+      spell(
+        factor,
+        `${word}volts per metre`,
+        `${word}volts per meter`,
+        `${word}volt per metre`,
+        `${word}volt per meter`,
+      ),
+    ),
+  ],
+  current: [
+    ...spell(milli, "ma"),
+    ...spell(micro, "ua", "µa"),
+    ...spell(1, "a"),
+    // “The set draws 40 mils”: thousandths of an ampere.
+    ...spell(milli, "mils", "mil"),
+    ...written("amperes", "ampere", "amps", "amp"),
+  ],
+  conductance: [
+    ...spell(milli, "mmhos", "mmho", "ma/v"),
+    ...spell(micro, "umhos", "umho", "µmhos", "µmho", "ua/v", "µa/v"),
+    ...exact(milli, "mS"),
+    ...exact(micro, "µS", "uS"),
+    ...exact(1, "S"),
+    ...written("mhos", "mho", "siemens"),
+  ],
   power: [
     ...spell(1e3, "kw"),
     ...exact(milli, "mW", "mw"),
     ...spell(micro, "uw", "µw"),
-    ...spell(1, "watts", "watt", "w"),
+    ...spell(1, "w"),
+    ...written("watts", "watt"),
   ],
   frequency: [
     ...spell(1e9, "ghz"),
     ...spell(1e6, "mhz", "mc/s", "mcs", "mc"),
     ...spell(1e3, "khz", "kc/s", "kcs", "kc"),
-    ...spell(1, "hz", "c/s", "cps"),
+    ...spell(1, "hz", "c/s", "cps", "c.p.s", "~"),
+    ...written("cycles", "cycle", "hertz"),
   ],
   percent: spell(0.01, "percent", "per cent", "%"),
   time: [
@@ -93,7 +156,8 @@ const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
     ...spell(micro, "us", "µs"),
     ...spell(60, "minutes", "minute", "min"),
     ...spell(3600, "hours", "hour", "hrs", "h"),
-    ...spell(1, "seconds", "second", "sec", "s"),
+    ...spell(1, "sec", "s"),
+    ...written("seconds", "second"),
   ],
 };
 
@@ -119,7 +183,7 @@ export function spellings(quantity: Quantity, dialect?: Dialect): readonly UnitS
 /** Letters that stand for the decimal point (`4k7`, `R47`, `4n7`), IEC 60062. `2M2` is modern use: always a million. */
 export const INFIX: Partial<Record<Quantity, Record<string, number>>> = {
   capacitance: { p: pico, n: nano, u: micro, µ: micro },
-  resistance: { R: 1, r: 1, k: 1e3, K: 1e3, M: 1e6 },
+  resistance: { R: 1, r: 1, E: 1, k: 1e3, K: 1e3, M: 1e6 },
   inductance: { u: micro, µ: micro, m: milli },
 };
 
@@ -138,6 +202,27 @@ export const TOLERANCE_LETTERS: Record<string, number> = {
   M: 0.2,
 };
 
+/**
+ * Tolerance letters of capacitors below 10 pF: picofarads, not percent. IEC 60062.
+ */
+export const PICOFARAD_LETTERS: Record<string, number> = {
+  B: 0.1 * pico,
+  C: 0.25 * pico,
+  D: 0.5 * pico,
+  F: 1 * pico,
+  G: 2 * pico,
+};
+/** Below this a capacitor's tolerance letter is in picofarads, F. IEC 60062. */
+export const PICOFARADS_BELOW = 10 * pico;
+
+/** Tolerance letters of capacitors that are not symmetrical, as fractions below and above. IEC 60062. */
+export const SKEWED_LETTERS: Record<string, readonly [number, number]> = {
+  Q: [0.1, 0.3],
+  S: [0.2, 0.5],
+  T: [0.1, 0.5],
+  Z: [0.2, 0.8],
+};
+
 type Prefix = { factor: number; symbol: string };
 
 const SCALE: Record<string, number> = { n: nano, p: pico, µ: micro, m: milli, "": 1, k: 1e3, M: 1e6, G: 1e9 };
@@ -154,7 +239,9 @@ export const PRINTED: Record<Quantity, Rung[]> = {
   resistance: prefixes(["", "k", "M"], "Ω"),
   inductance: prefixes(["n", "µ", "m", ""], "H"),
   voltage: prefixes(["µ", "m", "", "k"], "V"),
+  field: prefixes(["µ", "m", ""], "V/m"),
   current: prefixes(["µ", "m", ""], "A"),
+  conductance: prefixes(["µ", "m", ""], "S"),
   // Ratings and dissipations are said in watts below one, too: 0.5 W, 0.125 W.
   power: [...prefixes(["µ", "m"], "W"), { factor: 1, symbol: "W", from: 0.01 }, ...prefixes(["k"], "W")],
   frequency: prefixes(["", "k", "M", "G"], "Hz"),
@@ -174,7 +261,9 @@ export const QUANTITY_WORDS: Record<Quantity, string> = {
   resistance: "a resistance",
   inductance: "an inductance",
   voltage: "a voltage",
+  field: "a field strength",
   current: "a current",
+  conductance: "a transconductance",
   power: "a power",
   frequency: "a frequency",
   percent: "a percentage",

@@ -1,20 +1,8 @@
+import { devicePoint, type Electrode } from "../model";
 import type { Verdict } from "./verdict";
 
 /** A judged reading, as far as it is needed to say what lies behind it. */
 export type Seen = { verdict: Verdict; value: number };
-
-type Electrode = "plate" | "screen" | "cathode" | "grid" | "emitter" | "collector" | "base" | "heater";
-
-const ELECTRODE = /^((?:V|Q|TR)\d{1,2})\s+(plate|anode|screen|cathode|grid|g1|g2|heater|emitter|collector|base)/i;
-
-/** The device and the electrode that a point's name speaks of. */
-function electrodeOf(point: string): { device: string; electrode: Electrode } | undefined {
-  const found = ELECTRODE.exec(point);
-  if (!found) return undefined;
-  const word = (found[2] ?? "").toLowerCase();
-  const electrode = { anode: "plate", g1: "grid", g2: "screen" }[word] ?? word;
-  return { device: (found[1] ?? "").toUpperCase(), electrode: electrode as Electrode };
-}
 
 /** A plate this close to B+ draws nothing through its load, as a fraction. Shop rule. */
 const SAME_AS_RAIL = 0.03;
@@ -25,7 +13,7 @@ const isOut = (verdict?: Verdict): verdict is "high" | "low" => verdict === "hig
 
 const find = (seen: ReadonlyMap<string, Seen>, device: string, electrode: Electrode) =>
   [...seen].find(([point]) => {
-    const other = electrodeOf(point);
+    const other = devicePoint(point);
     return other?.device === device && other.electrode === electrode;
   })?.[1];
 
@@ -67,7 +55,7 @@ const PLAIN: { name: RegExp; high: string; low: string }[] = [
 export function likelyBehind(point: string, own: Seen, seen: ReadonlyMap<string, Seen>, rail?: number): string[] {
   if (!isOut(own.verdict)) return [];
   const high = own.verdict === "high";
-  const place = electrodeOf(point);
+  const place = devicePoint(point);
   if (!place) {
     const plain = PLAIN.find(({ name }) => name.test(point));
     return plain ? [high ? plain.high : plain.low] : [];
@@ -75,6 +63,13 @@ export function likelyBehind(point: string, own: Seen, seen: ReadonlyMap<string,
   const { device, electrode } = place;
   const other = (name: Electrode) => find(seen, device, name)?.verdict;
   switch (electrode) {
+    case "suppressor":
+    case "target":
+    case "diode":
+    case "drain":
+    case "gate":
+    case "source":
+      return [];
     case "plate":
     case "collector": {
       const tail = electrode === "plate" ? "cathode" : "emitter";

@@ -1,15 +1,21 @@
 import { format, parseQuantity } from "../quantity";
 import type { MeterLoad } from "../model";
 
+/** No meter of the trade has fewer ohms for each volt: `20,000 ohms per volt` is twenty thousand. Shop rule. */
+const LEAST_OHMS_PER_VOLT = 50;
+
 /**
  * Reads what a meter is to the circuit: `20 kΩ/V`, `1000 ohms per volt`, `10 MΩ`.
  * @returns ohms per volt or one input resistance, above zero; undefined when it reads as neither
  */
 export function parseMeterLoad(text: string): Pick<MeterLoad, "ohmsPerVolt" | "inputOhms"> | undefined {
-  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olt)?$/i.exec(text.trim());
+  const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olts?)?\.?$/i.exec(text.trim());
   const parsed = parseQuantity(perVolt?.[1] ?? text, "resistance", { dialect: "m-is-million" });
-  if (!parsed.ok || parsed.value <= 0 || parsed.value > 1e12) return undefined;
-  return perVolt ? { ohmsPerVolt: parsed.value } : { inputOhms: parsed.value };
+  const read = parsed.ok ? [parsed.value] : parsed.kind === "ambiguous" ? parsed.choices.map(({ value }) => value) : [];
+  const least = perVolt ? LEAST_OHMS_PER_VOLT : 0;
+  const [value, second] = read.length > 1 ? read.filter((one) => one >= least) : read;
+  if (value === undefined || second !== undefined || value <= 0 || value > 1e12) return undefined;
+  return perVolt ? { ohmsPerVolt: value } : { inputOhms: value };
 }
 
 /** Prints it so that it reads back, as meters of the time were called: `1000 Ω/V`, `20 kΩ/V`, `11 MΩ`; empty for none. */

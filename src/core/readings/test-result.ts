@@ -1,3 +1,5 @@
+import { keepsTo, reaches } from "../quantity";
+
 /** Shop rule for tubes: at or above this share of nominal a tube is good; below `TUBE_REPLACE` it is replaced. */
 export const TUBE_GOOD = 0.8;
 export const TUBE_REPLACE = 0.6;
@@ -13,7 +15,7 @@ export type TestJudgement = { verdict: TestVerdict; ratio?: number; reasons: str
 function limitWords(ratio: number, sense: "at-least" | "at-most"): string {
   const percent = Math.round(Math.abs(ratio - 1) * 100);
   const side = ratio < 1 ? "below" : "above";
-  const met = sense === "at-least" ? ratio >= 1 : ratio <= 1;
+  const met = sense === "at-least" ? reaches(ratio, 1) : keepsTo(ratio, 1);
   if (percent === 0) return met ? "Exactly at the limit." : `Just ${side} the limit.`;
   // A figure of several times the limit is a factor to anybody, not per cent.
   const far = ratio >= 10 ? `${Number(ratio.toPrecision(2))} times the limit` : `${percent} % ${side} the limit`;
@@ -30,13 +32,16 @@ export function judgeTest(measured: number, nominal: number | undefined, sense: 
   if (nominal === undefined || nominal <= 0)
     return { verdict: "none", reasons: ["No limit given: it is kept without a verdict."] };
   const ratio = measured / nominal;
-  const percent = `${Math.round(ratio * 100)} %`;
+  // A figure just below a limit is not rounded onto it.
+  const whole = Math.round(ratio * 100);
+  const edge = [TUBE_GOOD, TUBE_REPLACE].some((limit) => whole === limit * 100 && !reaches(ratio, limit));
+  const percent = `${edge ? Math.floor(ratio * 1000) / 10 : whole} %`;
   if (sense === "share") {
-    if (ratio >= TUBE_GOOD) return { verdict: "good", ratio, reasons: [`${percent} of nominal.`] };
-    if (ratio >= TUBE_REPLACE)
+    if (reaches(ratio, TUBE_GOOD)) return { verdict: "good", ratio, reasons: [`${percent} of nominal.`] };
+    if (reaches(ratio, TUBE_REPLACE))
       return { verdict: "watch", ratio, reasons: [`${percent} of nominal: watch it (good from 80 %).`] };
     return { verdict: "bad", ratio, reasons: [`${percent} of nominal: replace (below 60 %).`] };
   }
-  const met = sense === "at-least" ? ratio >= 1 : ratio <= 1;
+  const met = sense === "at-least" ? reaches(ratio, 1) : keepsTo(ratio, 1);
   return { verdict: met ? "good" : "bad", ratio, reasons: [limitWords(ratio, sense)] };
 }

@@ -1,5 +1,5 @@
 import { parsePart, parseQuantity, type Parsed, type PartRules, type PartSpec, type Quantity } from "../quantity";
-import { got, notUnderstood, stop, type LineQuestion, type PieceRead } from "./result";
+import { got, notUnderstood, stop, type PieceRead } from "./result";
 
 /** A piece of the whole line, and where it stands in it, so that a question can rewrite the line around it. */
 export type Piece = { line: string; start: number; end: number };
@@ -40,14 +40,13 @@ export function longest<T>(where: Piece, parse: (text: string) => Parsed<T>): Pi
     .map((match) => match.index)
     .filter((end) => end > 0)
     .reverse();
-  let question: LineQuestion | undefined;
   for (const end of ends) {
     const head = piece(where.line, where.start, where.start + end);
     const read = take(parse(textOf(head)), head);
     if (read.ok) return got({ text: textOf(head), value: read.value, rest: text.slice(end).trim() });
-    if (read.result.kind === "question") question ??= read.result;
+    // A question about more of the text goes before an answer from less of it: `1.5 M` is never 1.5 and a stray M.
+    if (read.result.kind === "question") return read;
   }
-  if (question) return stop(question);
   const first = piece(where.line, where.start, where.start + (ends.at(-1) ?? text.length));
   const read = take(parse(textOf(first)), first);
   return read.ok

@@ -1,5 +1,5 @@
 import { ofKind, type Modification, type Settled } from "../kinds";
-import type { Quantity } from "../quantity";
+import { unitName, type Quantity } from "../quantity";
 
 /** A point or test before and after a modification went in. */
 export type Around = { name: string; quantity?: Quantity; unit?: string; before?: number; after?: number };
@@ -31,7 +31,7 @@ export function aroundFitting(settled: readonly Settled[], modification: Modific
       take(
         {
           name: `${payload.test}${payload.condition ? ` at ${payload.condition}` : ""}`,
-          ...(payload.unit ? { unit: payload.unit } : {}),
+          ...(payload.unit ? { unit: unitName(payload.unit) } : {}),
         },
         at,
         payload.measured.value,

@@ -1,4 +1,5 @@
 import { ofKind, type ContentOf, type Settled } from "../kinds";
+import { unitName } from "../quantity";
 import type { Phase, Sense, TestVerdict } from "../readings";
 import { outcomeOf, type Outcome } from "./compare";
 import { powerRecords } from "./power-run";
@@ -42,7 +43,8 @@ function differences(before: TakenTest, after: TakenTest): string[] {
   const found: string[] = [];
   if (said(a.setup).toLowerCase() !== said(b.setup).toLowerCase())
     found.push(`set-up “${said(a.setup)}” before, “${said(b.setup)}” now`);
-  if ((a.unit ?? "") !== (b.unit ?? "")) found.push(`in ${a.unit ?? "no unit"} before, in ${b.unit ?? "no unit"} now`);
+  if (unitName(a.unit ?? "") !== unitName(b.unit ?? ""))
+    found.push(`in ${a.unit ?? "no unit"} before, in ${b.unit ?? "no unit"} now`);
   if (a.nominal && b.nominal && a.nominal.value !== b.nominal.value)
     found.push(`limit ${a.nominal.text} before, ${b.nominal.text} now`);
   return found;
@@ -83,7 +85,7 @@ export function testRows(settled: readonly Settled[], visitId: string): TestRow[
       key,
       test: payload.test,
       ...(payload.condition ? { condition: payload.condition } : {}),
-      ...(payload.unit ? { unit: payload.unit } : {}),
+      ...(payload.unit ? { unit: unitName(payload.unit) } : {}),
       ...(payload.nominal
         ? { limit: { value: payload.nominal.value, text: payload.nominal.text, sense: payload.sense } }
         : {}),

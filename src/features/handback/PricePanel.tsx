@@ -4,7 +4,7 @@ import { useState } from "react";
 import { readMinutes, printMinutes, WAYS, type Content } from "@/core/kinds";
 import { priceOf } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
-import { format, formatMoney, parseMoney } from "@/core/quantity";
+import { format, formatMoney, parseMoney, share } from "@/core/quantity";
 import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { Time } from "@/ui/Time";
@@ -105,7 +105,7 @@ export function PricePanel() {
               <th scope="row" className="py-1 text-left font-normal">
                 {STEP_NAMES[step]}: {printMinutes(minutes)}
               </th>
-              <td className="py-1 text-right font-mono">{money(Math.round((minutes / 60) * terms.hourMinor))}</td>
+              <td className="py-1 text-right font-mono">{money(share(terms.hourMinor, minutes, 60))}</td>
             </tr>
           ))}
           {row(

@@ -1,4 +1,5 @@
 import type { ContentOf } from "@/core/kinds";
+import { unitName } from "@/core/quantity";
 import type { Phase } from "@/core/readings";
 
 /** A test record as it is typed. */
@@ -54,7 +55,7 @@ export function readTest(fields: TestFields, phase: Phase): ReadTest {
       test,
       measured: { text: fields.measured.trim(), value: measured },
       ...(condition ? { condition } : {}),
-      ...(unit ? { unit } : {}),
+      ...(unit ? { unit: unitName(unit) } : {}),
       ...(limit === undefined ? {} : { nominal: { text: fields.limit.trim(), value: limit } }),
       sense: fields.sense,
       ...(setup ? { setup } : {}),

@@ -79,7 +79,15 @@ export function ColourBands() {
       </div>
       <div className="min-h-16" aria-live="polite">
         {decoded.ok ? (
-          <p className="font-mono text-2xl font-bold">{printed(decoded.value)}</p>
+          <p>
+            <span className="font-mono text-2xl font-bold">{printed(decoded.value)}</span>
+            {decoded.value.or ? (
+              <span className="dim">
+                {" "}
+                or {printed(decoded.value.or)}: {decoded.value.or.why}.
+              </span>
+            ) : null}
+          </p>
         ) : (
           <p className="font-semibold text-warning">{decoded.message}</p>
         )}

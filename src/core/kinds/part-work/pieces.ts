@@ -25,7 +25,7 @@ export type Before = {
   lifted: boolean;
 };
 
-export const BEGINS_A_MARKING = /^[\d.,½¼¾µ]|^[Rnp]\d/;
+export const BEGINS_A_MARKING = /^[\d.,½¼¾⅓⅔⅛]|^[RkKMunpµμ]\d/;
 /** Says where a part was measured: wired in, or with an end off. */
 export const WHERE_MEASURED = /^(?:(in circuit)|(lifted|out))(?=\s|$)\s*/i;
 

@@ -1,5 +1,5 @@
 import { stageNamed, type System } from "../../diagnosis";
-import type { Circuit } from "../../model";
+import { devicePoint, type Circuit, type Electrode } from "../../model";
 import { OPEN_OHMS, type Judgement } from "../../readings";
 import { SAYS_NOTHING, type Says, type Searched } from "../kind";
 import type { Reading } from "./payload";
@@ -7,25 +7,26 @@ import type { Reading } from "./payload";
 /** A reading this far below what belongs there is as good as nothing. Shop's estimate. */
 const GONE = 0.08;
 
-const ELECTRODE = /^((?:V|Q|TR)\d{1,2})\s+(plate|anode|screen|cathode|grid|bias|g1|g2|emitter|collector|base)/i;
-const ELECTRODE_KEYS: Record<string, string> = {
-  anode: "plate",
+/** What a solid device has in the place of a tube's electrode. */
+const AS_TUBE: Partial<Record<Electrode, Electrode>> = {
   collector: "plate",
-  g2: "screen",
+  drain: "plate",
   emitter: "cathode",
+  source: "cathode",
   base: "grid",
-  g1: "grid",
-  bias: "grid",
+  gate: "grid",
 };
+/** `V4 bias` is read at its grid. */
+const BIAS = /^((?:V|Q|TR)\d{1,2})\s+bias\b/i;
 
 /** The test that a point of the chart is a reading of. */
 function testOfPoint(point: string, system: System, circuit: Circuit): string | undefined {
-  const found = ELECTRODE.exec(point);
+  const bias = BIAS.exec(point)?.[1]?.toUpperCase();
+  const found = bias ? ({ device: bias, electrode: "grid" } as const) : devicePoint(point);
   if (found) {
-    const device = (found[1] ?? "").toUpperCase();
-    const word = (found[2] ?? "").toLowerCase();
+    const { device, electrode } = found;
     const stages = circuit.stages.filter(({ tubes }) => tubes.includes(device));
-    const ids = stages.map(({ id }) => `volts:${id}:${ELECTRODE_KEYS[word] ?? word}`);
+    const ids = stages.map(({ id }) => `volts:${id}:${AS_TUBE[electrode] ?? electrode}`);
     // A tube that detects and amplifies has its volts where it amplifies.
     return ids.toReversed().find((id) => system.testById.has(id));
   }

@@ -1,18 +1,20 @@
+import { ELECTRODES } from "../../model";
 import { PHASES, type PointRow } from "../../readings";
 import type { Quantity } from "../../quantity";
 import type { LineContext } from "../../shorthand";
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
-const ELECTRODES =
-  "plate|anode|grid\\s?\\d?|g\\d|screen|cathode|heater|filament|pin\\s?\\d{1,2}|emitter|base|collector|drain|gate|source";
-const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${ELECTRODES}))(?=\\s)`, "i");
+const NAMES = ["anode", "grid\\s?\\d?", "g\\d", "filament", "pin\\s?\\d{1,2}", ...ELECTRODES].join("|");
+const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES}))(?=\\s)`, "i");
 /** A rail that is called by its volts: `12V rail`. */
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;
 const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
-const VOLTS =
-  /(?:\b(?:plate|anode|grid\s?\d?|g\d|screen|cathode|heaters?|filaments?|pin\s?\d{1,2}|emitter|base|collector|drain|gate|source|rail|supply|bias|battery|avc|agc|ht|lt)|\bb\s?[+-](?:\s?\d)?)$/i;
+const VOLTS = new RegExp(
+  `(?:\\b(?:${NAMES}|heaters|filaments|rail|supply|bias|battery|avc|agc|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
+  "i",
+);
 const AMPS = /\bcurrent$/i;
 
 /** Hyphen, minus and dash are one sign; capitals do not matter. The length stays the same. */

@@ -1,35 +1,19 @@
-import { parseQuantity, QUANTITIES, type Quantity } from "../../quantity";
+import { parseQuantity, QUANTITIES, unitName, type Quantity } from "../../quantity";
 import { judgeTest, type Sense } from "../../readings";
-import { looksLikeMore, notUnderstood, textOf, type LineContext, type LineReading, type Piece } from "../../shorthand";
+import {
+  figuresOfTest,
+  looksLikeMore,
+  notUnderstood,
+  textOf,
+  type LineContext,
+  type LineReading,
+  type Piece,
+} from "../../shorthand";
 import { phaseInView } from "../reading/phase";
 
-const NUMBER = "[-−]?\\d+(?:[.,]\\d+)?|[.,]\\d+";
+const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
-const number = (text: string) => Number(text.replace("−", "-").replace(",", "."));
-
-/** Units in words, as they are said at the bench. */
-const UNIT_WORDS: Record<string, string> = {
-  microvolt: "µV",
-  microvolts: "µV",
-  millivolt: "mV",
-  millivolts: "mV",
-  volt: "V",
-  volts: "V",
-  watt: "W",
-  watts: "W",
-  milliwatt: "mW",
-  milliwatts: "mW",
-  milliamp: "mA",
-  milliamps: "mA",
-  percent: "%",
-  decibel: "dB",
-  decibels: "dB",
-  ohm: "Ω",
-  ohms: "Ω",
-  uv: "µV",
-};
-const unitOf = (text: string | undefined): string | undefined =>
-  text ? (UNIT_WORDS[text.toLowerCase()] ?? text) : undefined;
+const unitOf = (text: string | undefined): string | undefined => (text ? unitName(text) : undefined);
 
 type Fields = {
   designator?: string;
@@ -42,22 +26,25 @@ type Fields = {
   setup?: string | undefined;
 };
 
-function made(fields: Fields, at: number, context: LineContext): LineReading {
+function made(fields: Fields, where: Piece, context: LineContext): LineReading {
   const { designator, test, condition, measured, unit, nominal, sense, setup } = fields;
+  const figures = figuresOfTest(where, [measured, nominal]);
+  if (!figures.ok) return figures.result;
+  const [value = 0, limit] = figures.value;
   const payload = {
     v: 1,
     phase: phaseInView(context),
     ...(designator ? { designator } : {}),
     test,
-    measured: { text: measured, value: number(measured) },
+    measured: { text: measured, value },
     ...(unit ? { unit } : {}),
-    ...(nominal ? { nominal: { text: nominal, value: number(nominal) } } : {}),
+    ...(nominal ? { nominal: { text: nominal, value: limit ?? 0 } } : {}),
     sense,
     ...(condition ? { condition } : {}),
     ...(setup ? { setup } : {}),
   };
-  const hints = judgeTest(number(measured), nominal ? number(nominal) : undefined, sense).reasons;
-  return { kind: "payload", of: "test-result", payload, at, hints };
+  const hints = judgeTest(value, limit, sense).reasons;
+  return { kind: "payload", of: "test-result", payload, at: where.start, hints };
 }
 
 /** `V3 gm 1450/1600`: a tube or part against its nominal. Undefined when the text is no such thing. */
@@ -70,7 +57,7 @@ export function readPartTest(where: Piece, designator: string, context: LineCont
   const [, test = "", measured = "", nominal, unit, condition, setup] = found;
   return made(
     { designator, test, condition, measured, nominal, unit: unitOf(unit), sense: "share", setup },
-    where.start,
+    where,
     context,
   );
 }
@@ -106,7 +93,7 @@ export function readTest(where: Piece, context: LineContext): LineReading {
     );
   return made(
     { test, condition, measured, unit, nominal, sense: word?.toLowerCase() === "max" ? "at-most" : "at-least", setup },
-    where.start,
+    where,
     context,
   );
 }

@@ -15,6 +15,7 @@ export const tubeTest = defineKind({
     designator: "tube",
     type: "type",
     shorts: "shorts",
+    between: "electrodes",
     gas: "gas",
     strength: "strength",
     tester: "tester",
@@ -24,10 +25,10 @@ export const tubeTest = defineKind({
   tied: [],
   judge: ({ shorts, gas, strength }) =>
     judgeTube({ shorts, gas, measured: strength?.measured.value, nominal: strength?.nominal.value }),
-  describe: ({ designator, type, shorts, gas, strength, tester, remark }, { verdict, reasons }) => {
+  describe: ({ designator, type, shorts, between, gas, strength, tester, remark }, { verdict, reasons }) => {
     const figures = [
       type,
-      shorts === "none" ? "no shorts" : "shorted",
+      shorts === "none" ? "no shorts" : between ? `shorted ${between.join(", ")}` : "shorted",
       gas && (gas === "none" ? "no gas" : gas === "slight" ? "a trace of gas" : "gassy"),
       strength && `${strength.test} ${strength.measured.text} / ${strength.nominal.text} ${strength.unit}`.trim(),
       tester && `on ${tester}`,

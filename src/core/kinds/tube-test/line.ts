@@ -1,9 +1,13 @@
+import { electrodePairs } from "../../model";
+import { unitName } from "../../quantity";
 import { GAS, judgeTube, nearestTypes, nextTest, tubeType } from "../../tubes";
 import {
   clause,
   clauses,
+  figuresOfTest,
   headOf,
   notUnderstood,
+  piece,
   readAs,
   unknownDesignator,
   type LineContext,
@@ -14,8 +18,15 @@ import { phaseInView } from "../reading/phase";
 import type { TubeTest } from "./payload";
 
 const EXAMPLE = "A tube's test reads like: tube V4 shorts none; gas none; gm 3700/4100 µS; on the bench tester.";
-const STRENGTH = /^(\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:\/|of)\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s*(.{0,20})$/;
-const number = (text: string) => Number(text.replace(",", "."));
+const STRENGTH = /^(\d+(?:[.,]\d+)*|[.,]\d+)\s*(?:\/|of)\s*(\d+(?:[.,]\d+)*|[.,]\d+)\s*(.{0,20})$/;
+
+/** None, found, or the electrodes between which they are. */
+function readShorts(text: string): Pick<TubeTest, "shorts" | "between"> | undefined {
+  if (/^(none|no)$/i.test(text)) return { shorts: "none" };
+  if (/^(found|yes)$/i.test(text)) return { shorts: "found" };
+  const between = electrodePairs(text.replace(/^found\s+/i, ""));
+  return between ? { shorts: "found", between } : undefined;
+}
 
 /** `V4 shorts none; gas none; gm 3700/4100 µS; on tester, settings`: a tube on the tester. */
 export function readTube(rest: Piece, context: LineContext): LineReading {
@@ -40,8 +51,10 @@ export function readTube(rest: Piece, context: LineContext): LineReading {
   const hints: string[] = [];
   for (const { word: name, value, at } of all) {
     if (name === "shorts" || name === "short") {
-      if (!/^(none|no|found|yes)$/i.test(value)) return notUnderstood(at, "Shorts are none or found.");
-      payload.shorts = /^n/i.test(value) ? "none" : "found";
+      const shorts = readShorts(value);
+      if (!shorts)
+        return notUnderstood(at, "Shorts are none, found, or the electrodes between which they are: g1-k, h-k.");
+      Object.assign(payload, shorts);
     } else if (name === "gas") {
       const gas = GAS.find((one) => one === value.toLowerCase());
       if (!gas) return notUnderstood(at, `Gas is ${GAS.join(", ")}.`);
@@ -56,11 +69,15 @@ export function readTube(rest: Piece, context: LineContext): LineReading {
     else if (name === "note") payload.remark = value;
     else if (STRENGTH.test(value)) {
       const [, measured = "", nominal = "", unit = ""] = STRENGTH.exec(value) ?? [];
+      const where = piece(line, at, at + line.slice(at).search(/;|$/));
+      const figures = figuresOfTest(where, [measured, nominal]);
+      if (!figures.ok) return figures.result;
+      const [one = 0, of = 0] = figures.value;
       payload.strength = {
         test: name,
-        measured: { text: measured, value: number(measured) },
-        nominal: { text: nominal, value: number(nominal) },
-        unit: unit.trim(),
+        measured: { text: measured, value: one },
+        nominal: { text: nominal, value: of },
+        unit: unitName(unit),
       };
     } else return notUnderstood(at, `“${name}” is not known here. ${EXAMPLE}`);
   }
@@ -85,9 +102,9 @@ export function readTube(rest: Piece, context: LineContext): LineReading {
 }
 
 /** Writes what `readTube` reads. */
-export function writeTube({ designator, type, shorts, gas, strength, tester, remark }: TubeTest): string {
+export function writeTube({ designator, type, shorts, between, gas, strength, tester, remark }: TubeTest): string {
   return (
-    `tube ${designator} shorts ${shorts}` +
+    `tube ${designator} shorts ${between?.join(", ") ?? shorts}` +
     clause("gas", gas) +
     (strength
       ? `; ${strength.test} ${strength.measured.text}/${strength.nominal.text} ${strength.unit}`.trimEnd()

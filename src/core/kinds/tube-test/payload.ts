@@ -12,6 +12,12 @@ export const payload = z
     /** the tube that was tested, where another than the drawn type sits there */
     type: short("The type").optional(),
     shorts: z.enum(SHORTS),
+    /** the electrodes between which they are, `g1-k` */
+    between: z
+      .array(z.string().regex(/^[a-z]\d?-[a-z]\d?$/, "A short lies between two electrodes: g1-k."))
+      .min(1)
+      .max(10)
+      .optional(),
     gas: z.enum(GAS).optional(),
     strength: z
       .object({
@@ -26,6 +32,12 @@ export const payload = z
     remark: short("The remark").optional(),
   })
   .superRefine((test, context) => {
+    if (test.between && test.shorts === "none")
+      context.addIssue({
+        code: "custom",
+        path: ["between"],
+        message: "Without shorts there are no electrodes to name.",
+      });
     const say = (path: string, message: string) => context.addIssue({ code: "custom", path: [path], message });
     if (test.shorts === "found" && (test.strength || test.gas))
       say("shorts", "A shorted tube is not tested further: it can harm the tester.");
