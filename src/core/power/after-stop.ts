@@ -1,4 +1,4 @@
-import type { Stage } from "./plan";
+import type { Stage } from "./expectation";
 import type { StopRule } from "./stop";
 
 const FIRST = "Off, unplug, discharge through a resistor, and measure what is left.";

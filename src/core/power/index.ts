@@ -15,19 +15,16 @@ export { hazards, hazardsAt, TOUCH_LIMIT_VOLTS, type Hazard } from "./hazards";
 export { lampFor, USUAL_LAMPS } from "./lamps";
 export { bestTap, lineRemarks, type MainsLine } from "./line";
 export { makeSafeList, type SafeItem } from "./make-safe";
+export { STAGE_NAMES, STAGES, type PowerExpectation, type Stage } from "./expectation";
 export {
   METHOD_NAMES,
   METHODS,
   methodsFor,
   powerPlan,
-  STAGE_NAMES,
-  STAGES,
   type Method,
   type PlanStep,
-  type PowerExpectation,
   type PlanInput,
   type PowerPlan,
-  type Stage,
 } from "./plan";
 export { afterStop } from "./after-stop";
 export {

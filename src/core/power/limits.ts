@@ -1,7 +1,7 @@
 import type { Supply } from "../model";
 import { format } from "../quantity";
 import { heatersAlone, POWER_FACTOR, STOP_AT_FULL_LINE, STOP_AT_STEP } from "./first-power";
-import type { PowerExpectation, Stage } from "./plan";
+import type { PowerExpectation, Stage } from "./expectation";
 
 /**
  * What no set of a kind draws on its first power, idle and without a signal, W. It stands for the nameplate where the

@@ -1,7 +1,7 @@
 import { format, formatDeviation } from "../quantity";
 import { bplusBand } from "./first-power";
 import { assumedAmps, currentLimits } from "./limits";
-import type { PowerExpectation, Stage } from "./plan";
+import type { PowerExpectation, Stage } from "./expectation";
 
 /** Things that are seen, heard or smelt, and end a power-up whatever the meters say. */
 export const DANGERS = ["smoke", "smell", "red-plate", "arcing", "lamp-bright", "other"] as const;
