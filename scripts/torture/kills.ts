@@ -54,6 +54,18 @@ export type Kills = {
   slowest: number;
 };
 
+/** Connections of this process died with the database too: the first question on each of them may fail once. */
+async function onceBack<T>(ask: () => Promise<T>): Promise<T> {
+  for (let tries = 0; ; tries += 1) {
+    try {
+      return await ask();
+    } catch (error) {
+      if (tries === 20) throw error;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+}
+
 /** Kills the application, a backend, the whole database, or both, in the middle of work, again and again. */
 export async function killThings(shop: Shop, draw: Chance, kills: number): Promise<Kills> {
   const places = (await shop.db.select().from(visit)).slice(0, 4);
@@ -91,7 +103,7 @@ export async function killThings(shop: Shop, draw: Chance, kills: number): Promi
   going = false;
   const sent = (await Promise.all(writers)).flat();
   await other;
-  const stored = await shop.db.select({ id: logEntry.id }).from(logEntry);
+  const stored = await onceBack(() => shop.db.select({ id: logEntry.id }).from(logEntry));
   const here = new Set(stored.map(({ id }) => id));
   const acknowledged = sent.filter((one) => one.acknowledged);
   return {
@@ -100,7 +112,7 @@ export async function killThings(shop: Shop, draw: Chance, kills: number): Promi
     acknowledged: acknowledged.length,
     lost: acknowledged.filter(({ id }) => !here.has(id)).length,
     doubled: stored.length - here.size,
-    troubles: (await allHeads(shop.db)).troubles.map(({ name, text }) => `${name}: ${text}`),
+    troubles: (await onceBack(() => allHeads(shop.db))).troubles.map(({ name, text }) => `${name}: ${text}`),
     slowest,
   };
 }

@@ -51,6 +51,7 @@ export {
   CAPACITOR_RULES,
   KIND_WORDS,
   MAINS_ROLES,
+  marginsOf,
   rulesOf,
   ruleFor,
   shopRulesSchema,

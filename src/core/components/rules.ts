@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { ROLES, type Role } from "../model";
+import { BYPASS_RATING, WATT_MARGIN, type Margins } from "../thumb";
 
 /** What a replacement is made of. */
 export const KINDS = ["electrolytic", "film", "X", "Y", "low-loss", "buffer", "resistor"] as const;
@@ -68,7 +69,15 @@ export const CAPACITOR_RULES: readonly RoleRule[] = [
     "Stands at the no-load peak until the tubes draw; never larger than the rectifier allows; ripple current counts.",
   ),
   rule("smoothing", [-0.2, 1], "no-load", [1.1, 0], "electrolytic", "plus to B+", "Stands at the no-load peak too."),
-  rule("cathode-bypass", [-0.2, 1.5], "bias", [2, 25], "electrolytic", "plus to the cathode", ""),
+  rule(
+    "cathode-bypass",
+    [-0.2, 1.5],
+    "bias",
+    [BYPASS_RATING.factor, BYPASS_RATING.least],
+    "electrolytic",
+    "plus to the cathode",
+    "",
+  ),
   rule(
     "coupling",
     [-0.2, 0.2],
@@ -121,11 +130,10 @@ export const CAPACITOR_RULES: readonly RoleRule[] = [
 
 export const MAINS_ROLES: readonly Role[] = ["mains", "mains-to-chassis"];
 
-/** A resistor's replacement: window of the value, and wattage over dissipation. Trade rules. */
+/** A resistor's replacement: window of the value. Trade rule. */
 export const RESISTOR_WINDOW = 0.1;
-export const RESISTOR_WATT_MARGIN = 2;
 /** From this share of its wattage a resistor is a hot spot. Follows from the margin. */
-export const HOT_SHARE = 1 / RESISTOR_WATT_MARGIN;
+export const HOT_SHARE = 1 / WATT_MARGIN;
 
 /** An electrolytic stays so many years before it is looked at again. Shop rule. */
 export const ELECTROLYTIC_YEARS = 15;
@@ -185,7 +193,7 @@ export function rulesOf(shop: ShopRules = { roles: [] }): Rules {
       // A window turned inside out by changing one end only is no window.
       return { ...one, low: Math.min(low, high), high: Math.max(low, high), factor, least, changed: true };
     }),
-    wattMargin: shop.wattMargin ?? RESISTOR_WATT_MARGIN,
+    wattMargin: shop.wattMargin ?? WATT_MARGIN,
     resistorWindow: shop.resistorWindow ?? RESISTOR_WINDOW,
   };
 }
@@ -197,3 +205,9 @@ export const ruleFor = (rules: Rules, role: Role): RoleRule => {
   if (!found) throw new RangeError("the rules have no line for unknown roles");
   return found;
 };
+
+/** The margins of the shop's rules, for what is reckoned elsewhere: bias resistors, droppers, bypasses. */
+export function marginsOf(rules: Rules): Margins {
+  const { factor, least } = ruleFor(rules, "cathode-bypass");
+  return { watts: rules.wattMargin, bypass: { factor, least } };
+}

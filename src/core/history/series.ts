@@ -1,3 +1,4 @@
+import { TUBE_REPLACE } from "../thumb";
 import { unitName, type Quantity } from "../quantity";
 import { designatorsIn, ofKind, type Settled } from "../kinds";
 
@@ -69,7 +70,7 @@ export function seriesOf(settled: readonly Settled[]): Series[] {
     const { designator } = item.content.payload;
     if (ratio !== undefined)
       add(
-        { key: `tube ${designator}`, name: `${designator} of nominal`, quantity: "percent", low: 0.6 },
+        { key: `tube ${designator}`, name: `${designator} of nominal`, quantity: "percent", low: TUBE_REPLACE },
         pointOf(item, ratio),
       );
   }

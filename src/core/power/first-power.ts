@@ -1,3 +1,5 @@
+import { FILAMENT_LAW } from "../thumb";
+
 /** Share of the nameplate's watts that is taken as real power at the line: the trade's rule of thumb. Shop rule. */
 export const POWER_FACTOR = 0.9;
 /** Above this multiple of the full-line current, power comes off at once. Shop rule. */
@@ -30,8 +32,6 @@ export const stopCurrent = (full: number, fraction: number): number =>
 
 /** Losses of a transformer at full line, as a share of the nameplate. Shop rule, for the heaters-only step alone. */
 const IRON_SHARE = 0.1;
-/** A heater's current grows slower than its voltage: about with its 0.6th power (data sheets' curves). */
-const HEATER_EXPONENT = 0.6;
 
 /**
  * The line current with the heaters alone, the rectifier out. For information: the limit is that of the step.
@@ -39,7 +39,7 @@ const HEATER_EXPONENT = 0.6;
  * @param fraction of the line, above 0 to 1 @returns amperes
  */
 export function heatersAlone(heaterWatts: number, watts: number, volts: number, fraction: number): number {
-  const heaters = (heaterWatts / volts) * fraction ** HEATER_EXPONENT;
+  const heaters = (heaterWatts / volts) * fraction ** FILAMENT_LAW;
   const iron = ((watts * IRON_SHARE) / volts) * fraction;
   return heaters + iron;
 }

@@ -1,6 +1,7 @@
 import { format } from "../quantity";
 import { mainRail, onMains, type Sheet } from "../model";
-import { commonHeaterVolts, heatersOf, rectifierOf, rectifierTubes } from "../tubes";
+import { HEATER_TOLERANCE } from "../thumb";
+import { commonHeaterVolts, heatersOf, isThoriated, rectifierOf, rectifierTubes } from "../tubes";
 import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
 import type { PowerExpectation, Stage } from "./expectation";
 import { currentLimit, unknownAmps } from "./limits";
@@ -97,6 +98,7 @@ function expectation({ sheet, tap }: PlanInput, fullAmps?: number): PowerExpecta
     ...(onMains(supply) ? { ceiling: noLoadPeak(sheet).volts } : {}),
     ...(rectifiers.length > 0 ? { warm: true } : {}),
     ...(heaters ? { heaters } : {}),
+    ...(tubes.some(({ type }) => isThoriated(type)) ? { heaterTolerance: HEATER_TOLERANCE.thoriated } : {}),
     ...(supply === "battery" && heaters ? { filaments: true } : {}),
     ...(heaterWatts > 0 ? { heaterWatts } : {}),
     ...(supply === "low-voltage" ? { lineOver: LOW_VOLTAGE_OVER } : {}),

@@ -1,4 +1,5 @@
-import { format, formatDeviation } from "../quantity";
+import { format, formatDeviation, keepsTo } from "../quantity";
+import { HEATER_TOLERANCE } from "../thumb";
 import { bplusBand } from "./first-power";
 import { assumedAmps, currentLimits } from "./limits";
 import type { PowerExpectation, Stage } from "./expectation";
@@ -54,12 +55,10 @@ const BPLUS_OVER_CEILING = 1.1;
 const BPLUS_OVER_SHARE = 1.25;
 /** B+ this far above its band is odd. Shop rule. */
 const BPLUS_ODD = 1.05;
-/** Heaters of receiving tubes: ±10 %. Data sheets. Battery filaments end at once above it. */
-export const HEATER_TOLERANCE = 0.1;
 /** Heaters of a mains set above this come off, as a fraction. Shop rule: twice the data sheets' tolerance. */
 const HEATERS_STOP = 0.2;
 /** The line may stand this far above the tap, as a fraction. Follows from the heaters' tolerance. */
-export const LINE_OVER = 0.1;
+const LINE_OVER = HEATER_TOLERANCE.receiving;
 /** A step's line may stand this far above its share, as a fraction of full line. Shop rule: half a step of the ladder. */
 const STEP_OVER = 0.125;
 /** Less than this share of what a step should draw is worth a look, as a fraction. Shop rule. */
@@ -140,7 +139,7 @@ function heatersOff(reading: StepReading): number | undefined {
 
 function heaterStop(reading: StepReading): Stop[] {
   const off = heatersOff(reading);
-  const most = reading.expected.filaments ? HEATER_TOLERANCE : HEATERS_STOP;
+  const most = reading.expected.filaments ? HEATER_TOLERANCE.receiving : HEATERS_STOP;
   return off !== undefined && off > most + 1e-9
     ? [
         {
@@ -198,13 +197,14 @@ function watches(reading: StepReading): { text: string }[] {
     !lamp &&
     amps < fullAmps * fraction * HARDLY_ANY;
   const off = lamp ? undefined : heatersOff(reading);
+  const allowed = expected.heaterTolerance ?? HEATER_TOLERANCE.receiving;
   return [
     ...(hardly
       ? [`Hardly any current: ${amperes(amps)} of ${amperes(fullAmps * fraction)}. Fuse, switch, a broken string?`]
       : []),
     ...bplusOdd(reading),
-    ...(off !== undefined && Math.abs(off) > HEATER_TOLERANCE + 1e-9
-      ? [`Heaters are ${formatDeviation(off)} for this line; ±10 % is allowed.`]
+    ...(off !== undefined && !keepsTo(Math.abs(off), allowed)
+      ? [`Heaters are ${formatDeviation(off)} for this line; ±${format(allowed, "percent")} is allowed.`]
       : []),
     ...unknowns(reading),
   ].map((text) => ({ text }));

@@ -1,8 +1,5 @@
-import { keepsTo, reaches } from "../quantity";
-
-/** Shop rule for tubes: at or above this share of nominal a tube is good; below `TUBE_REPLACE` it is replaced. */
-export const TUBE_GOOD = 0.8;
-export const TUBE_REPLACE = 0.6;
+import { format, keepsTo, reaches } from "../quantity";
+import { TUBE_GOOD, TUBE_REPLACE } from "../thumb";
 
 /** How a result relates to its nominal: as a tube's share of new, as a floor, or as a ceiling. */
 export const SENSES = ["share", "at-least", "at-most"] as const;
@@ -39,8 +36,16 @@ export function judgeTest(measured: number, nominal: number | undefined, sense: 
   if (sense === "share") {
     if (reaches(ratio, TUBE_GOOD)) return { verdict: "good", ratio, reasons: [`${percent} of nominal.`] };
     if (reaches(ratio, TUBE_REPLACE))
-      return { verdict: "watch", ratio, reasons: [`${percent} of nominal: watch it (good from 80 %).`] };
-    return { verdict: "bad", ratio, reasons: [`${percent} of nominal: replace (below 60 %).`] };
+      return {
+        verdict: "watch",
+        ratio,
+        reasons: [`${percent} of nominal: watch it (good from ${format(TUBE_GOOD, "percent")}).`],
+      };
+    return {
+      verdict: "bad",
+      ratio,
+      reasons: [`${percent} of nominal: replace (below ${format(TUBE_REPLACE, "percent")}).`],
+    };
   }
   const met = sense === "at-least" ? reaches(ratio, 1) : keepsTo(ratio, 1);
   return { verdict: met ? "good" : "bad", ratio, reasons: [limitWords(ratio, sense)] };

@@ -4,19 +4,25 @@
  *
  * Electrodes: h heater, ht its tap, f filament, k cathode, g1 g2 g3 grids, p plate, s shield, bp beam plates, d1 d2
  * diode plates, t target. Two systems in one bulb carry A and B (pA gA kA), or t in front for the triode (tp tg tk).
- * A dash is a pin without connection, ic one that must stay free.
+ * A dash is a pin without connection, ic one that must stay free, j the ends of a jumper inside the tube.
  */
 export const BASES = {
   UX4: { pins: 4, name: "four-pin" },
   UY5: { pins: 5, name: "five-pin" },
   UX6: { pins: 6, name: "six-pin" },
   UX7: { pins: 7, name: "seven-pin, large" },
+  UX7S: { pins: 7, name: "seven-pin, small" },
   octal: { pins: 8, name: "octal" },
   loctal: { pins: 8, name: "loctal" },
   B7G: { pins: 7, name: "miniature seven-pin" },
   noval: { pins: 9, name: "noval" },
   rimlock: { pins: 8, name: "rimlock" },
-  giant: { pins: 7, name: "giant" },
+  giant: { pins: 7, name: "giant seven-pin" },
+  giant5: { pins: 5, name: "giant five-pin" },
+  "side-contact": { pins: 8, name: "side-contact, eight contacts" },
+  B9G: { pins: 9, name: "nine-pin with locking key" },
+  key: { pins: 8, name: "eight-pin with locking key" },
+  magnoval: { pins: 9, name: "magnoval" },
   septar: { pins: 7, name: "septar" },
   "8-pin special": { pins: 8, name: "eight-pin with key in the centre" },
 } as const;
@@ -45,8 +51,8 @@ const DIAGRAMS: Record<string, string> = {
   "6G": "UX6: h p d2 d1 k h; top g1",
   "6R": "UX6: h p g1 t k h",
   "7B": "UX7: h pB gB k gA pA h",
-  "7C": "UX7: h p g3,g5 g2 g1 k h; top g4",
-  "7D": "UX7: h p g2 d2 d1 k h; top g1",
+  "7C": "UX7S: h p g3,g5 g2 g1 k h; top g4",
+  "7D": "UX7S: h p g2 d2 d1 k h; top g1",
   "5AZ": "UX7: h - g2 - g1 k,bp h; top p",
   "5L": "octal: - h - pB - pA - h,k",
   "5DA": "octal: - h - pB - pA - h,k",
@@ -59,7 +65,7 @@ const DIAGRAMS: Record<string, string> = {
   "6X": "octal: - f p g2 g1 - f -",
   "7Z": "octal: - f p g3,g5 g1 g2 f -; top g4",
   "7AP": "octal: - f p g2 g1 - f ht",
-  "4AJ": "octal: - k - - p - - -",
+  "4AJ": "octal: - k j - p - j -",
   "6AB": "octal: s k g1 - p - h h",
   "6AD": "octal: - h ht - p - h k",
   "6AM": "octal: - h - g2 g1 - h k,bp; top p",
@@ -136,14 +142,27 @@ const DIAGRAMS: Record<string, string> = {
   EZ40: "rimlock: h pA - - - pB k h",
   UY41: "rimlock: h p - - - - k h",
   "5BA": "giant: f - g2 g1 bp - f; top p",
-  "5BK": "giant: f g2 g1 g2 f - -; top p",
-  "3-500": "giant: f g1 g1 g1 f - -; top p",
+  "5BK": "giant5: f g2 g1 g2 f; top p",
+  "3-500": "giant5: f g1 g1 g1 f; top p",
   "7BP": "septar: h gB g2 k,bp ht gA h; top pA pB",
+  "4M": "UX4: f p g2 f; top g1",
+  "6C": "UX6: f pB gB gA pA f",
+  "6L": "UX6: f p g2 g1 g3,g5 f; top g4",
+  "4R": "octal: - - pB - pA - - k",
+  "8GT": "octal: - h - g2 g1 - h k,g3; top p",
+  AZ41: "rimlock: f pA - - - pB - f",
+  EF50: "B9G: h g2 p g3 s k g1 s h",
   "4CX": "8-pin special: g2 k h k ic k h k; top p; centre g1",
 };
 
 export type Pin = { pin: string; electrodes: string[] };
-export type Pinout = { name: string; base: Base; pins: Pin[] };
+export type Pinout = {
+  name: string;
+  base: Base;
+  pins: Pin[];
+  /** which electrode is on which pin is not in the table: the data sheet has it */
+  unknown?: true;
+};
 
 const electrodesOf = (text: string): string[] => (text === "-" ? [] : text.split(","));
 
@@ -165,8 +184,10 @@ function readDiagram(name: string, text: string): Pinout {
 
 const PINOUTS = new Map(Object.entries(DIAGRAMS).map(([name, text]) => [name, readDiagram(name, text)]));
 
-/** A pinout by the name of its diagram. @throws RangeError for a name that is not in the table */
+/** A pinout by the name of its diagram; `? octal` is a base whose pins nobody here is sure of. @throws RangeError for a name that is not in the table */
 export function pinoutOf(name: string): Pinout {
+  const base = /^\? (.+)$/.exec(name)?.[1];
+  if (base && base in BASES) return { name: "not in the table", base: base as Base, pins: [], unknown: true };
   const found = PINOUTS.get(name);
   if (!found) throw new RangeError(`no base diagram ${name}`);
   return found;

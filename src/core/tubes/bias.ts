@@ -1,11 +1,8 @@
 import { nearestPreferred } from "../quantity";
+import { MARGINS, type Margins } from "../thumb";
 
 /** Lowest frequency that a stage should still pass unweakened where nobody says otherwise, Hz. Shop rule. */
 export const LOW_HZ = 50;
-/** A cathode bypass is rated at least so many times the bias, and never below this many volts. Shop rules. */
-export const BYPASS_RATING = { factor: 2, least: 25 } as const;
-/** Rating of a resistor over its dissipation. Trade rule. */
-export const WATT_MARGIN = 2;
 
 export type BiasInput = {
   /** bias wanted: grid against cathode, 0 V or below */
@@ -43,11 +40,14 @@ function settledWith(ohms: number, volts: number, amps: number, gm: number): { v
 /**
  * Cathode bias: R_k = |V_g1|/(I_a + I_g2), P = V·I, and the bypass C ≥ 1/(2π·f·(R_k ∥ 1/g_m)).
  *
- * @param input bias below zero, currents above zero
+ * @param input bias below zero, currents above zero @param margins the shop's, on watts and volts
  * @throws RangeError when there is no bias or no current to make it with
  * @example cathodeBias({ grid: -12.5, amps: 0.045, screenAmps: 0.0045, gm: 0.0041 }).ohms // 252.5 Ω: 6V6 at 250 V
  */
-export function cathodeBias({ grid, amps, screenAmps = 0, gm = 0, lowHz = LOW_HZ }: BiasInput): Bias {
+export function cathodeBias(
+  { grid, amps, screenAmps = 0, gm = 0, lowHz = LOW_HZ }: BiasInput,
+  margins: Margins = MARGINS,
+): Bias {
   const volts = -grid;
   const current = amps + screenAmps;
   if (!(volts > 0) || !(current > 0) || !(lowHz > 0) || !(gm >= 0) || !(screenAmps >= 0))
@@ -61,10 +61,10 @@ export function cathodeBias({ grid, amps, screenAmps = 0, gm = 0, lowHz = LOW_HZ
     ohms,
     watts: volts * current,
     preferred: { ohms: preferred, watts: settled.volts * settled.amps, ...settled },
-    rated: WATT_MARGIN * volts * current,
+    rated: margins.watts * volts * current,
     bypass: {
       farads: 1 / (2 * Math.PI * lowHz * parallel),
-      volts: Math.max(BYPASS_RATING.factor * volts, BYPASS_RATING.least),
+      volts: Math.max(margins.bypass.factor * volts, margins.bypass.least),
     },
   };
 }
@@ -75,7 +75,7 @@ export type ScreenInput = { supply: number; screen: number; screenAmps: number }
  * Resistor that feeds a screen grid: R = (V_supply − V_g2)/I_g2. The screen current is taken as constant.
  * @throws RangeError unless the supply is above the screen and the current above zero
  */
-export function screenResistor({ supply, screen, screenAmps }: ScreenInput) {
+export function screenResistor({ supply, screen, screenAmps }: ScreenInput, margins: Margins = MARGINS) {
   if (!(supply > screen) || !(screen > 0) || !(screenAmps > 0))
     throw new RangeError("the supply is above the screen, and the screen takes current");
   const drop = supply - screen;
@@ -84,7 +84,7 @@ export function screenResistor({ supply, screen, screenAmps }: ScreenInput) {
   return {
     ohms,
     watts: drop * screenAmps,
-    rated: WATT_MARGIN * drop * screenAmps,
+    rated: margins.watts * drop * screenAmps,
     preferred: {
       ohms: preferred,
       screen: supply - preferred * screenAmps,

@@ -1,3 +1,4 @@
+import { HEATER_TOLERANCE } from "../thumb";
 import { tubeType, type Heater } from "./table";
 
 export type { Heater };
@@ -87,6 +88,23 @@ export function commonHeaterVolts(
   const common = first.filter((volts) => ways.every((all) => all.some((one) => alike(one, volts))));
   return common.length === 1 ? common[0] : undefined;
 }
+
+/** Early receiving types with a filament of thoriated tungsten; later ones have oxide. Data sheets. */
+const THORIATED: readonly string[] = ["01A", "10", "801A"];
+/** Glass transmitting tubes from this plate dissipation on have one, W. Data sheets: 811A to 4-400A. */
+const THORIATED_FROM = 40;
+
+/** Has a type a filament of thoriated tungsten? Its volts are held more closely: too little strips it, too much ends it. */
+export function isThoriated(type: string): boolean {
+  const tube = tubeType(type);
+  if (!tube || tube.rectifier) return false;
+  const filament = tube.pinout.pins.some(({ electrodes }) => electrodes.includes("f"));
+  return THORIATED.includes(tube.type) || (filament && (tube.limits.plateWatts ?? 0) >= THORIATED_FROM);
+}
+
+/** How far the heater of a type may be off, as a fraction. */
+export const heaterTolerance = (type: string): number =>
+  isThoriated(type) ? HEATER_TOLERANCE.thoriated : HEATER_TOLERANCE.receiving;
 
 /** What rectifies, by the tubes of the sheet; unknown while the sheet lists none. */
 export const rectifierOf = (tubes: readonly { type: string; work: string }[]): "tube" | "solid-state" | "unknown" =>

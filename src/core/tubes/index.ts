@@ -1,6 +1,15 @@
 /** Tubes: the table of types, heaters, bias, tests, and what may stand in for what. */
 export { BASES, pinoutOf, pinouts, type Base, type Pin, type Pinout } from "./bases";
-export { heaterOf, commonHeaterVolts, heatersOf, rectifierOf, rectifierTubes, type Heaters } from "./heaters";
+export {
+  heaterOf,
+  commonHeaterVolts,
+  heatersOf,
+  heaterTolerance,
+  isThoriated,
+  rectifierOf,
+  rectifierTubes,
+  type Heaters,
+} from "./heaters";
 export {
   nearestTypes,
   nominalGm,
@@ -14,10 +23,9 @@ export {
   type TubeKind,
   type TubeType,
 } from "./table";
-export { BYPASS_RATING, cathodeBias, cathodeCurrent, LOW_HZ, screenResistor, WATT_MARGIN, type Bias } from "./bias";
+export { cathodeBias, cathodeCurrent, LOW_HZ, screenResistor, type Bias } from "./bias";
 export { electrodeWord, rewiring, type Rewiring } from "./rewire";
 export {
-  DROPPER_MARGIN,
   dropper,
   openHeater,
   parseHeater,
@@ -32,16 +40,14 @@ export {
 export {
   ANSWER_WORDS,
   ANSWERS,
-  dropAt,
-  judgeSubstitute,
-  silicon,
-  substitutes,
-  type SubstituteVerdict,
   type CompareLine,
   type Feed,
   type Place,
   type Substitute,
-} from "./substitute";
+  type SubstituteVerdict,
+} from "./compared";
+export { dropAt, silicon } from "./rectifiers";
+export { judgeSubstitute, substitutes } from "./substitute";
 export {
   GAS,
   judgeTube,

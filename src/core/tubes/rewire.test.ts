@@ -5,7 +5,7 @@ const between = (from: string, to: string) => rewiring(tubeType(from)!.pinout, t
 
 describe("what has to be moved at a socket", () => {
   it("is nothing between tubes of one diagram", () => {
-    expect(between("6SN7", "6SL7")).toEqual({ otherSocket: false, moves: [], missing: [], extra: [] });
+    expect(between("6SN7", "6SL7")).toEqual({ otherSocket: false, moves: [], missing: [], extra: [], unknown: false });
     expect(between("EF41", "UF41").moves).toEqual([]);
   });
   it("names the wires between diagrams of one base: a 6K7 for a 6SK7 moves grid, screen, suppressor, cathode and plate", () => {

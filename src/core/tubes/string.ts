@@ -1,23 +1,15 @@
 import { format, nearestPreferred, parseQuantity } from "../quantity";
 import { COLD_OVER_HOT } from "../readings";
+import { FILAMENT_LAW, HEATER_TOLERANCE, WATT_MARGIN } from "../thumb";
 import { nearestTypes, tubeType, type Heater } from "./table";
 
-/**
- * A heater is no plain resistor: its current goes with about the 0.6th power of its voltage, as that of any tungsten
- * filament near its rating. So V = V_n·(I/I_n)^(1/0.6).
- */
-export const FILAMENT_LAW = 0.6;
 /** Heaters of a string share one current within this fraction. Data sheets' tolerance. */
 export const STRING_TOLERANCE = 0.05;
-/** Heater voltage of receiving tubes may be off by this fraction; of thoriated-tungsten transmitting tubes by half of it. */
-export const HEATER_TOLERANCE = { receiving: 0.1, transmitting: 0.05 } as const;
-/** A dropper is rated at least so many times what it dissipates. Trade rule. */
-export const DROPPER_MARGIN = 2;
-
 export type StringHeater = { position: string; type: string; heater: Heater };
 export type Lamp = { volts: number; amps: number; shuntOhms?: number | undefined };
 
 /** Volts that a heater takes at a current. */
+// A heater is no plain resistor: V = V_n·(I/I_n)^(1/0.6).
 const voltsAt = ({ volts, amps }: Heater, current: number): number => volts * (current / amps) ** (1 / FILAMENT_LAW);
 
 /** Volts across a lamp with its shunt at a string current: the lamp follows the law, the shunt takes the rest. */
@@ -48,11 +40,11 @@ export type Dropper = {
 
 /**
  * The dropper of a series string: R = (V_line − ΣV_heater)/I, P = I²·R.
- * @param line V @param heaters of one current @param lamp in series with them, with its shunt
+ * @param line V @param heaters of one current @param lamp in series with them, with its shunt @param margin of watts
  * @throws RangeError without a heater or a line
  * @example dropper(220, [UCH42, UF41, UBC41, UL41, UY41]).ohms // (220 − 116.6)/0.1 = 1034 Ω
  */
-export function dropper(line: number, heaters: readonly Heater[], lamp?: Lamp): Dropper {
+export function dropper(line: number, heaters: readonly Heater[], lamp?: Lamp, margin: number = WATT_MARGIN): Dropper {
   const [first] = heaters;
   if (!first || !(line > 0)) throw new RangeError("a string needs a line and a heater");
   const amps = first.amps;
@@ -66,20 +58,25 @@ export function dropper(line: number, heaters: readonly Heater[], lamp?: Lamp): 
     lampVolts: atLamp,
     ohms,
     watts,
-    rated: DROPPER_MARGIN * watts,
+    rated: margin * watts,
     ...(ohms > 0 ? { preferred: nearestPreferred(ohms, "E24").value } : {}),
   };
 }
 
 /** A dropper with taps for several lines: from the string outwards, each section and where its end goes. */
-export function tappedDropper(lines: readonly number[], heaters: readonly Heater[], lamp?: Lamp) {
+export function tappedDropper(
+  lines: readonly number[],
+  heaters: readonly Heater[],
+  lamp?: Lamp,
+  margin: number = WATT_MARGIN,
+) {
   const sorted = [...lines].sort((a, b) => a - b);
   let before = 0;
   return sorted.map((line) => {
-    const { ohms, amps } = dropper(line, heaters, lamp);
+    const { ohms, amps } = dropper(line, heaters, lamp, margin);
     const section = Math.max(ohms, 0) - before;
     before = Math.max(ohms, 0);
-    return { line, ohms, section, watts: amps * amps * section, rated: DROPPER_MARGIN * amps * amps * section };
+    return { line, ohms, section, watts: amps * amps * section, rated: margin * amps * amps * section };
   });
 }
 

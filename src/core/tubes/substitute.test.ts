@@ -1,5 +1,16 @@
 import { describe, expect, it } from "vitest";
-import { judgeSubstitute, pinoutOf, rewiring, silicon, substitutes, tubeType, tubeTypes, ANSWERS, type Place } from ".";
+import {
+  heaterTolerance,
+  judgeSubstitute,
+  pinoutOf,
+  rewiring,
+  silicon,
+  substitutes,
+  tubeType,
+  tubeTypes,
+  ANSWERS,
+  type Place,
+} from ".";
 
 const type = (name: string) => tubeType(name)!;
 const output: Place = {
@@ -123,6 +134,112 @@ describe("another rectifier", () => {
   });
 });
 
+/** A place for a tube by itself, on a winding of so many volts. */
+const at = (name: string, volts = 6.3, more: Partial<Place> = {}): Place => ({
+  position: "V1",
+  original: type(name),
+  feed: { wiring: "parallel", volts, loadAmps: 3, ratedAmps: 5 },
+  ...more,
+});
+const moves = (place: Place, name: string) => judgeSubstitute(place, type(name)).rewiring.moves.join("; ");
+
+describe("by function, not by number of pin or grid", () => {
+  it("a tapped heater on 6.3 V in the place of a plain one is rewiring: it would get half", () => {
+    for (const [plain, tapped] of [
+      ["6CG7", "12AU7"],
+      ["ECC88", "12AT7"],
+      ["6BQ7A", "5814A"],
+    ] as const) {
+      expect(moves(at(plain), tapped)).toContain("heater: join pin 4 and pin 5 and feed them against pin 9");
+      expect(["rewiring", "no"]).toContain(judgeSubstitute(at(plain), type(tapped)).answer);
+      expect(moves(at(tapped), plain)).toContain("heater: feed pin 4 against pin 5");
+    }
+    expect(moves(at("12AX7"), "12AY7")).toBe("");
+    expect(moves(at("12AX7", 12.6), "12AY7")).toBe("");
+  });
+  it("a suppressor with a pin of its own is tied where the old tube had it inside", () => {
+    expect(moves(at("6L6GC"), "EL34")).toContain("suppressor: tie pin 1 to the cathode");
+    expect(moves(at("EL34"), "6L6GC")).not.toContain("suppressor");
+  });
+  it("converters by what their grids do: a 6A8 works in the socket of a 6K8, a 6L7 has no oscillator", () => {
+    expect(moves(at("6K8"), "6A8")).toBe("");
+    expect(moves(at("6A8"), "6K8")).toBe("");
+    expect(line(at("6K8"), "6L7", "base and pins")).toMatchObject({
+      verdict: "no",
+      note: expect.stringContaining("oscillator grid"),
+    });
+    expect(moves(at("6A8"), "6SA7")).toContain("oscillator plate: the new tube has none");
+    expect(moves(at("6K8"), "ECH81")).toContain("injection grid: tie pin 7 to the oscillator grid");
+    expect(moves(at("6SA7"), "6BE6")).toContain("signal grid: from pin 8 to pin 7");
+  });
+  it("a single triode for half a double one is a question of which half is used", () => {
+    const found = judgeSubstitute(at("6SN7"), type("6J5"));
+    expect(found.answer).toBe("rewiring");
+    expect(found.lines.find(({ what }) => what === "systems")?.note).toContain("Are both used?");
+    expect(judgeSubstitute(at("6J5"), type("6SN7")).lines.find(({ what }) => what === "systems")?.verdict).toBe(
+      "caution",
+    );
+  });
+  it("a cathode takes the place of a filament at the output of a rectifier", () => {
+    expect(moves(at("5Y3", 5), "GZ34")).toBe("");
+    expect(moves(at("80", 5), "83V")).toBe("");
+  });
+  it("the jumper of a regulator guards the set: a tube without it leaves its wires open", () => {
+    expect(moves(at("0D3"), "0A2")).toContain("jumper: pin 3 and pin 7");
+    expect(moves(at("0D3"), "0C3")).toBe("");
+  });
+  it("a type whose pins are not in the table is never said to go straight in", () => {
+    expect(judgeSubstitute(at("PL81", 21.5), type("PL84")).answer).not.toBe("drop-in");
+    expect(line(at("EL34"), "PL509", "base and pins")?.note).toContain("does not have the pins");
+  });
+});
+
+describe("what else is compared", () => {
+  it("µ of triodes: a 12AX7 in the place of a 12AU7 is more gain, although its transconductance is less", () => {
+    expect(line(at("12AU7"), "12AX7", "amplification factor")).toMatchObject({
+      was: "17",
+      would: "100",
+      note: "More gain: mind instability and overload.",
+    });
+    expect(line(at("12AU7"), "12AX7", "transconductance")?.note).toContain("higher plate resistance");
+    expect(line(at("6SK7"), "6SJ7", "amplification factor")).toBeUndefined();
+  });
+  it("rms volts of a rectifier, and half the peak inverse in a bridge", () => {
+    expect(line({ ...rectifier, supplyRms: 400 }, "6X4", /^rms/)?.verdict).toBe("no");
+    const inverse = (circuit: Place["rectifier"]) =>
+      line({ ...rectifier, supplyRms: 450, rectifier: circuit }, "6X4", /peak inverse/)?.verdict;
+    // 2√2 · 450 = 1273 V against 1250 V; in a bridge 636 V
+    expect([inverse("full-wave"), inverse("bridge")]).toEqual(["no", "drop-in"]);
+  });
+  it("the current that a regulator holds, and its volts", () => {
+    expect(line(at("0D3"), "0A2", "current")).toMatchObject({ verdict: "caution", would: "5 mA to 30 mA" });
+    expect(line(at("0D3", 6.3, { loadAmps: 0.035 }), "0A2", "current")?.verdict).toBe("no");
+    expect(line(at("0B2"), "0C3", "regulated voltage")?.verdict).toBe("no");
+  });
+  it("plate and screen volts by the sheet's highest where the chart says nothing", () => {
+    const amplifier = at("EL34", 6.3, { highestVolts: 480 });
+    expect(line(amplifier, "6L6", /^plate volts/)).toMatchObject({ verdict: "no" });
+    expect(line(amplifier, "KT88", /^plate volts/)).toMatchObject({ verdict: "drop-in" });
+    // What stands on the plate of a 6V6 in that set is not the 480 V of its output stage.
+    expect(line(at("6V6", 6.3, { highestVolts: 480 }), "6K6", /^plate volts/)?.verdict).not.toBe("no");
+  });
+  it("a cathode resistor that differs on the data sheets alone is a caution, not rewiring", () => {
+    expect(line(at("6V6"), "6F6", "grid bias")?.verdict).toBe("caution");
+    expect(line(at("6V6", 6.3, { cathodeOhms: 250 }), "6F6", "grid bias")?.verdict).toBe("rewiring");
+  });
+  it("a remark of the table, and what it is not sure of, as lines of their own", () => {
+    expect(line(at("6146"), "6146B", "to mind")?.note).toContain("neutralise anew");
+    expect(line(at("80", 5), "83", "to mind")?.note).toContain("mercury vapour");
+    expect(line(at("5V4G", 5), "GZ32", "not sure")?.note).toContain("Look at its data sheet");
+  });
+  it("heaters of thoriated tubes within 5 %", () => {
+    expect(heaterTolerance("811A")).toBe(0.05);
+    expect(heaterTolerance("6V6")).toBe(0.1);
+    expect(line(at("811A", 6.7), "812A", "heater")?.verdict).toBe("no");
+    expect(line(at("6V6", 6.7), "6F6", "heater")?.verdict).not.toBe("no");
+  });
+});
+
 describe("rewiring", () => {
   it("of a diagram to itself is nothing", () => {
     for (const tube of tubeTypes())
@@ -146,7 +263,9 @@ describe("every type", () => {
         original: tube,
         feed: { wiring: "parallel", volts: tube.heaters[0]?.volts ?? 6.3, loadAmps: tube.heaters[0]?.amps ?? 0 },
       };
-      expect(judgeSubstitute(place, tube).answer, tube.type).toBe("drop-in");
+      // Where the pins are not in the table, not even that is said without a look at the data sheet.
+      const sure = !tube.pinout.unknown;
+      expect(judgeSubstitute(place, tube).answer, tube.type).toBe(sure ? "drop-in" : "caution");
     }
   });
 });

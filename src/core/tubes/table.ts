@@ -13,6 +13,7 @@ export const TUBE_KINDS = [
   "pentode",
   "variable pentode",
   "diode pentode",
+  "diode power pentode",
   "triode pentode",
   "power pentode",
   "beam",
@@ -39,7 +40,11 @@ export type OperatingPoint = {
   /** transconductance; of a converter its conversion transconductance, S */
   gm?: number;
   mu?: number;
+  /** plate resistance, Ω */
+  plateOhms?: number;
   classC: boolean;
+  /** measured for a moment only, above what the plate stands */
+  momentary?: true;
 };
 
 /** Greatest values of the data sheet (design centre for receiving tubes): V, W, MHz. */
@@ -67,6 +72,10 @@ export type TubeType = {
   rectifier?: Rectifier;
   regulator?: { volts: number; least: number; most: number };
   traits: string[];
+  /** what the table has to say of this very type */
+  remark?: string;
+  /** what in this row nobody is sure of */
+  unsure?: string;
   family: "North American" | "European" | "transmitting";
   source: string;
 };
@@ -113,17 +122,26 @@ function readPoint(text: string): OperatingPoint[] {
       screenAmps: milli(word("si")),
       gm: milli(word("gm")),
       mu: word("mu"),
+      plateOhms: word("ra") === undefined ? undefined : Number(((word("ra") ?? 0) * 1e3).toPrecision(9)),
       classC: /^\s*C\s/.test(text),
+      momentary: /^\s*T\s/.test(text) ? (true as const) : undefined,
     }),
   ];
 }
 
+/** Filaments up to these are made for batteries, V and A: 1.4 and 2 V, both ways of a tapped one. */
+const BATTERY_VOLTS = 3;
+const BATTERY_AMPS = 0.3;
+
 /** What all tubes of a family share, by how they are named. */
-function familyTraits(type: string, base: string): string[] {
+function familyTraits(type: string, { base, pins }: Pinout, heaters: readonly Heater[]): string[] {
   const traits: string[] = [];
+  const filament = pins.some(({ electrodes }) => electrodes.includes("f"));
+  const [heater] = heaters;
   if (/^U[A-Z]+\d/.test(type)) traits.push("100 mA heater for series strings; each type its own voltage");
   if (/^P[A-Z]+\d/.test(type)) traits.push("300 mA heater for series strings; each type its own voltage");
-  if (/^D[A-Z]+\d/.test(type) || /^1[A-Z]\d/.test(type) || /^3[A-Z]\d/.test(type))
+  // A filament of a few tenths of a watt runs from cells; one of 10 W is a transmitter's.
+  if (filament && heater && heater.volts <= BATTERY_VOLTS && heater.amps <= BATTERY_AMPS)
     traits.push("battery filament: too much voltage ends it at once");
   if (base === "loctal") traits.push("socket contacts corrode: rock it in its socket before blaming the tube");
   if (base === "noval" || base === "B7G")
@@ -152,18 +170,20 @@ function readRow(line: string, file: keyof typeof SOURCES): TubeType {
       })
     : undefined;
   const volts = word("v");
+  const feeds = heaters
+    .split(" ")
+    .filter((text) => text !== "-")
+    .map((text): Heater => {
+      const [v, a] = text.split("/").map(Number);
+      return { volts: v ?? 0, amps: a ?? 0 };
+    });
+  const unsure = /^unsure: (.+)$/.exec(remark)?.[1];
   return {
     type,
     names: names.split(/\s+/).filter(Boolean),
     kind: kind as TubeKind,
     pinout,
-    heaters: heaters
-      .split(" ")
-      .filter((text) => text !== "-")
-      .map((text) => {
-        const [v, a] = text.split("/").map(Number);
-        return { volts: v ?? 0, amps: a ?? 0 };
-      }),
+    heaters: feeds,
     limits: known({
       plate: word("p"),
       screen: word("s"),
@@ -174,9 +194,11 @@ function readRow(line: string, file: keyof typeof SOURCES): TubeType {
     points: points.split(" ; ").flatMap(readPoint),
     ...(rectifier ? { rectifier } : {}),
     ...(volts ? { regulator: { volts, least: milli(word("min")) ?? 0, most: milli(word("max")) ?? 0 } } : {}),
-    traits: [...(remark ? [remark] : []), ...familyTraits(type, pinout.base)].map(
+    traits: [...(remark ? [remark] : []), ...familyTraits(type, pinout, feeds)].map(
       (trait) => trait[0]?.toUpperCase() + trait.slice(1),
     ),
+    ...(remark ? { remark } : {}),
+    ...(unsure ? { unsure } : {}),
     family: file === "transmitting" ? "transmitting" : /^[A-Z]{2,}/.test(type) ? "European" : "North American",
     source: SOURCES[file],
   };

@@ -1,7 +1,8 @@
-import { loadedRail, electrodeVolts, type PartState } from "../components";
+import { electrodeVolts, loadedRail, marginsOf, type PartState } from "../components";
 import { asBuilt, type Position } from "../history";
 import { ofKind, printPart, type Settled } from "../kinds";
 import { drawnSpec, tapsOf, type Sheet, type Tube } from "../model";
+import { noLoadPeak } from "../power";
 import { parsePart } from "../quantity";
 import type { TestVerdict } from "../readings";
 import { freeOf, type StockItem } from "../stock";
@@ -195,7 +196,11 @@ export function substitutePlace(input: VisitInput, position: string): Place | un
     ...(screenVolts === undefined ? {} : { screenVolts: Math.abs(screenVolts) }),
     ...(cathodeOhms ? { cathodeOhms } : {}),
     rf: RF_WORK.test(place.work),
+    highestVolts: sheet.highestVolts,
+    ...(input.rules ? { margins: marginsOf(input.rules) } : {}),
     ...(sheet.supplyRms ? { supplyRms: sheet.supplyRms } : {}),
+    ...(sheet.rectifier ? { rectifier: sheet.rectifier } : {}),
+    peakVolts: noLoadPeak(sheet).volts,
     bplus: loadedRail(sheet).volts,
     ...(firstFarads ? { firstFarads } : {}),
     capacitors: onRail.map((component) => {

@@ -2,10 +2,13 @@
 
 import { useState } from "react";
 import { format, parseQuantity } from "@/core/quantity";
+import type { Margins } from "@/core/thumb";
 import { cathodeBias, cathodeCurrent, LOW_HZ, pointNear, screenResistor, type TubeType } from "@/core/tubes";
 import { ErrorText, TextField } from "@/ui/form";
 
 type BiasPanelProps = {
+  /** of the shop's rules */
+  margins: Margins;
   type: TubeType;
   plateVolts?: number | undefined;
   supplyVolts?: number | undefined;
@@ -18,7 +21,7 @@ const read = (text: string, quantity: "voltage" | "frequency" | "resistance") =>
 };
 
 /** Cathode and screen resistors from the table's operation, or from what the cathode measures now. */
-export function BiasPanel({ type, plateVolts, supplyVolts, cathodeOhms }: BiasPanelProps) {
+export function BiasPanel({ margins, type, plateVolts, supplyVolts, cathodeOhms }: BiasPanelProps) {
   const point = pointNear(type, plateVolts);
   const [measured, setMeasured] = useState("");
   const [low, setLow] = useState(`${LOW_HZ} Hz`);
@@ -30,12 +33,12 @@ export function BiasPanel({ type, plateVolts, supplyVolts, cathodeOhms }: BiasPa
   const now = at && cathodeOhms ? cathodeCurrent(at, cathodeOhms) : undefined;
   const bias =
     lowHz && lowHz > 0
-      ? cathodeBias({ grid: point.grid, amps: point.amps, screenAmps: point.screenAmps, gm: point.gm, lowHz })
+      ? cathodeBias({ grid: point.grid, amps: point.amps, screenAmps: point.screenAmps, gm: point.gm, lowHz }, margins)
       : undefined;
   const rail = read(supply, "voltage");
   const screen =
     point.screen && point.screenAmps && rail && rail > point.screen
-      ? screenResistor({ supply: rail, screen: point.screen, screenAmps: point.screenAmps })
+      ? screenResistor({ supply: rail, screen: point.screen, screenAmps: point.screenAmps }, margins)
       : undefined;
   const typical = point.amps + (point.screenAmps ?? 0);
   return (

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { marginsOf, rulesOf } from "@/core/components";
 import {
   heatersOf,
   dropper,
@@ -29,7 +30,8 @@ type HeaterRead = { position: string; text: string; heater?: StringHeater; probl
 
 /** The series string: what every heater gets from this line with these tubes, and where an open one shows. */
 export function HeaterString({ places }: { places: readonly TubePlace[] }) {
-  const { model } = useLogbook();
+  const { model, context } = useLogbook();
+  const margin = marginsOf(context.rules ?? rulesOf()).watts;
   const { sheet } = model;
   const taps = tapsOf(sheet);
   const known = new Map(fittedHeaters(places, sheet).map((one) => [one.position, one]));
@@ -66,8 +68,8 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
   const wrong = strangers(heaters);
   const drawn = heatersOf(sheet.supply, sheet.tubes);
   const rightHeaters = drawn.wiring === "series" ? drawn.each.map(({ heater }) => heater) : [];
-  const wanted = volts && rightHeaters.length > 0 ? dropper(volts, rightHeaters, lamp) : undefined;
-  const tapped = rightHeaters.length > 0 && taps.length > 1 ? tappedDropper(taps, rightHeaters, lamp) : [];
+  const wanted = volts && rightHeaters.length > 0 ? dropper(volts, rightHeaters, lamp, margin) : undefined;
+  const tapped = rightHeaters.length > 0 && taps.length > 1 ? tappedDropper(taps, rightHeaters, lamp, margin) : [];
   const measured = new Map(
     Object.entries(across).flatMap(([position, text]) => {
       const value = number(text, "voltage");

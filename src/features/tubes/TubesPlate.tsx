@@ -1,6 +1,7 @@
 "use client";
 
 import { useMemo, useRef, useState } from "react";
+import { marginsOf, rulesOf } from "@/core/components";
 import { substitutePlace, tubePlaces, type TubePlace } from "@/core/visit";
 import { MATCH_WITHIN } from "@/core/tubes";
 import { Empty } from "@/ui/Empty";
@@ -83,6 +84,7 @@ function OnePosition({ place }: { place: TubePlace }) {
       name: "Bias",
       body: type ? (
         <BiasPanel
+          margins={marginsOf(input.rules ?? rulesOf())}
           key={type.type}
           type={type}
           plateVolts={target?.plateVolts}

@@ -32,6 +32,7 @@ export const payload = z.object({
     ceiling: signed().optional(),
     warm: z.boolean().optional(),
     heaters: positive().optional(),
+    heaterTolerance: positive().max(1).optional(),
     filaments: z.boolean().optional(),
     heaterWatts: positive().optional(),
     assumedAmps: positive().optional(),
