@@ -384,15 +384,23 @@ export const stockTest = pgTable(
       .notNull()
       .references(() => stockPart.id),
     test: text("test").notNull(),
-    measured: doublePrecision("measured").notNull(),
+    /** none where the tube is shorted: it is not tested further */
+    measured: doublePrecision("measured"),
     nominal: doublePrecision("nominal"),
+    /** shorts and gas of the same test; none where nobody wrote them down */
+    shorts: text("shorts"),
+    between: text("between").notNull().default(""),
+    gas: text("gas"),
     unit: text("unit").notNull().default(""),
     setup: text("setup").notNull().default(""),
     by: uuid("by").references(() => person.id),
     at: moment("at").notNull().default(now()),
   },
   (t) => [
-    check("test_positive", sql`${t.measured} >= 0 and coalesce(${t.nominal}, 1) > 0`),
+    check("test_positive", sql`coalesce(${t.measured}, 0) >= 0 and coalesce(${t.nominal}, 1) > 0`),
+    check("test_shorts", sql`coalesce(${t.shorts}, 'none') in ('none', 'found')`),
+    check("test_gas", sql`coalesce(${t.gas}, 'none') in ('none', 'slight', 'gassy')`),
+    check("test_order", sql`(${t.shorts} is distinct from 'found') or (${t.measured} is null and ${t.gas} is null)`),
     index("stock_test_part").on(t.partId),
   ],
 );

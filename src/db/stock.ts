@@ -15,6 +15,7 @@ import {
   type StockFields,
   type StockItem,
   type StockKind,
+  type StockTest,
   type StockRow,
 } from "@/core/stock";
 import { again } from "./again";
@@ -65,7 +66,11 @@ async function read(db: Tx, where: SQL | undefined, visitId: string | undefined)
     reservedHere: reservedHere ?? 0,
     tests: tests
       .filter(({ partId }) => partId === part.id)
-      .map(({ at, test, measured, nominal, unit, setup }) => ({ at: iso(at), test, measured, nominal, unit, setup })),
+      .map(({ at, test, measured, nominal, unit, setup, shorts, between, gas }) => ({
+        ...{ at: iso(at), test, measured, nominal, unit, setup, between },
+        shorts: shorts as StockTest["shorts"],
+        gas: gas as StockTest["gas"],
+      })),
   }));
 }
 
@@ -313,8 +318,11 @@ export async function addStockTest(
     id: string;
     partId: string;
     test: string;
-    measured: number;
+    measured: number | null;
     nominal: number | null;
+    shorts?: StockTest["shorts"];
+    between?: string;
+    gas?: StockTest["gas"];
     unit: string;
     setup: string;
     at?: string;

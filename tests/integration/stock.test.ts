@@ -275,7 +275,16 @@ describe("the list", () => {
       { id: v7(), partId: tube.id, test: "gm", measured: 3900, nominal: 4100, unit: "µS", setup: "" },
       shop.wren,
     );
-    expect((await stockItem(held.db, tube.id))?.tests).toMatchObject([{ measured: 3900, nominal: 4100 }]);
+    const shorted = { id: v7(), partId: tube.id, test: "gm", measured: null, nominal: null, unit: "µS", setup: "" };
+    await addStockTest(held.db, { ...shorted, shorts: "found", between: "g1-k" }, shop.wren);
+    expect((await stockItem(held.db, tube.id))?.tests).toMatchObject([
+      { measured: 3900, nominal: 4100, shorts: null },
+      { measured: null, shorts: "found", between: "g1-k" },
+    ]);
+    // A shorted tube has no strength: the database says so too.
+    await expect(
+      addStockTest(held.db, { ...shorted, id: v7(), shorts: "found", measured: 3000 }, shop.wren),
+    ).rejects.toThrow();
     expect((await sameBatch(held.db, tube)).map(({ id }) => id)).toEqual([twin.id]);
   });
 });

@@ -86,8 +86,14 @@ export type StockFields = z.infer<typeof stockFieldsSchema>;
 export type StockTest = {
   at: string;
   test: string;
-  measured: number;
+  /** none where the tube is shorted */
+  measured: number | null;
   nominal: number | null;
+  /** none where nobody wrote it down */
+  shorts: "none" | "found" | null;
+  /** electrodes between which they are, `g1-k` */
+  between: string;
+  gas: "none" | "slight" | "gassy" | null;
   unit: string;
   setup: string;
 };

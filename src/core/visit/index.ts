@@ -33,6 +33,7 @@ export {
   fittedHeaters,
   inSeries,
   lastShare,
+  stockJudgement,
   stockedTubes,
   substitutePlace,
   tubePlaces,

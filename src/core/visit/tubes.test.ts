@@ -7,6 +7,7 @@ import {
   fittedHeaters,
   inSeries,
   lastShare,
+  stockJudgement,
   stockedTubes,
   substitutePlace,
   tubePlaces,
@@ -286,14 +287,26 @@ describe("the feed of a place", () => {
 });
 
 it("a stocked tube is as good as its last test with a nominal, and no other part is a tube", () => {
-  const test = (measured: number, nominal: number | null) => ({
+  const test = (measured: number | null, nominal: number | null, shorts: "none" | "found" | null = null) => ({
     at: "2025-01-01",
     test: "gm",
     measured,
     nominal,
+    shorts,
+    between: shorts === "found" ? "g1-k" : "",
+    gas: null,
     unit: "µS",
     setup: "",
   });
   expect(lastShare(stockItem({ tests: [test(3000, 4000), test(9, null)] }))).toBe(0.75);
+  // Shorted on its last test: it goes into no set, whatever it was before.
+  const shorted = stockItem({
+    kind: "tube",
+    marking: "12AX7",
+    onHand: 1,
+    tests: [test(3000, 4000), test(null, null, "found")],
+  });
+  expect(stockJudgement(shorted)).toMatchObject({ verdict: "bad" });
+  expect(stockedTubes([shorted, { ...shorted, id: "b", tests: [] }], tubeType("12AX7")!)).toHaveLength(1);
   expect(stockedTubes([stockItem({ kind: "film", marking: "12AX7", onHand: 1 })], tubeType("12AX7")!)).toEqual([]);
 });

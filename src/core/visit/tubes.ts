@@ -4,9 +4,18 @@ import { ofKind, printPart, type Settled } from "../kinds";
 import { drawnSpec, tapsOf, type Sheet, type Tube } from "../model";
 import { noLoadPeak } from "../power";
 import { parsePart } from "../quantity";
-import type { TestVerdict } from "../readings";
+import type { TestJudgement, TestVerdict } from "../readings";
 import { freeOf, type StockItem } from "../stock";
-import { heaterOf, heatersOf, tubeType, type Feed, type Place, type StringHeater, type TubeType } from "../tubes";
+import {
+  heaterOf,
+  heatersOf,
+  judgeTube,
+  tubeType,
+  type Feed,
+  type Place,
+  type StringHeater,
+  type TubeType,
+} from "../tubes";
 import type { VisitInput } from "./run-sheet";
 
 /** A test of a tube, whatever kind of entry holds it. */
@@ -210,12 +219,31 @@ export function substitutePlace(input: VisitInput, position: string): Place | un
   };
 }
 
-/** Tubes in stock of a type under any of its names, that can still be taken. */
+/** What the last test of a stocked tube says of it. */
+export function stockJudgement(item: Pick<StockItem, "tests">): TestJudgement | undefined {
+  const test = item.tests.at(-1);
+  return test
+    ? judgeTube({
+        shorts: test.shorts ?? undefined,
+        gas: test.gas ?? undefined,
+        measured: test.measured ?? undefined,
+        nominal: test.nominal ?? undefined,
+      })
+    : undefined;
+}
+
+/** Tubes in stock of a type under any of its names, that can still be taken; a shorted one goes into no set. */
 export const stockedTubes = (stock: readonly StockItem[], type: TubeType): StockItem[] =>
-  stock.filter((item) => item.kind === "tube" && freeOf(item) > 0 && tubeType(item.marking) === type);
+  stock.filter(
+    (item) =>
+      item.kind === "tube" &&
+      freeOf(item) > 0 &&
+      tubeType(item.marking) === type &&
+      item.tests.at(-1)?.shorts !== "found",
+  );
 
 /** Share of nominal by the last test of a stocked tube. */
 export function lastShare(item: StockItem): number | undefined {
-  const test = item.tests.findLast(({ nominal }) => nominal !== null);
-  return test?.nominal ? test.measured / test.nominal : undefined;
+  const test = item.tests.findLast(({ nominal, measured }) => nominal !== null && measured !== null);
+  return test?.nominal && test.measured !== null ? test.measured / test.nominal : undefined;
 }

@@ -4,18 +4,15 @@ import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { v7 } from "uuid";
-import { judgeTest } from "@/core/readings";
 import { formatMoney } from "@/core/quantity";
 import { freeOf, isLow, MOVE_WORDS, printMarking, type MoveKind, type StockItem } from "@/core/stock";
-import { nominalGm, tubeType } from "@/core/tubes";
 import type { StockMoveRow } from "@/db/stock";
 import type { Use } from "@/db/uses";
 import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { Time } from "@/ui/Time";
-import { VerdictMark } from "@/ui/VerdictMark";
-import { moveStock, testTube } from "./actions";
+import { moveStock } from "./actions";
 import { StockForm } from "./StockForm";
+import { TubeTests } from "./TubeTests";
 import { typedOf } from "./typed";
 
 const MOVES: [MoveKind, string][] = [
@@ -54,80 +51,6 @@ function MoveForm({ item }: { item: StockItem }) {
       <TextField label="Note" className="grow" inputClass="w-full" {...form.field("note")} />
       <FormEnd form={form} save="Write the move" />
     </Form>
-  );
-}
-
-const figure = (text: string) => (text.trim() ? Number(text.replace(",", ".")) : Number.NaN);
-
-function TubeTestForm({ item }: { item: StockItem }) {
-  const router = useRouter();
-  const type = tubeType(item.marking);
-  const gm = type ? nominalGm(type) : undefined;
-  const form = useForm({
-    initial: {
-      measured: "",
-      nominal: gm ? String(Math.round(gm * 1e6)) : "100",
-      setup: item.tests.at(-1)?.setup ?? "",
-    },
-    check: ({ measured, nominal }): Problems => ({
-      ...(figure(measured) >= 0 ? {} : { measured: "The measured value is a number." }),
-      ...(figure(nominal) > 0 ? {} : { nominal: "The nominal is a number above zero." }),
-    }),
-    save: async ({ measured, nominal, setup }) => {
-      const answer = await testTube({
-        id: v7(),
-        partId: item.id,
-        test: gm ? "gm" : "emission",
-        measured: figure(measured),
-        nominal: figure(nominal),
-        unit: gm ? "µS" : "%",
-        setup,
-      });
-      if (answer.ok) router.refresh();
-      return answer;
-    },
-    next: (tested) => ({ ...tested, measured: "" }),
-  });
-  return (
-    <Form form={form} label="Test this tube" className="mt-2 flex flex-wrap items-end gap-2">
-      <TextField
-        label={gm ? "gm, µS (no shorts, no gas)" : "Emission (no shorts, no gas)"}
-        inputClass="w-32 font-mono"
-        numeric
-        {...form.field("measured")}
-      />
-      <TextField label="of" inputClass="w-28 font-mono" numeric {...form.field("nominal")} />
-      <TextField label="Tester and its settings" className="grow" inputClass="w-full" {...form.field("setup")} />
-      <FormEnd form={form} save="Write the test" saveClass="" />
-    </Form>
-  );
-}
-
-function TubeTests({ item }: { item: StockItem }) {
-  return (
-    <section aria-label="Tests">
-      <h2 className="text-xl font-bold">Tests</h2>
-      <ul>
-        {item.tests.toReversed().map((test) => {
-          const { verdict, reasons } = judgeTest(test.measured, test.nominal ?? undefined, "share");
-          return (
-            <li key={test.at} className="grid grid-cols-[8rem_11rem_1fr] gap-2 border-b border-base-300 py-1">
-              <Time iso={test.at} as="day" />
-              <span className="font-mono">
-                {test.test} {test.measured}
-                {test.nominal ? ` / ${test.nominal}` : ""} {test.unit}
-              </span>
-              <span>
-                {verdict === "none" ? null : <VerdictMark mark={verdict} />} {reasons.join(" ")}{" "}
-                <span className="dim">{test.setup}</span>
-              </span>
-            </li>
-          );
-        })}
-      </ul>
-      {item.tests.length === 0 ? <p className="dim">Not tested yet. Shorts first, then gas, then strength.</p> : null}
-      <TubeTestForm item={item} />
-    </section>
   );
 }
 

@@ -1,6 +1,7 @@
 "use server";
 
 import { z } from "zod";
+import { GAS, SHORTS } from "@/core/tubes";
 import { MOVE_KINDS, priceListTable, STOCK_TABLE } from "@/core/stock";
 import { readRows, type TableRead } from "@/core/tables";
 import { database } from "@/db/client";
@@ -78,15 +79,23 @@ export async function importPrices(supplier: unknown, cells: unknown): Promise<A
   });
 }
 
-const testSchema = z.object({
-  id: z.uuid(),
-  partId: z.uuid(),
-  test: z.string().trim().min(1, "What was measured: gm or emission.").max(40),
-  measured: z.number("The measured value is a number.").min(0, "A strength is not below zero."),
-  nominal: z.number("The nominal is a number.").positive("The nominal is above zero.").nullable(),
-  unit: z.string().trim().max(20),
-  setup: z.string().trim().max(200),
-});
+const testSchema = z
+  .object({
+    id: z.uuid(),
+    partId: z.uuid(),
+    test: z.string().trim().min(1, "What was measured: gm or emission.").max(40),
+    shorts: z.enum(SHORTS, "Shorts come first: none, or shorted."),
+    between: z.string().trim().max(60),
+    gas: z.enum(GAS).nullable(),
+    measured: z.number("The measured value is a number.").min(0, "A strength is not below zero.").nullable(),
+    nominal: z.number("The nominal is a number.").positive("The nominal is above zero.").nullable(),
+    unit: z.string().trim().max(20),
+    setup: z.string().trim().max(200),
+  })
+  .refine(({ shorts, measured, gas }) => shorts === "none" || (measured === null && gas === null), {
+    path: ["shorts"],
+    message: "A shorted tube is not tested further: it can harm the tester.",
+  });
 
 /** A test of a tube in stock. */
 export async function testTube(test: unknown): Promise<Answer> {

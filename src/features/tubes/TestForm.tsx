@@ -12,6 +12,7 @@ import { useLogbook } from "@/ui/logbook";
 
 type Fields = {
   shorts: string;
+  between: string;
   gas: string;
   test: string;
   measured: string;
@@ -25,6 +26,7 @@ export function TestForm({ place }: { place: TubePlace }) {
   const gm = place.type ? nominalGm(place.type) : undefined;
   const [fields, setFields] = useState<Fields>(() => ({
     shorts: "",
+    between: "",
     gas: "",
     test: gm ? "gm" : "emission",
     measured: "",
@@ -40,7 +42,7 @@ export function TestForm({ place }: { place: TubePlace }) {
   };
   const strength = fields.measured.trim() && fields.shorts === "none";
   const line = [
-    `tube ${place.position} shorts ${fields.shorts}`,
+    `tube ${place.position} shorts ${(fields.shorts === "found" && fields.between.trim().replaceAll(";", ",")) || fields.shorts}`,
     fields.shorts === "none" && fields.gas && `gas ${fields.gas}`,
     strength &&
       `${fields.test.trim().split(/\s+/).join("-") || "gm"} ${fields.measured.trim()}/${fields.nominal.trim()} ${fields.unit.trim()}`.trim(),
@@ -58,7 +60,7 @@ export function TestForm({ place }: { place: TubePlace }) {
   const save = async () => {
     if (result.kind !== "draft" || result.draft.type !== "content") return;
     // Free for the next tube at once; refused, what was typed comes back unless something new stands there.
-    const empty = { ...fields, shorts: "", gas: "", measured: "" };
+    const empty = { ...fields, shorts: "", between: "", gas: "", measured: "" };
     setFields(empty);
     const outcome = await append(result.draft.content);
     if (outcome.ok) return;
@@ -98,6 +100,15 @@ export function TestForm({ place }: { place: TubePlace }) {
           ["none", "none"],
           ["found", "shorted"],
         ])}
+        {fields.shorts === "found" ? (
+          <TextField
+            label="Between which electrodes"
+            value={fields.between}
+            placeholder="g1-k, heater to cathode"
+            inputClass="w-56"
+            onChange={(between) => change({ between })}
+          />
+        ) : null}
         {choice(
           "gas",
           "2. Gas, leakage",
