@@ -4,7 +4,17 @@ import { underPower } from "../kinds";
 import type { Step } from "../model";
 import { PHASES, type Phase } from "../readings";
 import type { LineContext } from "../shorthand";
-import { coldRows, lastWorkAt, pointRows, runSheet, setupFor, takenIn, visitPolicy, type VisitInput } from "../visit";
+import {
+  coldRows,
+  lastWorkAt,
+  pointRows,
+  runSheet,
+  setupFor,
+  takenIn,
+  tapInForce,
+  visitPolicy,
+  type VisitInput,
+} from "../visit";
 
 /** What the shop works by, and its currency: they tell what a visit comes to. */
 type Works = { terms: Terms; currency: string };
@@ -48,10 +58,12 @@ export function lineContext(
   const listed = sheet.components.length + sheet.tubes.length > 0;
   const { policy, switches } = visitPolicy(settled, visitId);
   const notSafe = unsafe(input, step);
+  const tap = tapInForce(settled, visitId, sheet);
   return {
     sheet,
     year,
     bench: input.line ?? { volts: sheet.lineVolts, hz: sheet.lineHz ?? 50 },
+    ...(tap === undefined ? {} : { tap }),
     policy,
     switches,
     ...(input.rules ? { rules: input.rules } : {}),

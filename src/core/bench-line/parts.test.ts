@@ -99,6 +99,52 @@ describe("figures that can be misread", () => {
   });
 });
 
+describe("what is expected, as it is typed", () => {
+  const onLine = {
+    ...context,
+    sheet: { ...context.sheet, supply: "transformer" as const, lineVolts: 120, chart: { lineVolts: 120 } },
+    points: [],
+  };
+  const payload = (line: string, where: LineContext = onLine) => {
+    const read = parseLine(line, where);
+    if (read.kind !== "draft" || read.draft.type !== "content") throw new Error(JSON.stringify(read));
+    return read.draft.content.payload as Record<string, unknown>;
+  };
+  it("moves with the line as the chart's figure does: 180 V for 120 V is 135 V at 90 V, and 134 V is good", () => {
+    const read = parseLine("B+ 134 @ 90 for 180", onLine);
+    expect(read.kind === "draft" ? read.hints.join(" ") : "").toContain("becomes 135 V");
+    expect(payload("B+ 134 @ 90 for 180")).toMatchObject({ expected: { value: 180, lineVolts: 120 } });
+    // a plate behind a stage of its own is not known to move
+    expect(payload("V9 plate 80 for 90")).not.toHaveProperty("expected.lineVolts");
+  });
+  it("takes the conditions of the chart's own row", () => {
+    const row = {
+      point: "B+",
+      quantity: "voltage" as const,
+      expected: { text: "260 V", value: 260, tolerance: 0.2, lineVolts: 117, tapVolts: 117 },
+    };
+    expect(payload("B+ 149 @ 120 for 180", { ...onLine, points: [row] })).toMatchObject({
+      expected: { value: 180, tolerance: 0.2, lineVolts: 117, tapVolts: 117 },
+    });
+  });
+  it("alternating volts are a quantity of their own, and on a rail they are its ripple", () => {
+    const row = { point: "B+", quantity: "voltage" as const, expected: { text: "260 V", value: 260, tolerance: 0.1 } };
+    const ripple = payload("B+ 3 V ac", { ...onLine, points: [row] });
+    expect(ripple).toMatchObject({ point: "B+ AC", quantity: "ac-voltage", measured: { value: 3 } });
+    expect(ripple).not.toHaveProperty("expected");
+    expect(payload("HT secondary 300 V AC")).toMatchObject({ quantity: "ac-voltage", measured: { value: 300 } });
+  });
+  it("two power levels of one band are two tests", () => {
+    const low = payload("test output at 80 m 12 W min 10 on low power, dummy load");
+    expect(low).toMatchObject({ condition: "80 m, low power", setup: "dummy load" });
+    expect(payload("test output at 80 m 62 W min 50 on high power")).toMatchObject({ condition: "80 m, high power" });
+    expect(payload("test output at 80 m 62 W min 50 on dummy load")).toMatchObject({
+      condition: "80 m",
+      setup: "dummy load",
+    });
+  });
+});
+
 describe("a tube's test", () => {
   it("names the electrodes between which it is shorted", () => {
     expect(content("tube V4 shorts heater to cathode, g1-g2").content).toMatchObject({

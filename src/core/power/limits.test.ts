@@ -101,22 +101,13 @@ describe("the line at the bench", () => {
     expect(remarks("live-chassis", 50, 230, 230, 50)).toEqual([]);
     expect(remarks("live-chassis", undefined, 230, 230, 50)).toEqual([]);
   });
-  it("takes the nearest tap by ratio, the first of two that are as near", () => {
-    expect(bestTap({ taps: [110, 127, 220, 240], lineVolts: 220 }, 230)).toBe(240);
-    expect(bestTap({ taps: [110, 127, 220, 240], lineVolts: 220 }, 229)).toBe(220);
-    expect(bestTap({ taps: [100, 400], lineVolts: 100 }, 200)).toBe(100);
-  });
-});
-
-describe("the current to expect", () => {
-  it.each([
-    [0, 230, 1],
-    [60, 0, 1],
-    [60, 230, 0],
-    [60, 230, 1.1],
-    [60, 230, -1],
-  ])("is none for %d W at %d V and a share of %d", (watts, volts, share) => {
-    expect(() => lineCurrent(watts, volts, share)).toThrow(RangeError);
+  it("between two taps is the higher one; a tap of another line is never proposed", () => {
+    const at = (volts: number, ...taps: number[]) => bestTap({ lineVolts: taps[0] ?? 230, taps }, volts);
+    expect([at(225, 220, 240), at(230, 220, 240), at(240, 220, 240)]).toEqual([240, 240, 240]);
+    // on the tap, within a meter's width
+    expect([at(220, 220, 240), at(222, 220, 240), at(223, 220, 240)]).toEqual([220, 220, 240]);
+    expect([at(118, 110, 117, 220), at(125, 110, 220), at(260, 220, 240)]).toEqual([117, 110, 240]);
+    expect(bestTap({ lineVolts: 117 }, 230)).toBe(117);
   });
   it("goes with the share of the line", () => {
     expect(lineCurrent(90, 100, 0.5)).toEqual({ expected: 0.5, full: 1, stop: 0.75 });

@@ -9,10 +9,22 @@ export const FLUX_MARGIN = 0.1;
 /** A line this far from the tap is another voltage, not a tolerance, as a fraction. Shop rule: ±10 %, heaters' own limit. */
 export const TAP_MARGIN = 0.1;
 
-/** The tap of the selector that suits a line best: the nearest by ratio. */
+/** A line this little above a tap stands on it, as a fraction. Shop rule: a meter's own width. */
+const ON_TAP = 0.01;
+/** A line of less than this share of a tap leaves the heaters cold: that tap is for another line. Shop rule. */
+const LEAST_SHARE = 0.85;
+
+/**
+ * The tap of the selector that suits a line best. Between two taps it is the higher one: heaters and capacitors last
+ * on a little less, and end on a little more. A tap that belongs to another line altogether is never proposed.
+ * @example bestTap({ lineVolts: 220, taps: [220, 240] }, 228) // 240
+ */
 export function bestTap(sheet: Pick<Sheet, "taps" | "lineVolts">, volts: number): number {
+  const taps = tapsOf(sheet);
+  const above = taps.filter((tap) => tap * (1 + ON_TAP) >= volts && volts >= tap * LEAST_SHARE);
+  if (above.length > 0) return Math.min(...above);
   const off = (tap: number) => Math.abs(Math.log(tap / volts));
-  return tapsOf(sheet).reduce((best, tap) => (off(tap) < off(best) ? tap : best));
+  return taps.reduce((best, tap) => (off(tap) < off(best) ? tap : best));
 }
 
 /**

@@ -12,6 +12,7 @@ export const QUANTITIES = [
   "resistance",
   "inductance",
   "voltage",
+  "ac-voltage",
   "field",
   "current",
   "conductance",
@@ -106,6 +107,19 @@ const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
       .flatMap((text) => spell(1, text)),
     ...CURRENTS.flatMap((current) => [...spell(1e3, `kv ${current}`), ...spell(milli, `mv ${current}`)]),
   ],
+  "ac-voltage": [
+    ...["ac", "a.c", "rms"].flatMap((word) => [
+      ...["v", "volts", "volt"].flatMap((unit) => spell(1, `${unit} ${word}`)),
+      ...spell(1e3, `kv ${word}`),
+      ...spell(milli, `mv ${word}`),
+      ...spell(micro, `uv ${word}`, `µv ${word}`),
+    ]),
+    ...spell(1, "vac", "v~", "v"),
+    ...spell(1e3, "kv"),
+    ...spell(milli, "mv"),
+    ...spell(micro, "uv", "µv"),
+    ...written("volts", "volt"),
+  ],
   field: [
     ...spell(milli, "mv/m"),
     ...spell(micro, "uv/m", "µv/m"),
@@ -188,7 +202,13 @@ export const INFIX: Partial<Record<Quantity, Record<string, number>>> = {
 };
 
 /** Quantities that may be written without a unit, and the factor then meant. Capacitance has rules of its own. */
-export const BARE: Partial<Record<Quantity, number>> = { resistance: 1, voltage: 1, power: 1, percent: 0.01 };
+export const BARE: Partial<Record<Quantity, number>> = {
+  resistance: 1,
+  voltage: 1,
+  "ac-voltage": 1,
+  power: 1,
+  percent: 0.01,
+};
 
 /** Tolerance letters that are symmetrical, as fractions. IEC 60062. */
 export const TOLERANCE_LETTERS: Record<string, number> = {
@@ -239,6 +259,7 @@ export const PRINTED: Record<Quantity, Rung[]> = {
   resistance: prefixes(["", "k", "M"], "Ω"),
   inductance: prefixes(["n", "µ", "m", ""], "H"),
   voltage: prefixes(["µ", "m", "", "k"], "V"),
+  "ac-voltage": prefixes(["µ", "m", "", "k"], "V AC"),
   field: prefixes(["µ", "m", ""], "V/m"),
   current: prefixes(["µ", "m", ""], "A"),
   conductance: prefixes(["µ", "m", ""], "S"),
@@ -261,6 +282,7 @@ export const QUANTITY_WORDS: Record<Quantity, string> = {
   resistance: "a resistance",
   inductance: "an inductance",
   voltage: "a voltage",
+  "ac-voltage": "an alternating voltage",
   field: "a field strength",
   current: "a current",
   conductance: "a transconductance",

@@ -36,6 +36,8 @@ export type LineContext = {
   year: number | null;
   /** what comes out of the wall here */
   bench: MainsLine;
+  /** the tap of the selector that was chosen last, V */
+  tap?: number;
   policy: Policy;
   /** the visit's own choices where schools disagree */
   switches?: Switches;

@@ -6,6 +6,7 @@ export {
   changedBeforeBaseline,
   passesOf,
   setupFor,
+  tapInForce,
   setupsOf,
   type Pass,
   type SetupOf,

@@ -1,4 +1,5 @@
 import { CHANGES_NOTHING, ofKind, type ContentOf, type Settled } from "../kinds";
+import { tapsOf, type Sheet } from "../model";
 import { PHASE_NAMES, type Phase } from "../readings";
 import { takenIn, type Taken } from "./readings-table";
 
@@ -13,6 +14,24 @@ export const setupsOf = (settled: readonly Settled[], visitId: string): SetupOf[
   ofKind(settled, "setup")
     .filter(({ entry }) => entry.visitId === visitId)
     .map(({ entry, at, content }) => ({ id: entry.id, at, payload: content.payload }));
+
+/** The tap that was chosen last in a visit, in a set-up or at a step of the power-up, V. */
+export function tapInForce(settled: readonly Settled[], visitId: string, sheet: Pick<Sheet, "taps" | "lineVolts">) {
+  const taps = tapsOf(sheet);
+  const chosen = settled.findLast(
+    ({ entry, content }) =>
+      entry.visitId === visitId &&
+      ((content?.kind === "setup" && content.payload.tapVolts !== undefined) ||
+        (content?.kind === "power-step" && taps.includes(content.payload.expected.fullVolts))),
+  )?.content;
+  const tap =
+    chosen?.kind === "setup"
+      ? chosen.payload.tapVolts
+      : chosen?.kind === "power-step"
+        ? chosen.payload.expected.fullVolts
+        : undefined;
+  return tap !== undefined && taps.includes(tap) ? tap : undefined;
+}
 
 /** The set-up in force for a phase: the last one that was written down for it. */
 export const setupFor = (settled: readonly Settled[], visitId: string, phase: Phase): SetupOf | undefined =>

@@ -61,7 +61,7 @@ const minutesTo = (all: readonly Stretch[], moment: number): number =>
   all.reduce((sum, { from, to }) => sum + Math.max(0, Math.min(to, moment) - from), 0) / MINUTE;
 
 function limitOf(quantity: Quantity, rules: DriftRules): number {
-  if (quantity === "voltage") return rules.driftVolts;
+  if (quantity === "voltage" || quantity === "ac-voltage") return rules.driftVolts;
   return quantity === "current" ? rules.driftAmps : rules.driftOther;
 }
 

@@ -3,7 +3,15 @@
 import { useState } from "react";
 import { tapsOf } from "@/core/model";
 import { bestTap, methodsFor, powerPlan, type Method } from "@/core/power";
-import { poweredUp, powerProgress, powerRecords, stoppedAt, visitPolicy, type PowerRecord } from "@/core/visit";
+import {
+  poweredUp,
+  powerProgress,
+  powerRecords,
+  stoppedAt,
+  tapInForce,
+  visitPolicy,
+  type PowerRecord,
+} from "@/core/visit";
 import { format } from "@/core/quantity";
 import { useLogbook } from "@/ui/logbook";
 import { readStep } from "./fields";
@@ -40,7 +48,7 @@ export function PowerPlate() {
   const [resumed, setResumed] = useState<string>();
   const [selected, setSelected] = useState<string>();
   const [goesOn, setGoesOn] = useState(false);
-  const tap = chosen.tap ?? last?.expected.fullVolts ?? bestTap(sheet, shop.lineVolts);
+  const tap = chosen.tap ?? tapInForce(settled, visit.id, sheet) ?? bestTap(sheet, shop.lineVolts);
   const mains = sheet.supply !== "battery" && sheet.supply !== "low-voltage";
   const line = mains ? { volts: shop.lineVolts, hz: shop.lineHz } : { volts: tap, hz: shop.lineHz };
   const methods = methodsFor(sheet.supply, wanted.policy);

@@ -30,10 +30,15 @@ const NAMES: Record<Phase, string> = {
   soak: "Soak",
 };
 
-type Bench = { sheet: Sheet; shop: Shop };
+type Bench = {
+  sheet: Sheet;
+  shop: Shop;
+  /** the tap that was chosen last in this visit, V */
+  tap?: number | undefined;
+};
 
 /** What a set-up begins as: the chart's own conditions, the shop's line. */
-export function freshFields(phase: Phase, { sheet, shop }: Bench): SetupFields {
+export function freshFields(phase: Phase, { sheet, shop, tap }: Bench): SetupFields {
   const taps = tapsOf(sheet);
   return {
     name: NAMES[phase],
@@ -41,7 +46,7 @@ export function freshFields(phase: Phase, { sheet, shop }: Bench): SetupFields {
     input: "",
     line: "",
     hz: shop.lineHz,
-    tap: taps.length > 1 ? String(bestTap(sheet, shop.lineVolts)) : "",
+    tap: taps.length > 1 ? String(tap ?? bestTap(sheet, shop.lineVolts)) : "",
     load: "",
     signal: sheet.chart?.signal ?? "",
     controls: sheet.chart?.controls ?? "",

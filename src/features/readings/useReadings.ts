@@ -47,7 +47,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   const underWay = useRef(new Set<string>());
   const settingUp = useRef<Promise<string | undefined>>(undefined);
   const [own, setOwn] = useState<Partial<SetupFields>>({});
-  const bench = { sheet: model.sheet, shop };
+  const bench = { sheet: model.sheet, shop, tap: context.tap };
 
   // The set-up of the last reading goes on until somebody changes it.
   const begun = written

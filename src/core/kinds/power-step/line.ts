@@ -37,7 +37,13 @@ const VALUES: Record<string, [key: "lineVolts" | "amps" | "endAmps" | "bplus" | 
 /** What a step of this set is held against, by its plan; a correction keeps what it was held against. */
 function expectationFor(context: LineContext, method: Method, stage: Stage, tap?: number): PowerExpectation {
   const { sheet, bench, policy } = context;
-  const plan = powerPlan({ sheet, policy, method, tap: tap ?? bestTap(sheet, bench.volts), line: bench });
+  const plan = powerPlan({
+    sheet,
+    policy,
+    method,
+    tap: tap ?? context.tap ?? bestTap(sheet, bench.volts),
+    line: bench,
+  });
   return (plan.steps.find((step) => step.stage === stage) ?? plan.steps[0])?.expected ?? { fullVolts: sheet.lineVolts };
 }
 

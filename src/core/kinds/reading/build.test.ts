@@ -53,7 +53,10 @@ describe("a figure at a point", () => {
   });
 
   it("keeps which value of it was read, and takes an open circuit and no negative resistance", () => {
-    expect(built(plate, "250 V ac").payload.measured).toEqual({ text: "250 V ac", value: 250 });
+    const heaters: PointRow = { ...plate, point: "Heaters", expected: { text: "6.3 V", value: 6.3, tolerance: 0.1 } };
+    expect(built(heaters, "6.3 V ac").payload.measured).toEqual({ text: "6.3 V ac", value: 6.3 });
+    // Alternating volts at a plate are no reading of its direct ones.
+    expect(buildReading({ row: plate, text: "3 V ac", phase: "prove" })).toMatchObject({ kind: "problem" });
     const part: PointRow = { point: "R20", designator: "R20", quantity: "resistance" };
     expect(built(part, "open").judgement.verdict).toBe("high");
     expect(buildReading({ row: part, text: "-4", phase: "cold" })).toMatchObject({ kind: "problem" });

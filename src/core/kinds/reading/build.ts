@@ -1,6 +1,7 @@
 import { looksLikeMilliamps } from "../../power";
 import type { PartRules } from "../../quantity";
 import { meterOhms, parseMeasured, rangeFor, type Judgement, type Phase, type PointRow } from "../../readings";
+import { isRipple } from "./alternating";
 import { judgeReading } from "./judge";
 import type { Reading } from "./payload";
 
@@ -23,6 +24,8 @@ export type TypedReading = {
   /** one end of the part is off */
   lifted?: boolean | undefined;
   remark?: string | undefined;
+  /** an entry at this point is corrected: it stays what it was */
+  corrects?: boolean | undefined;
 };
 
 export type BuiltReading =
@@ -52,8 +55,14 @@ export function ohmsAt(row: PointRow, instrument: Instrument | undefined, measur
  */
 export function buildReading(typed: TypedReading): BuiltReading {
   const { row, phase, instrument, setup, remark } = typed;
+  if (!typed.corrects && isRipple(row, typed.text))
+    return {
+      kind: "problem",
+      at: 0,
+      message: `${row.point} is direct by the chart: its alternating volts are a point of their own, “${row.point} AC”. On the bench line they go there by themselves.`,
+    };
   const text = withUnit(typed.text.trim(), row);
-  const electric = row.quantity === "voltage" || row.quantity === "current";
+  const electric = row.quantity === "voltage" || row.quantity === "ac-voltage" || row.quantity === "current";
   const parsed = parseMeasured(electric ? text.replace(SORT, "") : text, row.quantity, typed.rules);
   if (!parsed.ok)
     return parsed.kind === "ambiguous"

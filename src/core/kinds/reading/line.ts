@@ -1,4 +1,5 @@
-import { CHART_TOLERANCE, PHASES, type Phase } from "../../readings";
+import { onMains, tapsOf } from "../../model";
+import { CHART_TOLERANCE, PHASES, type Expected, type Phase } from "../../readings";
 import { format, parseQuantity, QUANTITIES, type Quantity } from "../../quantity";
 import {
   notUnderstood,
@@ -13,6 +14,7 @@ import {
 import type { SetUp } from "../setup/payload";
 import { buildReading, type Instrument } from "./build";
 import type { Reading } from "./payload";
+import { isRipple, saysAlternating } from "./alternating";
 import { phaseOf, POWERED, underPower } from "./phase";
 import { PHASE_WORDS, quantityByName, type PointHead } from "./points";
 
@@ -63,6 +65,7 @@ function clausesOf(line: string, start: number): Clauses {
 function quantityByUnit(text: string): Quantity | undefined {
   if (/^[-−+]?[\d.,]+$/.test(text)) return undefined;
   if (/^(?:open|o\.?l\.?|∞)$/i.test(text)) return "resistance";
+  if (saysAlternating(text)) return "ac-voltage";
   const figure = text.replace(/\s+(?:ac|dc|rms|peak|p-?p)$/i, "");
   return QUANTITIES.find((quantity) => parseQuantity(figure, quantity).ok);
 }
@@ -91,15 +94,44 @@ function setupFor(phase: Phase, base: Reading | undefined, context: LineContext)
   return before && payload ? { id: before.id, payload } : undefined;
 }
 
+/** Points that move with the line where nothing says otherwise: rails and heaters without a regulator. */
+const MOVES_WITH_LINE = /^(?:b\s?\+|b plus|ht\b|high voltage|heaters?\b|filaments?\b)/i;
+
+/** A typed expectation holds under the conditions of the chart's own: its line and tap, its meter. */
+function conditionsOf(
+  known: Expected | undefined,
+  point: string,
+  quantity: Quantity,
+  { sheet }: LineContext,
+): Partial<Expected> {
+  if (known) {
+    const { lineVolts, tapVolts, sourceOhms, chartOhms, asFound } = known;
+    return { lineVolts, tapVolts, sourceOhms, chartOhms, asFound };
+  }
+  const volts = quantity === "voltage" || quantity === "ac-voltage";
+  if (!volts || !onMains(sheet.supply) || !MOVES_WITH_LINE.test(point)) return {};
+  const taps = tapsOf(sheet);
+  return {
+    lineVolts: sheet.chart?.lineVolts ?? sheet.lineVolts,
+    ...(taps.length > 1 ? { tapVolts: sheet.lineVolts } : {}),
+  };
+}
+
+/** Alternating volts on a direct rail are its ripple or hum: a point of their own, never held against the rail. */
+const pointOfValue = ({ point, row }: PointHead, value: string): string =>
+  row && isRipple(row, value) ? `${point} AC` : point;
+
 /** `B+ 248 @ 117`: a reading at a point of the set. */
 export function readPoint(line: string, head: PointHead, context: LineContext): LineReading {
   if (head.several) return askWhich(line, head);
   const said = clausesOf(line, head.end);
   const before = payloadOf<Reading>(context.base, "reading");
-  const base = before?.point === head.point ? before : undefined;
+  const point = before?.point === head.point ? head.point : pointOfValue(head, textOf(said.value));
+  const row = point === head.point ? head.row : undefined;
+  const base = before?.point === point ? before : undefined;
   if (textOf(said.value) === "") return notUnderstood(head.end, `${head.point}: the measured value is missing.`);
   const byUnit = quantityByUnit(textOf(said.value));
-  const quantity = base?.quantity ?? head.row?.quantity ?? byUnit ?? quantityByName(head.point);
+  const quantity = base?.quantity ?? row?.quantity ?? byUnit ?? quantityByName(head.point);
   if (!quantity)
     return /^[-−+]?[\d.,]+$/.test(textOf(said.value))
       ? askUnit(line, said.value, head.point)
@@ -113,9 +145,10 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (wanted && !wanted.ok) return wanted.result;
   const tolerance = said.tolerance ? quantityAt(said.tolerance, "percent") : undefined;
   if (tolerance && !tolerance.ok) return tolerance.result;
-  const known = base?.expected ?? head.row?.expected;
+  const known = base?.expected ?? row?.expected;
   const expected = wanted
     ? {
+        ...conditionsOf(known, point, quantity, context),
         text: textOf(said.expected ?? said.value),
         value: wanted.value,
         tolerance: tolerance?.value ?? known?.tolerance ?? CHART_TOLERANCE,
@@ -128,9 +161,9 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
       ? base.phase
       : phaseOf({
           said: said.phase,
-          row: head.row?.phase,
+          row: row?.phase,
           quantity,
-          onChart: head.row !== undefined && head.row.phase === undefined,
+          onChart: row !== undefined && row.phase === undefined,
           step: context.step,
           otherwise: context.phase,
         });
@@ -140,12 +173,13 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   const instrument: Instrument | undefined =
     said.meter === undefined || said.meter === own?.name ? own : { name: said.meter };
   const built = buildReading({
-    row: { point: head.point, quantity, ...(expected ? { expected } : {}) },
+    row: { point, quantity, ...(expected ? { expected } : {}) },
     text: textOf(said.value),
     phase,
     lineVolts: lineVolts?.value ?? (base ? undefined : setup?.payload.lineVolts),
     tapVolts: setup?.payload.tapVolts,
     instrument,
+    corrects: base !== undefined,
     setup: setup?.id,
     remark: [said.powered ? POWERED : undefined, said.remark].filter(Boolean).join(", ") || undefined,
   });

@@ -6,7 +6,8 @@ import type { Phase } from "../../readings";
 const POWER_OFF: readonly Quantity[] = ["resistance", "capacitance", "inductance"];
 
 /** A reading under power: voltage, current or power in the circuit. */
-export const underPower = (quantity: Quantity): boolean => ["voltage", "current", "power"].includes(quantity);
+export const underPower = (quantity: Quantity): boolean =>
+  ["voltage", "ac-voltage", "current", "power"].includes(quantity);
 
 /** Kept with a reading that was taken under power before make safe was done. */
 export const POWERED = "powered before make safe was done";

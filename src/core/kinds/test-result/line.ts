@@ -73,6 +73,14 @@ function inUnit(limit: string, limitUnit: string | undefined, unit: string | und
   return value === undefined ? undefined : String(Number(value.toPrecision(12)));
 }
 
+/** A power level is what the figure belongs to, and no word on the set-up: high and low are two tests of one band. */
+const LEVEL =
+  /^((?:(?:full|high|half|medium|low|reduced|maximum|minimum|least|most)\s+(?:power|level)|(?:power|level)\s+(?:high|low|\d+)))\b[\s,;]*(?:(?:into|on)\s+)?(.*)$/i;
+function levelOf(setup: string | undefined): { words: string; rest: string } | undefined {
+  const found = setup ? LEVEL.exec(setup.trim()) : null;
+  return found ? { words: (found[1] ?? "").toLowerCase(), rest: (found[2] ?? "").trim() } : undefined;
+}
+
 const EXAMPLE = "A test reads like: test output 2.1 W min 3 on dummy load.";
 
 /** `test output 2.1 W min 3`, `test output at 80 m 62 W min 50`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
@@ -85,6 +93,7 @@ export function readTest(where: Piece, context: LineContext): LineReading {
   const [, test = "", condition, measured = "", unitText, word, limit, limitText, setup] = found;
   const unit = unitOf(unitText);
   if (looksLikeMore(test)) return askLimit(where, test, measured, unitText ?? "");
+  const level = levelOf(setup);
   const nominal = limit ? inUnit(limit, unitOf(limitText), unit) : undefined;
   if (limit && nominal === undefined)
     return notUnderstood(
@@ -92,7 +101,15 @@ export function readTest(where: Piece, context: LineContext): LineReading {
       `The limit is in ${limitText ?? ""} and the figure in ${unit ?? "no unit"}: write both in one unit.`,
     );
   return made(
-    { test, condition, measured, unit, nominal, sense: word?.toLowerCase() === "max" ? "at-most" : "at-least", setup },
+    {
+      test,
+      condition: [condition, level?.words].filter(Boolean).join(", ") || undefined,
+      measured,
+      unit,
+      nominal,
+      sense: word?.toLowerCase() === "max" ? "at-most" : "at-least",
+      setup: level ? level.rest || undefined : setup,
+    },
     where,
     context,
   );
