@@ -19,6 +19,7 @@ export const LANTERN: DemoModel = {
     taps: [110, 130, 220, 230, 250],
     highestVolts: 425,
     supplyRms: 300,
+    rectifier: "full-wave",
     watts: 68,
     dialect: "m-is-million",
     chart: {
@@ -106,6 +107,7 @@ export const FJORD: DemoModel = {
     lineHz: 50,
     taps: [110, 220],
     highestVolts: 310,
+    rectifier: "half-wave",
     watts: 45,
     dialect: "m-is-million",
     chart: {
@@ -168,6 +170,7 @@ export const REGENT: DemoModel = {
     taps: [210, 230, 250],
     highestVolts: 460,
     supplyRms: 325,
+    rectifier: "full-wave",
     watts: 90,
     dialect: "m-is-thousand",
     chart: { lineVolts: 230, meter: { ohmsPerVolt: 1000 }, signal: "none", controls: "volume full" },

@@ -62,6 +62,7 @@ export const MODELS: Record<string, DemoModel> = {
       lineVolts: 230,
       highestVolts: 380,
       supplyRms: 265,
+      rectifier: "full-wave",
       heaterAmps: 5,
       watts: 95,
       dialect: "m-is-million",
@@ -99,6 +100,11 @@ export const MODELS: Record<string, DemoModel> = {
       supply: "high-voltage",
       lineVolts: 230,
       highestVolts: 750,
+      rectifier: "full-wave",
+      heaterRails: [
+        { name: "tubes", volts: 6.3, amps: 6 },
+        { name: "rectifiers", volts: 5, amps: 4 },
+      ],
       watts: 260,
       dialect: "m-is-million",
       tubes: tubes(
@@ -135,6 +141,7 @@ export const MODELS: Record<string, DemoModel> = {
       supply: "high-voltage",
       lineVolts: 230,
       highestVolts: 1500,
+      rectifier: "bridge",
       watts: 1200,
       dialect: "m-is-million",
       tubes: tubes("V1 811A PA\nV2 811A PA\nV3 811A PA\nV4 811A PA"),

@@ -62,5 +62,6 @@ export {
   type StageKind,
 } from "./circuit";
 export { devicePoint, electrodeNamed, electrodePairs, ELECTRODES, type Electrode } from "./electrodes";
+export { readHeaterRails, writeHeaterRails, type HeaterRail } from "./heater-rails";
 export { STEP_NAMES, STEPS, type Step } from "./steps";
 export { windingName, windingSchema, type Winding } from "./windings";

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { positive, parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
 import { chartSchema, pointSchema } from "./chart";
 import { circuitSchema } from "./circuit";
+import { heaterRailSchema, MOST_RAILS } from "./heater-rails";
 import { ELECTROLYTIC_ROLES, ROLES } from "./roles";
 import { checkSections, COMMONS, sectionSchema, type SectionCheck } from "./sections";
 import { STEPS } from "./steps";
@@ -90,6 +91,8 @@ export const sheetSchema = z.object({
   rectifier: z.enum(RECTIFIERS).optional(),
   /** what the heater winding gives, A */
   heaterAmps: positive().max(100).optional(),
+  /** heater windings, where there is more than one: each is measured and judged by itself */
+  heaterRails: z.array(heaterRailSchema).max(MOST_RAILS).optional(),
   dialect: z.enum(["m-is-thousand", "m-is-million"]).optional(),
   chart: chartSchema.optional(),
   tubes: z.array(tubeSchema).max(MOST_ROWS),

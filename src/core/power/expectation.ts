@@ -22,6 +22,8 @@ export type PowerExpectation = {
   warm?: boolean | undefined;
   /** one heater's nominal voltage, V */
   heaters?: number | undefined;
+  /** heater windings that are judged each by itself; without a load a winding stands higher */
+  rails?: { name: string; volts: number; unloaded?: boolean | undefined }[] | undefined;
   /** how far the heaters may be off, as a fraction, where that is not a tenth: thoriated filaments */
   heaterTolerance?: number | undefined;
   /** the heaters are filaments with a supply of their own: they do not follow the line, and end at once above it */

@@ -31,6 +31,7 @@ export {
   DANGER_WORDS,
   DANGERS,
   judgeStep,
+  UNLOADED_HIGH,
   looksLikeMilliamps,
   type Danger,
   type StepReading,

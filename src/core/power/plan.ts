@@ -97,7 +97,11 @@ function expectation({ sheet, tap }: PlanInput, fullAmps?: number): PowerExpecta
     ...(rail && onMains(supply) ? { bplus: Math.abs(rail.expected) } : {}),
     ...(onMains(supply) ? { ceiling: noLoadPeak(sheet).volts } : {}),
     ...(rectifiers.length > 0 ? { warm: true } : {}),
-    ...(heaters ? { heaters } : {}),
+    ...(sheet.heaterRails?.length
+      ? { rails: sheet.heaterRails.map(({ name, volts }) => ({ name, volts })) }
+      : heaters
+        ? { heaters }
+        : {}),
     ...(tubes.some(({ type }) => isThoriated(type)) ? { heaterTolerance: HEATER_TOLERANCE.thoriated } : {}),
     ...(supply === "battery" && heaters ? { filaments: true } : {}),
     ...(heaterWatts > 0 ? { heaterWatts } : {}),
@@ -107,7 +111,13 @@ function expectation({ sheet, tap }: PlanInput, fullAmps?: number): PowerExpecta
 
 type Making = { stage: Stage; fraction: number; hold: number; say: string; expected: PowerExpectation };
 
-function step({ stage, fraction, hold, say, expected }: Making): PlanStep {
+/** A winding for the rectifier alone has no load while that is out of its socket. */
+const FOR_RECTIFIER = /rect/i;
+
+function step({ stage, fraction, hold, say, expected: all }: Making): PlanStep {
+  const unloaded = (name: string) => stage === "rectifier-out" && FOR_RECTIFIER.test(name);
+  const rails = all.rails?.map((rail) => ({ ...rail, ...(unloaded(rail.name) ? { unloaded: true } : {}) }));
+  const expected: PowerExpectation = { ...all, ...(rails ? { rails } : {}) };
   const { fullAmps, bplus, ceiling, heaters, fullVolts } = expected;
   const highVoltage = stage === "rectifier-in" || stage === "all-in";
   return {
@@ -123,7 +133,7 @@ function step({ stage, fraction, hold, say, expected }: Making): PlanStep {
     measures: [
       "amps",
       ...((bplus || ceiling) && highVoltage ? (["bplus"] as const) : []),
-      ...(heaters ? (["heaters"] as const) : []),
+      ...(heaters || rails ? (["heaters"] as const) : []),
     ],
     say,
     expected,

@@ -56,7 +56,9 @@ describe("what is odd, but no stop", () => {
     expect(read({ amps: 0.02, bplus: 150 }).reasons[0]?.text).toContain("Hardly any current");
     expect(read({ fraction: 1, amps: 0.3, bplus: 410 }).reasons[0]?.text).toContain("above its band");
     expect(read({ fraction: 1, amps: 0.3, bplus: 150 }).reasons[0]?.text).toContain("below its band");
-    expect(read({ fraction: 1, amps: 0.3, bplus: 250, heaters: 5.2 }).reasons[0]?.text).toContain("Heaters are −17 %");
+    expect(read({ fraction: 1, amps: 0.3, bplus: 250, heaters: 5.2 }).reasons[0]?.text).toContain(
+      "Heaters at 5.2 V: −17 %",
+    );
   });
   it("is nothing when all is well, and no verdict without a current", () => {
     expect(read({ fraction: 1, amps: 0.33, bplus: 252, heaters: 6.3 })).toEqual({ verdict: "go", reasons: [] });
@@ -188,6 +190,31 @@ describe("what a careless step would let pass", () => {
     expect(rules({ fraction: 1, amps: 0.3, bplus: 250, heaters: 7.5 })).toEqual([undefined]);
     expect(rules({ fraction: 1, amps: 0.3, bplus: 250, heaters: 7.6 })).toEqual(["over-heaters"]);
   });
+  it("each heater winding by itself; one without a load is expected a tenth higher, and it says so", () => {
+    const two = {
+      ...expected,
+      heaters: undefined,
+      rails: [
+        { name: "receiver", volts: 6.3 },
+        { name: "rectifier", volts: 5, unloaded: true },
+      ],
+    };
+    const at = (receiver: number, rectifier: number) =>
+      read({
+        ...{ stage: "rectifier-out", fraction: 1, amps: 0.05, expected: two },
+        rails: [
+          { name: "receiver", volts: receiver },
+          { name: "rectifier", volts: rectifier },
+        ],
+      });
+    // 5 V without a load: 5.5 V, ±10 % is 4.95 to 6.05 V
+    expect(at(6.3, 5.5).verdict).toBe("go");
+    expect(at(6.3, 6.05).verdict).toBe("go");
+    expect(at(6.3, 6.1).reasons[0]?.text).toContain("10 % more counted since it has no load");
+    expect(at(7.1, 5.5).reasons.map(({ text }) => text.slice(0, 18))).toEqual(["Winding “receiver”"]);
+    expect(at(12.6, 5.5)).toMatchObject({ verdict: "stop", reasons: [{ rule: "over-heaters" }] });
+    expect(at(6.3, 11).reasons.map(({ rule }) => rule)).toEqual(["over-heaters"]);
+  });
   it("no B+ behind a lamp proves nothing", () => {
     expect(rules({ fraction: 1, amps: 0.2, bplus: 3, lamp: true })).toEqual([]);
   });
@@ -250,8 +277,8 @@ describe("what is odd, at its limits", () => {
   });
   it("heaters are within a tenth of what this line gives them", () => {
     expect(odd({ heaters: 5.67 })).toEqual([]);
-    expect(odd({ heaters: 5.6 })).toEqual(["Heaters are"]);
-    expect(odd({ heaters: 7 })).toEqual(["Heaters are"]);
+    expect(odd({ heaters: 5.6 })).toEqual(["Heaters at"]);
+    expect(odd({ heaters: 7 })).toEqual(["Heaters at"]);
     expect(odd({ heaters: 5, lamp: true })).toEqual([]);
 
     expect(odd({ fraction: 0.5, amps: 0.16, heaters: 3.15, bplus: 100 })).toEqual([]);

@@ -29,6 +29,8 @@ export type StepReading = {
   endAmps?: number | undefined;
   bplus?: number | undefined;
   heaters?: number | undefined;
+  /** at each heater winding, by its name, V */
+  rails?: readonly { name: string; volts: number }[] | undefined;
   /** V, as read */
   lineVolts?: number | undefined;
   seen?: readonly Danger[] | undefined;
@@ -129,25 +131,52 @@ function bplusStop(reading: StepReading): Stop[] {
     : [];
 }
 
-/** How far the heaters are off what this line gives them, as a fraction; undefined where one of the two is not known. */
-function heatersOff(reading: StepReading): number | undefined {
-  const { heaters, expected } = reading;
-  if (!expected.heaters || heaters === undefined) return undefined;
+/** A winding without a load stands so much higher, as a fraction. Shop rule: the regulation of such transformers. */
+export const UNLOADED_HIGH = 0.1;
+
+/** Heaters that were read, with what belongs there, and how far they are off it. */
+type HeatersRead = { name: string; volts: number; off: number; unloaded: boolean };
+
+/** Every heater reading against what this line gives it; those whose figure nobody knows are left out. */
+function heatersRead(reading: StepReading): HeatersRead[] {
+  const { heaters, rails = [], expected } = reading;
   // Filaments have a supply of their own: they do not follow the high tension.
-  return heaters / (expected.heaters * (expected.filaments ? 1 : shareOf(reading))) - 1;
+  const share = expected.filaments ? 1 : shareOf(reading);
+  const one =
+    expected.heaters && heaters !== undefined
+      ? [{ name: "Heaters", volts: heaters, off: heaters / (expected.heaters * share) - 1, unloaded: false }]
+      : [];
+  const each = rails.flatMap(({ name, volts: read }): HeatersRead[] => {
+    const rail = expected.rails?.find((other) => other.name === name);
+    if (!rail) return [];
+    const unloaded = rail.unloaded === true;
+    const belongs = rail.volts * share * (unloaded ? 1 + UNLOADED_HIGH : 1);
+    return [{ name: `Winding “${name}”`, volts: read, off: read / belongs - 1, unloaded }];
+  });
+  return [...one, ...each];
 }
 
+const withoutLoad = ({ unloaded }: HeatersRead) =>
+  unloaded ? `, ${format(UNLOADED_HIGH, "percent")} more counted since it has no load` : "";
+
 function heaterStop(reading: StepReading): Stop[] {
-  const off = heatersOff(reading);
   const most = reading.expected.filaments ? HEATER_TOLERANCE.receiving : HEATERS_STOP;
-  return off !== undefined && off > most + 1e-9
-    ? [
-        {
-          rule: "over-heaters",
-          text: `Heaters at ${volts(reading.heaters ?? 0)} are ${formatDeviation(off)} for this line: more than +${format(most, "percent")}.`,
-        },
-      ]
-    : [];
+  return heatersRead(reading)
+    .filter(({ off }) => !keepsTo(off, most))
+    .map((one) => ({
+      rule: "over-heaters",
+      text: `${one.name} at ${volts(one.volts)}: ${formatDeviation(one.off)} for this line${withoutLoad(one)}, more than +${format(most, "percent")}.`,
+    }));
+}
+
+function heatersOdd(reading: StepReading): string[] {
+  const allowed = reading.expected.heaterTolerance ?? HEATER_TOLERANCE.receiving;
+  return heatersRead(reading)
+    .filter(({ off }) => !keepsTo(Math.abs(off), allowed))
+    .map(
+      (one) =>
+        `${one.name} at ${volts(one.volts)}: ${formatDeviation(one.off)} for this line${withoutLoad(one)}; ±${format(allowed, "percent")} is allowed.`,
+    );
 }
 
 const stops = (reading: StepReading): Stop[] => [
@@ -196,16 +225,12 @@ function watches(reading: StepReading): { text: string }[] {
     stage !== "rectifier-out" &&
     !lamp &&
     amps < fullAmps * fraction * HARDLY_ANY;
-  const off = lamp ? undefined : heatersOff(reading);
-  const allowed = expected.heaterTolerance ?? HEATER_TOLERANCE.receiving;
   return [
     ...(hardly
       ? [`Hardly any current: ${amperes(amps)} of ${amperes(fullAmps * fraction)}. Fuse, switch, a broken string?`]
       : []),
     ...bplusOdd(reading),
-    ...(off !== undefined && !keepsTo(Math.abs(off), allowed)
-      ? [`Heaters are ${formatDeviation(off)} for this line; ±${format(allowed, "percent")} is allowed.`]
-      : []),
+    ...(lamp ? [] : heatersOdd(reading)),
     ...unknowns(reading),
   ].map((text) => ({ text }));
 }

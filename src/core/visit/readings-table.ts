@@ -8,11 +8,22 @@ import {
   type PointRow,
 } from "../readings";
 import { coldChecks } from "../power";
+import { HEATER_TOLERANCE } from "../thumb";
+import { isThoriated } from "../tubes";
 import type { ChartPoint, Sheet } from "../model";
 import { format } from "../quantity";
 import { ofKind, type ContentOf, type Settled } from "../kinds";
 
 export type ReadingPayload = ContentOf<"reading">["payload"];
+const HEATERS = /^(?:heaters?|filaments?|lt)\b/i;
+
+/** Heaters are held to their data sheets, whatever the year of the chart: ±10 %, thoriated filaments ±5 %. */
+function heaterTolerance({ tubes }: Sheet, { point, quantity }: ChartPoint): number | undefined {
+  const volts = quantity === "voltage" || quantity === "ac-voltage";
+  if (!volts || !HEATERS.test(point)) return undefined;
+  return tubes.some(({ type }) => isThoriated(type)) ? HEATER_TOLERANCE.thoriated : HEATER_TOLERANCE.receiving;
+}
+
 function expectedAt(sheet: Sheet, year: number | null, one: ChartPoint): Expected {
   const { expected, quantity } = one;
   const { chart, taps = [] } = sheet;
@@ -21,7 +32,7 @@ function expectedAt(sheet: Sheet, year: number | null, one: ChartPoint): Expecte
   return {
     text: format(expected, quantity),
     value: expected,
-    tolerance: one.tolerance ?? chartTolerance(year ?? undefined),
+    tolerance: one.tolerance ?? heaterTolerance(sheet, one) ?? chartTolerance(year ?? undefined),
     ...(one.withLine ? { lineVolts: chart?.lineVolts ?? sheet.lineVolts } : {}),
     ...(one.withLine && taps.length > 1 ? { tapVolts: sheet.lineVolts } : {}),
     ...(quantity === "voltage" && one.sourceOhms ? { sourceOhms: one.sourceOhms } : {}),

@@ -14,7 +14,7 @@ import {
 } from "@/core/visit";
 import { format } from "@/core/quantity";
 import { useLogbook } from "@/ui/logbook";
-import { readStep } from "./fields";
+import { readCell } from "./fields";
 import { PlanHead } from "./PlanHead";
 import { PowerChart, type RisePoint } from "./PowerChart";
 import { RiseTable } from "./RiseTable";
@@ -69,9 +69,8 @@ export function PowerPlate() {
   const points = records.map((record, index) =>
     pointOf(record, index < lastStop && record.payload.stage === records[lastStop]?.payload.stage),
   );
-  const cells = step ? readStep(typed, step).cells : undefined;
   const value = (key: "amps" | "bplus" | "lineVolts") => {
-    const cell = cells?.[key];
+    const cell = step ? readCell(key, typed[key], step) : undefined;
     return cell?.kind === "value" ? cell.value : undefined;
   };
   const typing: RisePoint[] =

@@ -9,7 +9,18 @@ import type { StepProgress } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { readCell, readingsOf, stepPayload, stepTrouble, type ReadingKey, type TypedStep } from "./fields";
+import {
+  fieldKey,
+  readCell,
+  readingsOf,
+  stepPayload,
+  stepTrouble,
+  typedAt,
+  typedWith,
+  type ReadingKey,
+  type StepField,
+  type TypedStep,
+} from "./fields";
 import { HoldTimer } from "./HoldTimer";
 import { heldFor } from "./useStep";
 
@@ -20,6 +31,13 @@ const LABELS: Record<ReadingKey, string> = {
   heaters: "Heaters, V",
   endAmps: "End, A",
 };
+
+/** A winding's field says what belongs there at this step. */
+function labelOf(field: StepField, step: StepProgress): string {
+  if (typeof field === "string") return LABELS[field];
+  const rail = step.expected.rails?.find(({ name }) => name === field.rail);
+  return `${field.rail}, V${rail?.unloaded ? ", no load" : ""}`;
+}
 
 const SHORT: Record<Danger, string> = {
   smoke: "Smoke",
@@ -164,22 +182,23 @@ export function StepPanel({
         </div>
       )}
       <div className="grid grid-cols-3 items-start gap-2">
-        {asked.map((key) => {
-          const cell = readCell(key, typed[key], step);
+        {asked.map((field) => {
+          const key = fieldKey(field);
+          const cell = readCell(field, typedAt(typed, field), step);
           return (
             <label key={key} className="flex flex-col">
-              <span className="text-sm font-semibold">{LABELS[key]}</span>
+              <span className="text-sm font-semibold">{labelOf(field, step)}</span>
               <input
                 data-step
                 className="input h-12 w-full px-2 text-right font-mono text-xl"
                 inputMode="decimal"
                 autoComplete="off"
-                value={typed[key]}
+                value={typedAt(typed, field)}
                 placeholder={key === "lineVolts" ? format(step.volts, "voltage", 3).split(" ")[0] : ""}
                 aria-invalid={cell.kind === "problem" || cell.kind === "question"}
                 onChange={(event) => {
                   setError(undefined);
-                  onChange({ [key]: event.target.value });
+                  onChange(typedWith(typed, field, event.target.value));
                 }}
               />
               {cell.kind === "problem" ? <span className="text-sm text-warning">{cell.message}</span> : null}
@@ -192,7 +211,7 @@ export function StepPanel({
                         key={choice}
                         type="button"
                         className="btn btn-outline h-10"
-                        onClick={() => onChange({ [key]: choice })}
+                        onClick={() => onChange(typedWith(typed, field, choice))}
                       >
                         {choice}
                       </button>

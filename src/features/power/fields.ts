@@ -1,15 +1,38 @@
 import type { ContentOf } from "@/core/kinds";
 import { looksLikeMilliamps, type Danger, type Method, type PlanStep } from "@/core/power";
-import { parseQuantity, type Quantity } from "@/core/quantity";
+import { ownValue, parseQuantity, type Quantity } from "@/core/quantity";
 
 type Payload = ContentOf<"power-step">["payload"];
 
 /** What is read at a step while it is typed. */
 export const READINGS = ["lineVolts", "amps", "bplus", "heaters", "endAmps"] as const;
 export type ReadingKey = (typeof READINGS)[number];
-export type TypedStep = Record<ReadingKey, string> & { lamp: "" | "dark" | "dim" | "bright"; remark: string };
+export type TypedStep = Record<ReadingKey, string> & {
+  lamp: "" | "dark" | "dim" | "bright";
+  remark: string;
+  /** volts at each heater winding, by its name */
+  rails: Readonly<Record<string, string>>;
+};
 
-export const EMPTY: TypedStep = { lineVolts: "", amps: "", bplus: "", heaters: "", endAmps: "", lamp: "", remark: "" };
+/** A field of a step: one of its readings, or a heater winding by its name. */
+export type StepField = ReadingKey | { rail: string };
+export const fieldKey = (field: StepField): string => (typeof field === "string" ? field : `rail ${field.rail}`);
+export const typedAt = (typed: TypedStep, field: StepField): string =>
+  typeof field === "string" ? typed[field] : (ownValue(typed.rails, field.rail) ?? "");
+/** What was typed, with another text in one of its fields. */
+export const typedWith = (typed: TypedStep, field: StepField, text: string): Partial<TypedStep> =>
+  typeof field === "string" ? { [field]: text } : { rails: { ...typed.rails, [field.rail]: text } };
+
+export const EMPTY: TypedStep = {
+  lineVolts: "",
+  amps: "",
+  bplus: "",
+  heaters: "",
+  endAmps: "",
+  lamp: "",
+  remark: "",
+  rails: {},
+};
 
 const QUANTITY: Record<ReadingKey, Quantity> = {
   lineVolts: "voltage",
@@ -20,12 +43,13 @@ const QUANTITY: Record<ReadingKey, Quantity> = {
 };
 
 /** The readings that a step asks for, in the order in which they come. */
-export function readingsOf(step: PlanStep): ReadingKey[] {
+export function readingsOf(step: PlanStep): StepField[] {
+  const rails = (step.expected.rails ?? []).map(({ name }) => ({ rail: name }));
   return [
     "lineVolts",
     "amps",
     ...(step.measures.includes("bplus") ? (["bplus"] as const) : []),
-    ...(step.measures.includes("heaters") ? (["heaters"] as const) : []),
+    ...(!step.measures.includes("heaters") ? [] : rails.length > 0 ? rails : (["heaters"] as const)),
     "endAmps",
   ];
 }
@@ -38,7 +62,8 @@ export type CellRead =
   | { kind: "question"; text: string; choices: string[] };
 
 /** Reads one reading as typed; a bare number is volts or amperes, and amperes that cannot be are asked about. */
-export function readCell(key: ReadingKey, text: string, step: PlanStep): CellRead {
+export function readCell(field: StepField, text: string, step: PlanStep): CellRead {
+  const key = typeof field === "string" ? field : "heaters";
   const trimmed = text.trim();
   if (trimmed === "") return { kind: "empty" };
   const bare = QUANTITY[key] === "current" && /^[\d.,]+$/.test(trimmed);
@@ -60,14 +85,6 @@ export function readCell(key: ReadingKey, text: string, step: PlanStep): CellRea
   return { kind: "value", value: parsed.value };
 }
 
-export type StepRead = { cells: Record<ReadingKey, CellRead>; clear: boolean };
-
-export function readStep(typed: TypedStep, step: PlanStep): StepRead {
-  const cells = Object.fromEntries(READINGS.map((key) => [key, readCell(key, typed[key], step)])) as StepRead["cells"];
-  const asked = readingsOf(step);
-  return { cells, clear: asked.every((key) => cells[key].kind === "empty" || cells[key].kind === "value") };
-}
-
 type Circumstances = { method: Method; lineHz: number; held?: number | undefined; seen?: readonly Danger[] };
 
 /** What was typed as the entry that it makes. Cells that do not read are left out: the caller refuses them first. */
@@ -76,12 +93,20 @@ export function stepPayload(
   step: PlanStep,
   { method, lineHz, held, seen = [] }: Circumstances,
 ): Payload {
-  const { cells } = readStep(typed, step);
-  const value = (key: ReadingKey) => {
-    const cell = cells[key];
-    return cell.kind === "value" ? { [key]: { text: typed[key].trim(), value: cell.value } } : {};
+  const value = (field: StepField) => {
+    const text = typedAt(typed, field).trim();
+    const cell = readCell(field, text, step);
+    return cell.kind === "value" ? { text, value: cell.value } : undefined;
   };
-  const asked = readingsOf(step).map(value);
+  const fields = readingsOf(step);
+  const asked = fields.map((field) => {
+    const read = typeof field === "string" ? value(field) : undefined;
+    return read && typeof field === "string" ? { [field]: read } : {};
+  });
+  const rails = fields.flatMap((field) => {
+    const read = typeof field === "string" ? undefined : value(field);
+    return read && typeof field !== "string" ? [{ name: field.rail, ...read }] : [];
+  });
   const lamp = step.measures.includes("lamp") ? { lamp: typed.lamp || ("dim" as const) } : {};
   return {
     v: 1,
@@ -89,6 +114,7 @@ export function stepPayload(
     stage: step.stage,
     fraction: step.fraction,
     ...Object.assign({}, ...asked),
+    ...(rails.length > 0 ? { rails } : {}),
     lineHz,
     ...(held === undefined ? {} : { held }),
     ...lamp,
@@ -100,13 +126,12 @@ export function stepPayload(
 
 /** Why a step cannot be written yet; undefined when it can. */
 export function stepTrouble(typed: TypedStep, step: PlanStep): string | undefined {
-  const { cells } = readStep(typed, step);
-  for (const key of readingsOf(step)) {
-    const cell = cells[key];
+  for (const field of readingsOf(step)) {
+    const cell = readCell(field, typedAt(typed, field), step);
     if (cell.kind === "problem") return cell.message;
     if (cell.kind === "question") return cell.text;
   }
-  if (cells.amps.kind === "empty") return "The current is what tells: read the ammeter and write it down.";
+  if (typed.amps.trim() === "") return "The current is what tells: read the ammeter and write it down.";
   if (step.measures.includes("lamp") && typed.lamp === "") return "Say how the lamp glows: dark, dim or bright.";
   return undefined;
 }

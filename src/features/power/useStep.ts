@@ -15,6 +15,7 @@ const keptStep = z.object({
     endAmps: text,
     lamp: z.enum(["", "dark", "dim", "bright"]),
     remark: text,
+    rails: z.record(text, text).default({}),
   }),
   /** when the hold began, ms since 1970 */
   startedAt: z.number().optional(),

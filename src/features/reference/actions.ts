@@ -33,6 +33,7 @@ const typedBasics = z.object({
   supplyRms: words,
   rectifier: words,
   heaterAmps: words,
+  heaterRails: words,
   watts: words,
   dialect: words,
   chartLine: words,

@@ -1,4 +1,13 @@
-import { RECTIFIERS, SUPPLIES, type ChartConditions, type Model, type Sheet, type Supply } from "@/core/model";
+import {
+  readHeaterRails,
+  RECTIFIERS,
+  SUPPLIES,
+  writeHeaterRails,
+  type ChartConditions,
+  type Model,
+  type Sheet,
+  type Supply,
+} from "@/core/model";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad, printMeterLoad } from "@/core/readings";
 
@@ -13,6 +22,7 @@ export type TypedBasics = {
   supplyRms: string;
   rectifier: string;
   heaterAmps: string;
+  heaterRails: string;
   watts: string;
   dialect: string;
   chartLine: string;
@@ -34,6 +44,7 @@ export const typedBasics = ({ sheet }: Model): TypedBasics => ({
   supplyRms: volts(sheet.supplyRms),
   rectifier: sheet.rectifier ?? "",
   heaterAmps: volts(sheet.heaterAmps),
+  heaterRails: writeHeaterRails(sheet.heaterRails),
   watts: volts(sheet.watts),
   dialect: sheet.dialect ?? "",
   chartLine: volts(sheet.chart?.lineVolts),
@@ -54,6 +65,7 @@ const BASICS = [
   "supplyRms",
   "rectifier",
   "heaterAmps",
+  "heaterRails",
   "watts",
   "dialect",
   "chart",
@@ -98,6 +110,8 @@ export function readBasics(typed: TypedBasics): BasicsRead {
   const supplyRms = value("supplyRms", "voltage", 1, 10_000, "The HT secondary is volts rms of each half: 300.");
   const rectifier = RECTIFIERS.find((one) => one === typed.rectifier);
   const heaterAmps = value("heaterAmps", "current", 0.01, 100, "What the heater winding gives, in amperes: 3 A.");
+  const rails = readHeaterRails(typed.heaterRails);
+  if ("problem" in rails) problems.heaterRails = rails.problem;
   const watts = value("watts", "power", 0.01, 20_000, "Watts are a number above zero, up to 20 kW.");
   const taps = typed.taps
     .split(/[,;/\s]+/)
@@ -130,6 +144,7 @@ export function readBasics(typed: TypedBasics): BasicsRead {
       ...(supplyRms ? { supplyRms } : {}),
       ...(rectifier ? { rectifier } : {}),
       ...(heaterAmps ? { heaterAmps } : {}),
+      ...("rails" in rails && rails.rails.length > 0 ? { heaterRails: rails.rails } : {}),
       ...(watts ? { watts } : {}),
       ...(typed.dialect === "m-is-thousand" || typed.dialect === "m-is-million" ? { dialect: typed.dialect } : {}),
       ...(Object.keys(chart).length > 0 ? { chart } : {}),

@@ -7,7 +7,7 @@ import { payload, type PowerStep } from "./payload";
 
 /** The verdict of a step of a power-up, against the expectation that it carries. */
 export function judgePowerStep(one: PowerStep): StepVerdict {
-  const { stage, fraction, lineVolts, amps, endAmps, bplus, heaters, lamp, seen, expected } = one;
+  const { stage, fraction, lineVolts, amps, endAmps, bplus, heaters, rails, lamp, seen, expected } = one;
   return judgeStep({
     stage,
     fraction,
@@ -15,6 +15,7 @@ export function judgePowerStep(one: PowerStep): StepVerdict {
     endAmps: endAmps?.value,
     bplus: bplus?.value,
     heaters: heaters?.value,
+    rails: rails?.map(({ name, value }) => ({ name, volts: value })),
     lineVolts: lineVolts?.value,
     lamp: lamp !== undefined,
     seen: lamp === "bright" && !seen.includes("lamp-bright") ? [...seen, "lamp-bright"] : seen,
@@ -40,6 +41,7 @@ export const powerStep = defineKind({
     endAmps: "current at the end",
     bplus: "B+",
     heaters: "heaters",
+    rails: "heater windings",
     held: "held",
     lamp: "lamp",
     seen: "seen",
@@ -50,7 +52,7 @@ export const powerStep = defineKind({
   tied: ["expected"],
   judge: judgePowerStep,
   describe: (
-    { amps, endAmps, bplus, heaters, lineVolts, held, lamp, remark, stage, fraction },
+    { amps, endAmps, bplus, heaters, rails = [], lineVolts, held, lamp, remark, stage, fraction },
     { verdict, reasons },
   ) => {
     const pieces = [
@@ -59,6 +61,7 @@ export const powerStep = defineKind({
       endAmps && `then ${format(endAmps.value, "current")}`,
       bplus && `B+ ${format(bplus.value, "voltage")}`,
       heaters && `heaters ${format(heaters.value, "voltage")}`,
+      ...rails.map(({ name, value }) => `${name} ${format(value, "voltage")}`),
       lamp && `lamp ${lamp}`,
       held !== undefined && `held ${format(held, "time")}`,
       remark,
@@ -76,7 +79,7 @@ export const powerStep = defineKind({
   examples: [
     {
       line: "power variac rectifier-in 50 %; amps 0.15; B+ 12",
-      says: "a step of a power-up; also line, then, heaters, held, lamp, seen, note",
+      says: "a step of a power-up; also line, then, heaters, winding (its name and volts), held, lamp, seen, note",
     },
   ],
   designators: nothing,

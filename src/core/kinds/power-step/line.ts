@@ -85,6 +85,7 @@ export function readPower(rest: Piece, context: LineContext): LineReading {
     seen: [],
     ...(before?.lineHz ? { lineHz: before.lineHz } : { lineHz: context.bench.hz }),
   };
+  const rails: { name: string; text: string; value: number }[] = [];
   for (const { word, value, at } of named) {
     const [key, quantity] = VALUES[word] ?? [];
     if (key && quantity) {
@@ -93,6 +94,17 @@ export function readPower(rest: Piece, context: LineContext): LineReading {
       if (!read.ok) return notUnderstood(at, read.kind === "ambiguous" ? read.question : read.message);
       if (bare && looksLikeMilliamps(read.value, expected.fullAmps)) return askMilliamps(rest, { word, value, at });
       payload[key] = { text: value, value: read.value };
+    } else if (word === "winding") {
+      const [, name = "", figure = ""] = /^(\D.*?)\s+([-−\d.,].*)$/.exec(value) ?? [];
+      const read = parseQuantity(figure, "voltage");
+      if (!name || !read.ok) return notUnderstood(at, "A winding has its name and its volts: winding rectifier 5.1 V.");
+      const known = expected.rails?.find((rail) => rail.name.toLowerCase() === name.toLowerCase());
+      if (expected.rails && !known)
+        return notUnderstood(
+          at,
+          `“${name}” is none of this set’s windings: ${expected.rails.map((rail) => rail.name).join(", ")}.`,
+        );
+      rails.push({ name: known?.name ?? name, text: figure, value: read.value });
     } else if (word === "held") {
       const read = parseQuantity(value, "time");
       if (!read.ok) return notUnderstood(at, "How long it was held is a time: held 2 min.");
@@ -109,17 +121,31 @@ export function readPower(rest: Piece, context: LineContext): LineReading {
     else if (word !== "tap")
       return notUnderstood(
         at,
-        `“${word}” is not known here: line, amps, then, B+, heaters, held, lamp, seen, tap or note.`,
+        `“${word}” is not known here: line, amps, then, B+, heaters, winding, held, lamp, seen, tap or note.`,
       );
   }
-  return readAs(payload, rest.start);
+  return readAs({ ...payload, ...(rails.length > 0 ? { rails } : {}) }, rest.start);
 }
 
 const unit = (text: string, suffix: string) => (BARE.test(text) ? `${text} ${suffix}` : text);
 
 export function writePower(payload: PowerStep): string {
-  const { method, stage, fraction, lineVolts, amps, endAmps, bplus, heaters, held, lamp, seen, remark, expected } =
-    payload;
+  const {
+    method,
+    stage,
+    fraction,
+    lineVolts,
+    amps,
+    endAmps,
+    bplus,
+    heaters,
+    rails = [],
+    held,
+    lamp,
+    seen,
+    remark,
+    expected,
+  } = payload;
   return (
     `power ${method} ${stage} ${Number((fraction * 100).toFixed(2))} %` +
     clause("tap", format(expected.fullVolts, "voltage", 4)) +
@@ -128,6 +154,7 @@ export function writePower(payload: PowerStep): string {
     clause("then", endAmps && unit(endAmps.text, "A")) +
     clause("B+", bplus && unit(bplus.text, "V")) +
     clause("heaters", heaters && unit(heaters.text, "V")) +
+    rails.map(({ name, text }) => clause("winding", `${name} ${unit(text, "V")}`)).join("") +
     clause("held", held === undefined ? "" : `${held} s`) +
     clause("lamp", lamp) +
     clause("seen", seen.join(", ")) +

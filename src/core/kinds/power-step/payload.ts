@@ -19,6 +19,11 @@ export const payload = z.object({
   endAmps: typed.optional(),
   bplus: typed.optional(),
   heaters: typed.optional(),
+  /** at each heater winding, by its name */
+  rails: z
+    .array(typed.extend({ name: z.string().trim().min(1).max(30) }))
+    .max(8)
+    .optional(),
   /** how long it was held, s */
   held: z.number().min(0).max(86_400).optional(),
   /** with a lamp in series */
@@ -32,6 +37,10 @@ export const payload = z.object({
     ceiling: signed().optional(),
     warm: z.boolean().optional(),
     heaters: positive().optional(),
+    rails: z
+      .array(z.object({ name: z.string().max(30), volts: positive(), unloaded: z.boolean().optional() }))
+      .max(8)
+      .optional(),
     heaterTolerance: positive().max(1).optional(),
     filaments: z.boolean().optional(),
     heaterWatts: positive().optional(),
