@@ -17,9 +17,15 @@ const SERVES: Record<Kind, readonly StockKind[]> = {
   resistor: ["resistor"],
 };
 
-/** An electrolytic that lay longer than this is reformed before use, years. Shop rule. */
+/**
+ * An electrolytic that lay longer than this is reformed before use, years. Shop rule.
+ * @example made in 2009 and taken in 2026: “reform it before use”
+ */
 export const SHELF_YEARS = 5;
-/** A rating above this many times what is needed is more bulk than use. Shop rule. */
+/**
+ * A rating above this many times what is needed is more bulk than use. Shop rule.
+ * @example 2 kV where 250 V are needed is eight times: “check that it fits”
+ */
 const AMPLE = 7;
 
 /** So many choices are offered for a place. */

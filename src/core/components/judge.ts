@@ -22,7 +22,10 @@ export const ESR_HZ = 100;
 /** A next grid may be shifted by these shares of its bias by a leaky coupling capacitor. Shop rules. */
 export const SHIFT_WATCH = 0.03;
 export const SHIFT_BAD = 0.1;
-/** Insulation of a film or paper capacitor outside coupling, Ω. Shop rules. */
+/**
+ * Insulation of a film or paper capacitor outside coupling, Ω. Shop rules.
+ * @example 200 V over 4 µA is 50 MΩ: good; over 20 µA 10 MΩ: the last that is not bad
+ */
 export const INSULATION_WATCH = 50e6;
 export const INSULATION_BAD = 10e6;
 /** Leakage of an electrolytic: 0.01·C·V or 3 µA (IEC 60384-4) when new; so many times that after reforming is its end. */
@@ -84,7 +87,10 @@ export type NextStage = {
 
 /** A grid leak where the sheet has none, Ω. Shop rule: what output and audio stages usually have. */
 export const USUAL_GRID_LEAK = 470e3;
-/** A bias where neither chart nor tube table tells it, V. Shop rule: an output stage's, the one that is hurt most. */
+/**
+ * A bias where neither chart nor tube table tells it, V. Shop rule: an output stage's, the one that is hurt most.
+ * @example 62.5 MΩ from 250 V on 470 kΩ: 1.87 V, 19 % of 10 V: bad
+ */
 export const USUAL_BIAS = 10;
 
 /** What is known of the next stage, and usual figures for the rest, with the sentence that says so. */

@@ -1,7 +1,10 @@
 import { massByEffects, readEvidence, total, type Reading, type Weights } from "./infer";
 import type { Evidence, System } from "./types";
 
-/** Evidence less likely than this, given all the rest, does not fit it. Shop's estimate. */
+/**
+ * Evidence less likely than this, given all the rest, does not fit it. Shop's estimate.
+ * @example a result that 1 in 25 sets with these faults would give does not fit; 1 in 15 does
+ */
 export const DOES_NOT_FIT = 0.05;
 /** With an entry that says the opposite, it is a contradiction already when it is less likely than this. */
 export const CONTRADICTS = 0.12;

@@ -9,9 +9,15 @@ import type { Evidence, System, Test } from "./types";
  * Order never matters, for a product has none.
  */
 
-/** Odds, before anything was looked at, of a fault that the table does not have. Shop's estimate. */
+/**
+ * Odds, before anything was looked at, of a fault that the table does not have. Shop's estimate.
+ * @example 3 against 97 before anything was looked at
+ */
 export const BEYOND_ODDS = 0.03;
-/** What such a fault leaves sound in any one test. Shop's estimate. */
+/**
+ * What such a fault leaves sound in any one test. Shop's estimate.
+ * @example a fault that the table lacks leaves three of four tests as they are in a sound set
+ */
 export const BEYOND_LEAVES_SOUND = 0.75;
 
 /** Likelihoods of each outcome for each pair of effects: `table[(a·K + b)·n + outcome]`. */

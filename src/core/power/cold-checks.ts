@@ -13,9 +13,15 @@ export type ColdCheck = {
   how?: string;
 };
 
-/** B+ to chassis must be at least this once the filters have charged on the meter, Ω. Shop rule. */
+/**
+ * B+ to chassis must be at least this once the filters have charged on the meter, Ω. Shop rule.
+ * @example 8 kΩ from B+ to chassis: not before that is found
+ */
 export const BPLUS_LEAST_OHMS = 10e3;
-/** Supply to earth rail of a transistor set, Ω. Shop rule. */
+/**
+ * Supply to earth rail of a transistor set, Ω. Shop rule.
+ * @example 20 Ω across the battery clips of a portable: shorted
+ */
 export const RAIL_LEAST_OHMS = 50;
 
 const least = (value: number) => ({

@@ -3,7 +3,10 @@ import type { Sheet, Step } from "../model";
 
 export type Hazard = { level: "danger" | "caution"; short: string; detail: string };
 
-/** Direct voltage above which a part inside can injure, V. IEC 61140 takes 60 V DC as the dry-skin limit of ELV. */
+/**
+ * Direct voltage above which a part inside can injure, V. IEC 61140 takes 60 V DC as the dry-skin limit of ELV.
+ * @example a sheet of 61 V has a danger and a discharge, one of 60 V has neither
+ */
 export const TOUCH_LIMIT_VOLTS = 60;
 /** Up to this year asbestos, PCB capacitors and selenium are to be expected. Shop rule. */
 export const LAST_OLD_MATERIALS_YEAR = 1975;

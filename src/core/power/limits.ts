@@ -14,7 +14,10 @@ const UNKNOWN_WATTS: Record<Supply, number> = {
   "low-voltage": 60,
   "high-voltage": 1000,
 };
-/** A low-voltage set up to so many volts runs from dry cells, and draws no more than this, V and W. Shop rule. */
+/**
+ * A low-voltage set up to so many volts runs from dry cells, and draws no more than this, V and W. Shop rule.
+ * @example 9 V and no watts: 5 W / 9 V = 0.56 A is the end
+ */
 const PORTABLE_VOLTS = 10;
 const PORTABLE_WATTS = 5;
 /** A receiver with a transformer draws less than so many times its heaters. Shop rule: two to three times is usual. */

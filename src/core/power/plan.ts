@@ -49,9 +49,15 @@ export type PowerPlan = {
   noWatts: boolean;
 };
 
-/** Fractions of the line on the way up. Trade rule. */
+/**
+ * Fractions of the line on the way up. Trade rule.
+ * @example 230 V: 57.5, 115, 172.5 and 230 V
+ */
 const LADDER = [0.25, 0.5, 0.75, 1];
-/** Holds at each step, seconds: heaters warm, dried capacitors form. Shop rule. */
+/**
+ * Holds at each step, seconds: heaters warm, dried capacitors form. Shop rule.
+ * @example two minutes, five in a museum’s set
+ */
 const HOLD = 120;
 const HOLD_MUSEUM = 300;
 const HOLD_LAMP = 60;
@@ -79,7 +85,10 @@ export function methodsFor(supply: Sheet["supply"], policy: PlanInput["policy"])
 
 const key = (stage: Stage, fraction: number) => `${stage}-${Math.round(fraction * 100)}`;
 
-/** A 12 V set is run at the 13.8 V of a car and its charger. Trade use. */
+/**
+ * A 12 V set is run at the 13.8 V of a car and its charger. Trade use.
+ * @example 12 V · 1.2 = 14.4 V: 13.8 V passes, 15 V is a stop
+ */
 const LOW_VOLTAGE_OVER = 0.2;
 
 function expectation({ sheet, tap }: PlanInput, fullAmps?: number): PowerExpectation {

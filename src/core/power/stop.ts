@@ -44,24 +44,45 @@ export type StepVerdict = {
   reasons: { rule?: StopRule; text: string }[];
 };
 
-/** Growth of the current during a hold beyond this is growth, as a fraction. Shop rule: the needle's own width is less. */
+/**
+ * Growth of the current during a hold beyond this is growth, as a fraction. Shop rule: the needle's own width is less.
+ * @example from 220 to 240 mA is no growth, from 220 to 260 mA is
+ */
 export const GROWTH = 0.1;
-/** Growth smaller than this is a needle's width, A. Shop rule. */
+/**
+ * Growth smaller than this is a needle's width, A. Shop rule.
+ * @example from 10 to 12 mA is a needle’s width, although it is a fifth
+ */
 const SMALLEST_GROWTH = 0.003;
-/** No B+ by this fraction of the line ends the rise. Trade rule. */
+/**
+ * No B+ by this fraction of the line ends the rise. Trade rule.
+ * @example 3 V of B+ at three quarters of the line: stop; at half of it not yet
+ */
 export const BPLUS_BY = 0.75;
-/** Less than this share of the chart's B+ is none. Shop rule. */
+/**
+ * Less than this share of the chart's B+ is none. Shop rule.
+ * @example chart 255 V: less than 25.5 V is none
+ */
 const NO_BPLUS = 0.1;
-/** B+ above its ceiling, or above the share of it at this step, beyond these is a stop. Shop rules: the rating margin is 1.1. */
+/**
+ * B+ above its ceiling, or above the share of it at this step, beyond these is a stop. Shop rules: the rating margin is 1.1.
+ * @example ceiling 380 V: 418 V is the most; at half line 1.25 · 190 = 237.5 V
+ */
 const BPLUS_OVER_CEILING = 1.1;
 const BPLUS_OVER_SHARE = 1.25;
 /** B+ this far above its band is odd. Shop rule. */
 const BPLUS_ODD = 1.05;
-/** Heaters of a mains set above this come off, as a fraction. Shop rule: twice the data sheets' tolerance. */
+/**
+ * Heaters of a mains set above this come off, as a fraction. Shop rule: twice the data sheets' tolerance.
+ * @example 6.3 V · 1.2 = 7.56 V is the most
+ */
 const HEATERS_STOP = 0.2;
 /** The line may stand this far above the tap, as a fraction. Follows from the heaters' tolerance. */
 const LINE_OVER = HEATER_TOLERANCE.receiving;
-/** A step's line may stand this far above its share, as a fraction of full line. Shop rule: half a step of the ladder. */
+/**
+ * A step's line may stand this far above its share, as a fraction of full line. Shop rule: half a step of the ladder.
+ * @example 230 V at a quarter: 57.5 V belong there, 86 V is the most
+ */
 const STEP_OVER = 0.125;
 /** Less than this share of what a step should draw is worth a look, as a fraction. Shop rule. */
 const HARDLY_ANY = 0.25;

@@ -3,6 +3,7 @@ import { z } from "zod";
 /**
  * What a bench can mean, in any SI base unit: from a femtofarad or femtoampere up to a thousand teraohms. Beyond it a
  * figure is a slip or made to hurt, and quotients of two such figures would leave the numbers of the machine. Shop rule.
+ * @example a line of 1e-320 V is refused with a sentence
  */
 export const SMALLEST = 1e-15;
 export const LARGEST = 1e15;

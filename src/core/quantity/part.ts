@@ -54,10 +54,16 @@ const CONSTRUCTIONS = [
 
 export type PartRules = BareRules & { quantity?: PartQuantity };
 
-/** No electrolytic is smaller, F: a code that says less is none. Shop rule. */
+/**
+ * No electrolytic is smaller, F: a code that says less is none. Shop rule.
+ * @example 479 on an electrolytic is 479 µF, not 4.7 pF
+ */
 const SMALLEST_ELECTROLYTIC = 100e-9;
 
-/** Multiplier digits 8 and 9 stand for a hundredth and a tenth. IEC 60062; 7 stands for nothing. */
+/**
+ * Multiplier digits 8 and 9 stand for a hundredth and a tenth. IEC 60062; 7 stands for nothing.
+ * @example 478: 47 · 0.01 = 0.47 pF; 479: 4.7 pF
+ */
 const MULTIPLIERS: Record<string, number> = { 8: 0.01, 9: 0.1 };
 
 /** What a tolerance letter means on a capacitor of this value: below 10 pF picofarads, else a fraction. IEC 60062. */
@@ -133,7 +139,10 @@ const within = (scans: readonly Scan<number>[]) => scans.find((scan) => scan.val
 
 /** A bare figure behind a capacitor's value is its voltage: `.1 600`, `8 450`. V. */
 const BARE_VOLTS = { least: 6, most: 30_000 };
-/** The surge rating stands behind the working one, `450/550 V`, and is at most so many times it. Shop rule. */
+/**
+ * The surge rating stands behind the working one, `450/550 V`, and is at most so many times it. Shop rule.
+ * @example 16 µF 450/550 V: works at 450 V; 450/900 is no pair of ratings
+ */
 const MOST_SURGE = 1.6;
 
 /**

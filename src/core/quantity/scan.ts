@@ -132,7 +132,10 @@ function scanInfix(text: string, at: number, quantity: Quantity): Scan<number>[]
 /** What is known about a capacitance that stands without a unit. Undefined: nobody has said, so both readings count. */
 export type BareRules = { dialect?: Dialect; electrolytic?: boolean };
 
-/** Largest bare number that could still be microfarads of an old electrolytic. Shop rule. */
+/**
+ * Largest bare number that could still be microfarads of an old electrolytic. Shop rule.
+ * @example a bare 8 may be 8 µF or 8 pF; a bare 10000 is 10 nF
+ */
 const LARGEST_BARE_ELECTROLYTIC = 5000;
 
 /**

@@ -2,7 +2,10 @@ import { scanNumber, scanUnit, scanValue, skipSpace, type BareRules, type Scan }
 
 /** Most sections that a can has. */
 const MOST_SECTIONS = 6;
-/** Sections of an electrolytic that stand without a unit are below this, µF: what is above it is a voltage. Shop rule. */
+/**
+ * Sections of an electrolytic that stand without a unit are below this, µF: what is above it is a voltage. Shop rule.
+ * @example 16-16 is two sections; 8-450 is 8 µF for 450 V
+ */
 const LARGEST_BARE_SECTION = 125;
 
 type Item = { number: number; factors: number[]; separator: string; end: number };

@@ -30,7 +30,10 @@ export type Quantity = (typeof QUANTITIES)[number];
  */
 export type Dialect = "m-is-thousand" | "m-is-million";
 
-/** One centimetre of capacitance (Gaussian units) in farad: 1 cm / c² · 10⁹ … = 1.11265 pF. */
+/**
+ * One centimetre of capacitance (Gaussian units) in farad: 1 cm / c² · 10⁹ … = 1.11265 pF.
+ * @example 450 cm = 450 · 1.1127 pF = 501 pF
+ */
 export const FARAD_PER_CM = 1.112650056e-12;
 
 export type UnitSpelling = { text: string; factors: number[]; caseMatters?: boolean };
@@ -210,7 +213,10 @@ export const BARE: Partial<Record<Quantity, number>> = {
   percent: 0.01,
 };
 
-/** Tolerance letters that are symmetrical, as fractions. IEC 60062. */
+/**
+ * Tolerance letters that are symmetrical, as fractions. IEC 60062.
+ * @example 104K: 100 nF ±10 %
+ */
 export const TOLERANCE_LETTERS: Record<string, number> = {
   B: 0.001,
   C: 0.0025,
@@ -224,6 +230,7 @@ export const TOLERANCE_LETTERS: Record<string, number> = {
 
 /**
  * Tolerance letters of capacitors below 10 pF: picofarads, not percent. IEC 60062.
+ * @example 4.7 pF C: ±0.25 pF, which is 5.3 %
  */
 export const PICOFARAD_LETTERS: Record<string, number> = {
   B: 0.1 * pico,
@@ -232,10 +239,16 @@ export const PICOFARAD_LETTERS: Record<string, number> = {
   F: 1 * pico,
   G: 2 * pico,
 };
-/** Below this a capacitor's tolerance letter is in picofarads, F. IEC 60062. */
+/**
+ * Below this a capacitor's tolerance letter is in picofarads, F. IEC 60062.
+ * @example 8.2 pF D is ±0.5 pF; 100 pF D is ±0.5 %
+ */
 export const PICOFARADS_BELOW = 10 * pico;
 
-/** Tolerance letters of capacitors that are not symmetrical, as fractions below and above. IEC 60062. */
+/**
+ * Tolerance letters of capacitors that are not symmetrical, as fractions below and above. IEC 60062.
+ * @example 103Z: 10 nF, 8 to 18 nF
+ */
 export const SKEWED_LETTERS: Record<string, readonly [number, number]> = {
   Q: [0.1, 0.3],
   S: [0.2, 0.5],

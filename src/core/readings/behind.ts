@@ -4,9 +4,15 @@ import type { Verdict } from "./verdict";
 /** A judged reading, as far as it is needed to say what lies behind it. */
 export type Seen = { verdict: Verdict; value: number };
 
-/** A plate this close to B+ draws nothing through its load, as a fraction. Shop rule. */
+/**
+ * A plate this close to B+ draws nothing through its load, as a fraction. Shop rule.
+ * @example plate 255 V at B+ 260 V: 2 % below, so no current
+ */
 const SAME_AS_RAIL = 0.03;
-/** Below this share of what belongs there, a screen has lost its supply. Shop rule. */
+/**
+ * Below this share of what belongs there, a screen has lost its supply. Shop rule.
+ * @example screen 8 V where 90 V belong: its supply is gone
+ */
 const NO_SCREEN = 0.1;
 
 const isOut = (verdict?: Verdict): verdict is "high" | "low" => verdict === "high" || verdict === "low";

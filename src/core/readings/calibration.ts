@@ -1,7 +1,10 @@
 /** Is a meter's calibration still good? */
 export type Calibration = { state: "good" | "soon" | "overdue" | "never"; due?: string };
 
-/** This long before it is due a calibration is announced, days. Shop rule. */
+/**
+ * This long before it is due a calibration is announced, days. Shop rule.
+ * @example due on 1 July: announced from 1 June on
+ */
 const SOON_DAYS = 30;
 const DAY = 86_400_000;
 

@@ -2,7 +2,10 @@ import { format, formatDeviation, type Quantity } from "../quantity";
 import type { Judgement } from "./verdict";
 import { OPEN_OHMS } from "./measured";
 
-/** Tolerance of a winding's DC resistance against its chart, as a fraction. Shop rule. */
+/**
+ * Tolerance of a winding's DC resistance against its chart, as a fraction. Shop rule.
+ * @example chart 300 Ω: 255 to 345 Ω are good
+ */
 export const WINDING_TOLERANCE = 0.15;
 /** How far windings that are made alike may differ, as a fraction of the larger. Shop rule. */
 export const SISTER_TOLERANCE = 0.1;

@@ -2,7 +2,10 @@ import { figuresOf } from "../quantity";
 import { textOf, type Piece } from "./piece";
 import { got, stop, type PieceRead } from "./result";
 
-/** A figure of less than this share of its nominal, or more than so many times it, is another reading of the digits. Shop rule. */
+/**
+ * A figure of less than this share of its nominal, or more than so many times it, is another reading of the digits. Shop rule.
+ * @example 1,450 of 1600: 1450 is comparable, 1.45 is not
+ */
 const COMPARABLE = 20;
 
 /**

@@ -65,7 +65,10 @@ export function heatersOf(supply: string, tubes: readonly (NamedTube & { positio
   return { wiring: "parallel", watts, each, unknown };
 }
 
-/** Heater voltages this much alike are one, as a fraction: 6 V and 6.3 V are two. Shop rule. */
+/**
+ * Heater voltages this much alike are one, as a fraction: 6 V and 6.3 V are two. Shop rule.
+ * @example 6.2 and 6.3 V are one voltage, 6.0 and 6.3 V are two
+ */
 const SAME_VOLTS = 0.02;
 
 /**

@@ -3,7 +3,10 @@ import { COLD_OVER_HOT } from "../readings";
 import { FILAMENT_LAW, HEATER_TOLERANCE, WATT_MARGIN } from "../thumb";
 import { nearestTypes, tubeType, type Heater } from "./table";
 
-/** Heaters of a string share one current within this fraction. Data sheets' tolerance. */
+/**
+ * Heaters of a string share one current within this fraction. Data sheets' tolerance.
+ * @example UCH42 and UY41 share 100 mA; a tube of 70 mA is a stranger
+ */
 export const STRING_TOLERANCE = 0.05;
 export type StringHeater = { position: string; type: string; heater: Heater };
 export type Lamp = { volts: number; amps: number; shuntOhms?: number | undefined };
@@ -143,7 +146,10 @@ export function strangers(heaters: readonly StringHeater[]): StringHeater[] {
   return common ? heaters.filter(({ heater }) => !alike(heater.amps, common.amps)) : [];
 }
 
-/** So much of the line across one heater says that it is the one without a path, as a fraction. Shop rule. */
+/**
+ * So much of the line across one heater says that it is the one without a path, as a fraction. Shop rule.
+ * @example 190 V of 220 V across one heater: that one is open
+ */
 const NEARLY_ALL = 0.8;
 
 /**

@@ -18,9 +18,15 @@ import { nominalGm, pointNear, rectifies, tubeTypes, type TubeType } from "./tab
 
 /** A cathode resistor within this fraction of what the new tube wants is left in. Shop rule. */
 const BIAS_SLACK = 0.15;
-/** Transconductance and amplification within these fractions are alike. Shop rule. */
+/**
+ * Transconductance and amplification within these fractions are alike. Shop rule.
+ * @example 4.1 against 3.7 mA/V is alike; 9 is not
+ */
 const GM_SLACK = 0.25;
-/** Regulators of this much the same voltage are alike, as a fraction: 0B2 has 108 V, 0C3 105 V. Shop rule. */
+/**
+ * Regulators of this much the same voltage are alike, as a fraction: 0B2 has 108 V, 0C3 105 V. Shop rule.
+ * @example 0A2 and 0D3 at 150 V are alike; 0B2 for 0C3 is no
+ */
 const REGULATED_ALIKE = 0.02;
 
 function biasLine(place: Place, candidate: TubeType): { lines: CompareLine[]; bias?: Bias } {
