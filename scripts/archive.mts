@@ -1,11 +1,10 @@
 import { createReadStream, createWriteStream } from "node:fs";
 import { pipeline } from "node:stream/promises";
-import { constants, createGzip } from "node:zlib";
 import path from "node:path";
 import { connect } from "@/db/client";
 import { restoreArchive, writeArchive } from "@/db/archive";
 import { migrateDatabase } from "@/db/migrate";
-import { linesTo } from "@/server/body";
+import { packing } from "@/server/packing";
 
 /** `npm run archive -- FILE` writes everything out; `npm run restore -- FILE` lays it into an empty database. */
 const [what, file] = process.argv.slice(2);
@@ -19,9 +18,9 @@ await migrateDatabase(url, path.resolve(import.meta.dirname, "../drizzle"));
 const { db, close } = connect(url, 2);
 try {
   if (what === "write") {
-    const zip = createGzip({ level: constants.Z_BEST_SPEED });
+    const { zip, write } = packing();
     const done = pipeline(zip, createWriteStream(file));
-    const rows = await writeArchive(db, new Date().toISOString(), linesTo(zip));
+    const rows = await writeArchive(db, new Date().toISOString(), write);
     zip.end();
     await done;
     console.log(`${rows} rows are in ${file}.`);

@@ -24,6 +24,8 @@ const { values } = parseArgs({
     quick: { type: "boolean", default: false },
     seed: { type: "string", default: "1937" },
     share: { type: "string", default: "1" },
+    /** photos alone, in megabytes: how quickly they come out and back */
+    photos: { type: "string" },
   },
 });
 const seed = Number(values.seed);
@@ -51,6 +53,21 @@ const folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-photos-"));
 const shop = await openShop();
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const)
   process.on(signal, () => void shop.close().then(() => process.exit(130)));
+const photosRow = async (megabytes: number) => {
+  const photos = await photosThere(shop, folder, megabytes);
+  note({
+    what: "Photos archived, restored, archived again",
+    did: mb(photos.megabytes),
+    found: `out at ${photos.out.toFixed(0)} MB/s, back at ${photos.back.toFixed(0)} MB/s, ${mb(photos.memory)} of memory; ${photos.equal ? "both archives are equal" : "the archives DIFFER"}`,
+    goal: "20 MB/s, under 300 MB, equal",
+    good: photos.equal && Math.min(photos.out, photos.back) >= 20 && photos.memory < 300,
+  });
+};
+if (values.photos) {
+  await photosRow(Number(values.photos)).finally(() => shop.close());
+  rmSync(folder, { recursive: true, force: true });
+  process.exit(rows.every(({ good }) => good) ? 0 : 1);
+}
 try {
   const odd = await oddRequests(shop, chance(seed), size.requests);
   note(
@@ -123,16 +140,7 @@ try {
     },
     kills.troubles,
   );
-  if (size.megabytes > 0) {
-    const photos = await photosThere(shop, folder, size.megabytes);
-    note({
-      what: "Photos archived, restored, archived again",
-      did: mb(photos.megabytes),
-      found: `out at ${photos.out.toFixed(0)} MB/s, back at ${photos.back.toFixed(0)} MB/s, ${mb(photos.memory)} of memory; ${photos.equal ? "both archives are equal" : "the archives DIFFER"}`,
-      goal: "20 MB/s, under 300 MB, equal",
-      good: photos.equal && Math.min(photos.out, photos.back) >= 20 && photos.memory < 300,
-    });
-  }
+  if (size.megabytes > 0) await photosRow(size.megabytes);
 } finally {
   await shop.close();
   rmSync(folder, { recursive: true, force: true });

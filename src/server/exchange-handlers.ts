@@ -1,7 +1,6 @@
 import ical, { ICalEventTransparency } from "ical-generator";
 import Papa from "papaparse";
 import { Readable } from "node:stream";
-import { constants, createGzip } from "node:zlib";
 import { packContainer } from "@/container";
 import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema, type SetFileDocument } from "@/core/exchange";
 import { guard } from "@/core/tables";
@@ -13,7 +12,8 @@ import { Refused } from "@/db/lines";
 import { writers } from "@/db/people";
 import { setFile, setFiles } from "@/db/sets";
 import { meters, shopOf } from "@/db/shop";
-import { bodyOnDisk, linesTo, piecesOf, readSteadily, Stalled, TooLarge } from "./body";
+import { bodyOnDisk, piecesOf, readSteadily, Stalled, TooLarge } from "./body";
+import { packing } from "./packing";
 import { sealList } from "@/db/verify";
 import { isId } from "./ids";
 import { logFailure } from "./log";
@@ -112,10 +112,9 @@ export function handleArchive(): Response {
   if (archives >= MOST_ARCHIVES)
     return refuse(429, `${MOST_ARCHIVES} archives are being written already: try again when they are done.`);
   archives += 1;
-  // Photos do not shrink: packing hard would only take time.
-  const zip = createGzip({ level: constants.Z_BEST_SPEED });
+  const { zip, write } = packing();
   const now = new Date().toISOString();
-  writeArchive(database(), now, linesTo(zip))
+  writeArchive(database(), now, write)
     .then(() => zip.end())
     .catch((error: unknown) => {
       if (!(error instanceof Stalled)) logFailure("archive", error);
