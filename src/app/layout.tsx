@@ -3,7 +3,9 @@ import { cookies } from "next/headers";
 import { database } from "@/db/client";
 import { people } from "@/db/people";
 import { shopOf } from "@/db/shop";
+import { brokenSeals } from "@/db/verify";
 import { Alive } from "@/features/shell/Alive";
+import { SealAlarm } from "@/features/shell/SealAlarm";
 import { Shell } from "@/features/shell/Shell";
 import { FirstDayPage } from "./FirstDayPage";
 import { chosenOf, PERSON_COOKIE } from "@/server/person";
@@ -28,6 +30,7 @@ export default async function Layout({ children }: { children: React.ReactNode }
         <Alive />
         {person ? (
           <Shell people={everyone.map(({ id, name }) => ({ id, name }))} personId={person.id} theme={theme}>
+            <SealAlarm broken={await brokenSeals(database())} />
             {children}
           </Shell>
         ) : (

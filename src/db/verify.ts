@@ -133,6 +133,16 @@ export async function checkNextSet(db: Db): Promise<string | undefined> {
   return found.troubles.length > 0 ? found.heads.name : undefined;
 }
 
+/** Sets whose seals do not hold, by the last check of each: every page says so. */
+export async function brokenSeals(db: Tx): Promise<string[]> {
+  const broken = await db
+    .select({ id: sealCheck.setId })
+    .from(sealCheck)
+    .where(sql`jsonb_array_length(${sealCheck.troubles}) > 0`)
+    .limit(50);
+  return broken.map(({ id }) => id);
+}
+
 export type SealState = {
   sets: number;
   checked: number;

@@ -5,7 +5,7 @@ import { attach } from "@/db/attachments";
 import type { Db } from "@/db/client";
 import { append } from "@/db/entries";
 import { exportSet } from "@/db/exchange";
-import { against, allHeads, checkNextSet, sealList, sealState } from "@/db/verify";
+import { against, allHeads, brokenSeals, checkNextSet, sealList, sealState } from "@/db/verify";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
@@ -109,6 +109,8 @@ describe("the seals of a shop", () => {
     expect(await sealState(held.db)).toMatchObject({ sets: 1, checked: 1, broken: [] });
     await forged([`update log_entry set kind = 'finding' where payload->>'text' = 'one'`], async (db) => {
       expect(await checkNextSet(db)).toContain("Halvane 537");
+      // Every page says so from then on.
+      expect(await brokenSeals(db)).toEqual([shop.set]);
       expect((await sealState(db)).broken).toMatchObject([
         { setId: shop.set, troubles: [expect.stringContaining("Entry 1")] },
       ]);

@@ -30,7 +30,9 @@ export default async function ShopPage() {
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
       <Meters meters={owned} today={new Date().toISOString()} />
-      <h2 className="text-xl font-bold">Seals of the logbooks</h2>
+      <h2 id="seals" className="text-xl font-bold">
+        Seals of the logbooks
+      </h2>
       <Seals {...seals} />
       <p className="dim max-w-3xl">
         Every entry and every photo is sealed with the one before it. A list of seals that is kept outside the house
