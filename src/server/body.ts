@@ -126,11 +126,11 @@ export function readSteadily(source: ReadableStream<Uint8Array>, onEnd: () => vo
 /** Writes lines to a stream no faster than they are taken; ends with an error when the stream is closed. */
 export const linesTo =
   (stream: Writable) =>
-  async (line: string): Promise<void> => {
+  async (piece: string, ends = true): Promise<void> => {
     if (stream.destroyed) throw new Stalled();
-    // A line may be large: it is not copied for the sake of its end.
-    stream.write(line);
-    if (stream.write("\n")) return;
+    // A piece may be large: it is not copied for the sake of the line's end.
+    const flows = stream.write(piece);
+    if (ends ? stream.write("\n") : flows) return;
     await new Promise<void>((resolve, reject) => {
       const done = (finish: () => void) => () => {
         stream.off("drain", drained).off("close", closed);

@@ -29,7 +29,7 @@ import { migrateDatabase } from "@/db/migrate";
 import { people } from "@/db/people";
 import { setFile } from "@/db/sets";
 import { seedWhenEmpty } from "../../scripts/demo-data/seed";
-import { draftNote, freshDatabase, MIGRATIONS, openShop, type Shop } from "./shop";
+import { draftNote, freshDatabase, linesInto, MIGRATIONS, openShop, type Shop } from "./shop";
 
 const NOW = "2026-06-01T12:00:00.000Z";
 
@@ -317,11 +317,11 @@ describe("everything in one archive", () => {
     try {
       await seedWhenEmpty(demo.url, new Date());
       const lines: string[] = [];
-      const rows = await writeArchive(demo.db, NOW, (line) => void lines.push(line));
+      const rows = await writeArchive(demo.db, NOW, linesInto(lines));
       const restored = await restoreArchive(empty.db, packed(lines));
       expect(restored).toEqual({ ok: true, rows });
       const again: string[] = [];
-      await writeArchive(empty.db, NOW, (line) => void again.push(line));
+      await writeArchive(empty.db, NOW, linesInto(again));
       expect(again).toEqual(lines);
       const sets = await demo.db.select({ id: set.id }).from(set);
       for (const { id } of sets.slice(0, 3)) {
@@ -363,10 +363,10 @@ describe("everything in one archive", () => {
       const photo = { id: v7(), entryId: id, name: "underside.jpg", type: "image/jpeg", size: content.length, content };
       expect((await attach(db.db, { ...photo, thumb: new Uint8Array([1, 2, 3]), by })).ok).toBe(true);
       const lines: string[] = [];
-      const rows = await writeArchive(db.db, NOW, (line) => void lines.push(line));
+      const rows = await writeArchive(db.db, NOW, linesInto(lines));
       expect(await restoreArchive(empty.db, packed(lines))).toEqual({ ok: true, rows });
       const again: string[] = [];
-      await writeArchive(empty.db, NOW, (line) => void again.push(line));
+      await writeArchive(empty.db, NOW, linesInto(again));
       expect(again).toEqual(lines);
       expect(Buffer.compare(await fileBytes(empty.db, photo.id, false), content)).toBe(0);
     } finally {
@@ -385,7 +385,7 @@ describe("everything in one archive", () => {
       const photo = { id: v7(), entryId: note.id, name: "a.png", type: "image/png", size: content.length, content };
       await attach(db.db, { ...photo, thumb: null, by: there.wren });
       const lines: string[] = [];
-      await writeArchive(db.db, NOW, (line) => void lines.push(line));
+      await writeArchive(db.db, NOW, linesInto(lines));
       const restored = await restoreArchive(empty.db, packed(asVersion1(lines)));
       expect(restored).toMatchObject({ ok: true });
       const chain = await fileChainOf(empty.db, there.set);
@@ -419,7 +419,7 @@ describe("everything in one archive", () => {
     const empty = await freshDatabase();
     try {
       const lines: string[] = [];
-      await writeArchive(ours.db, NOW, (line) => void lines.push(line));
+      await writeArchive(ours.db, NOW, linesInto(lines));
       const cut = await restoreArchive(empty.db, packed(lines.slice(0, -1)));
       expect(cut).toMatchObject({ ok: false, message: expect.stringContaining("cut off") });
       const changed = lines.map((line) => line.replace("old varnish", "new varnish"));

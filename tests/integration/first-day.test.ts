@@ -7,7 +7,7 @@ import { addPerson, people } from "@/db/people";
 import { person, set } from "@/db/schema";
 import { shopOf } from "@/db/shop";
 import { handleArchive, handleRestore } from "@/server/exchange-handlers";
-import { freshDatabase, openShop } from "./shop";
+import { linesInto, freshDatabase, openShop } from "./shop";
 
 const SHOP = { name: "Saltmarsh Wireless Repair", lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [60] };
 const wren = () => ({ id: v7(), name: "Wren Okafor", role: "lead technician" });
@@ -39,7 +39,7 @@ describe("an archive that is laid down through the page", () => {
     [full, empty] = [await freshDatabase(), await freshDatabase()];
     await openShop(full.db);
     const lines: string[] = [];
-    await writeArchive(full.db, "2026-06-01T12:00:00.000Z", (line) => void lines.push(`${line}\n`));
+    await writeArchive(full.db, "2026-06-01T12:00:00.000Z", linesInto(lines, "\n"));
     archive = gzipSync(lines.join(""));
     vi.stubEnv("DATABASE_URL", empty.url);
   });

@@ -49,3 +49,14 @@ export const draftNote = (shop: Shop, text: string, extra: object = {}) => ({
   payload: { v: 1, text, open: false, closes: [] },
   ...extra,
 });
+
+/** Takes an archive's pieces and keeps its lines. */
+export function linesInto(lines: string[], end = ""): (piece: string, ends: boolean) => void {
+  let open = "";
+  return (piece, ends) => {
+    open += piece;
+    if (!ends) return;
+    lines.push(open + end);
+    open = "";
+  };
+}
