@@ -18,10 +18,10 @@ await migrateDatabase(url, path.resolve(import.meta.dirname, "../drizzle"));
 const { db, close } = connect(url, 2);
 try {
   if (what === "write") {
-    const { zip, write } = packing();
-    const done = pipeline(zip, createWriteStream(file));
+    const { out, write, end } = packing();
+    const done = pipeline(out, createWriteStream(file));
     const rows = await writeArchive(db, new Date().toISOString(), write);
-    zip.end();
+    await end();
     await done;
     console.log(`${rows} rows are in ${file}.`);
   } else {

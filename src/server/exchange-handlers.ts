@@ -112,15 +112,15 @@ export function handleArchive(): Response {
   if (archives >= MOST_ARCHIVES)
     return refuse(429, `${MOST_ARCHIVES} archives are being written already: try again when they are done.`);
   archives += 1;
-  const { zip, write } = packing();
+  const { out, write, end } = packing();
   const now = new Date().toISOString();
   writeArchive(database(), now, write)
-    .then(() => zip.end())
+    .then(end)
     .catch((error: unknown) => {
       if (!(error instanceof Stalled)) logFailure("archive", error);
-      zip.destroy(error as Error);
+      out.destroy(error as Error);
     });
-  const body = readSteadily(Readable.toWeb(zip) as ReadableStream<Uint8Array>, () => {
+  const body = readSteadily(Readable.toWeb(out) as ReadableStream<Uint8Array>, () => {
     archives -= 1;
   });
   return download(body, "application/gzip", `jumelle-archive-${now.slice(0, 10)}.ndjson.gz`);
