@@ -24,11 +24,11 @@ async function digestOf(file: string): Promise<string> {
 
 type Run = { seconds: number; memory: number; well: boolean };
 
-/** The command of the archive, as a shop runs it: how long it took, and the most memory that it ever held, MB. */
+/** The command of the archive with its limit, as a shop runs it: how long it took, and the most memory that it ever held, MB. */
 function archive(what: "write" | "restore", file: string, url: string): Promise<Run> {
   const began = Date.now();
   const script = path.join(ROOT, "scripts/archive.mts");
-  const child = spawn(process.execPath, ["--import", "tsx", script, what, file], {
+  const child = spawn(process.execPath, ["--max-old-space-size=200", "--import", "tsx", script, what, file], {
     cwd: ROOT,
     env: { ...process.env, DATABASE_URL: url },
     stdio: ["ignore", "ignore", "inherit"],
