@@ -37,7 +37,7 @@ test("a set goes through the shop by touch", async ({ page }) => {
 
   // A museum's rise is slow; here it is written in words.
   await step(page, "First power").tap();
-  await expect(plate(page)).toContainText("stop above 120 mA");
+  await expect(plate(page)).toContainText("stop above 54 mA");
   await page.getByRole("button", { name: "Pass with a reason" }).tap();
   await page.getByLabel("Why First power is passed over").fill("was on for a week in the gallery");
   await page.getByRole("button", { name: "Pass it" }).tap();

@@ -50,6 +50,7 @@ export { dropAt, silicon } from "./rectifiers";
 export { judgeSubstitute, substitutes } from "./substitute";
 export {
   GAS,
+  judgeStored,
   judgeTube,
   match,
   MATCH_WITHIN,

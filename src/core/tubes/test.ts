@@ -47,6 +47,18 @@ export function judgeTube({ shorts, gas, measured, nominal }: TubeTest): TestJud
   return strength;
 }
 
+/** A test as the stock keeps it: what nobody wrote down is null. */
+export type StoredTest = { [K in keyof TubeTest]-?: Exclude<TubeTest[K], undefined> | null };
+
+/** Verdict over a test that the stock keeps. */
+export const judgeStored = ({ shorts, gas, measured, nominal }: StoredTest): TestJudgement =>
+  judgeTube({
+    shorts: shorts ?? undefined,
+    gas: gas ?? undefined,
+    measured: measured ?? undefined,
+    nominal: nominal ?? undefined,
+  });
+
 /** Tubes of a push-pull or parallel stage are within this fraction of each other. Shop rule. */
 export const MATCH_WITHIN = 0.1;
 

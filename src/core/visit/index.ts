@@ -34,7 +34,6 @@ export {
   fittedHeaters,
   inSeries,
   lastShare,
-  stockJudgement,
   stockedTubes,
   substitutePlace,
   tubePlaces,

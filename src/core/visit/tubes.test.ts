@@ -1,13 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { entry, SHEET, VISIT, stockItem } from "../fixtures";
 import { settle, type Content, type Entry } from "../kinds";
-import { tubeType } from "../tubes";
+import { tubeType, judgeStored } from "../tubes";
 import {
   dropperOhms,
   fittedHeaters,
   inSeries,
   lastShare,
-  stockJudgement,
   stockedTubes,
   substitutePlace,
   tubePlaces,
@@ -306,7 +305,7 @@ it("a stocked tube is as good as its last test with a nominal, and no other part
     onHand: 1,
     tests: [test(3000, 4000), test(null, null, "found")],
   });
-  expect(stockJudgement(shorted)).toMatchObject({ verdict: "bad" });
+  expect(judgeStored(shorted.tests[0]!)).toMatchObject({ verdict: "bad" });
   expect(stockedTubes([shorted, { ...shorted, id: "b", tests: [] }], tubeType("12AX7")!)).toHaveLength(1);
   expect(stockedTubes([stockItem({ kind: "film", marking: "12AX7", onHand: 1 })], tubeType("12AX7")!)).toEqual([]);
 });

@@ -4,7 +4,7 @@ import { ofKind, printPart, type Settled } from "../kinds";
 import { drawnSpec, tapsOf, type Sheet, type Tube } from "../model";
 import { noLoadPeak } from "../power";
 import { parsePart } from "../quantity";
-import type { TestJudgement, TestVerdict } from "../readings";
+import type { TestVerdict } from "../readings";
 import { freeOf, type StockItem } from "../stock";
 import {
   heaterOf,
@@ -217,19 +217,6 @@ export function substitutePlace(input: VisitInput, position: string): Place | un
       return { designator: component.designator, volts: ratingAt(built.get(component.designator), drawn?.volts) };
     }),
   };
-}
-
-/** What the last test of a stocked tube says of it. */
-export function stockJudgement(item: Pick<StockItem, "tests">): TestJudgement | undefined {
-  const test = item.tests.at(-1);
-  return test
-    ? judgeTube({
-        shorts: test.shorts ?? undefined,
-        gas: test.gas ?? undefined,
-        measured: test.measured ?? undefined,
-        nominal: test.nominal ?? undefined,
-      })
-    : undefined;
 }
 
 /** Tubes in stock of a type under any of its names, that can still be taken; a shorted one goes into no set. */

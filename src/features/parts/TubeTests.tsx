@@ -5,8 +5,7 @@ import { v7 } from "uuid";
 import { electrodePairs } from "@/core/model";
 import { figuresOf } from "@/core/quantity";
 import type { StockItem, StockTest } from "@/core/stock";
-import { nominalGm, tubeType } from "@/core/tubes";
-import { stockJudgement } from "@/core/visit";
+import { judgeStored, nominalGm, tubeType } from "@/core/tubes";
 import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
@@ -128,14 +127,14 @@ export function TubeTests({ item }: { item: StockItem }) {
       <h2 className="text-xl font-bold">Tests</h2>
       <ul>
         {item.tests.toReversed().map((test) => {
-          const judged = stockJudgement({ tests: [test] });
+          const judged = judgeStored(test);
           return (
             <li key={test.at} className="grid grid-cols-[8rem_14rem_1fr] gap-2 border-b border-base-300 py-1">
               <Time iso={test.at} as="day" />
               <span className="font-mono">{found(test)}</span>
               <span>
-                {judged && judged.verdict !== "none" ? <VerdictMark mark={judged.verdict} /> : null}{" "}
-                {judged?.reasons.join(" ")} <span className="dim">{test.setup}</span>
+                {judged.verdict !== "none" ? <VerdictMark mark={judged.verdict} /> : null} {judged.reasons.join(" ")}{" "}
+                <span className="dim">{test.setup}</span>
               </span>
             </li>
           );
