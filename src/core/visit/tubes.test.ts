@@ -305,7 +305,7 @@ it("a stocked tube is as good as its last test with a nominal, and no other part
     onHand: 1,
     tests: [test(3000, 4000), test(null, null, "found")],
   });
-  expect(judgeStored(shorted.tests[0]!)).toMatchObject({ verdict: "bad" });
+  expect(judgeStored(shorted.tests.at(-1)!)).toMatchObject({ verdict: "bad" });
   expect(stockedTubes([shorted, { ...shorted, id: "b", tests: [] }], tubeType("12AX7")!)).toHaveLength(1);
   expect(stockedTubes([stockItem({ kind: "film", marking: "12AX7", onHand: 1 })], tubeType("12AX7")!)).toEqual([]);
 });
