@@ -189,6 +189,26 @@ describe("what is fitted is held to what would be chosen", () => {
   });
 });
 
+describe("sections of a can", () => {
+  it("share their unit: 8 | 8 | 4 asks for 4 µF, not 4 pF, and counts as stored charge", () => {
+    const can = part("smoothing", "8+8+4", {
+      sections: [
+        { role: "reservoir", drawn: "8" },
+        { role: "smoothing", drawn: "8" },
+        { role: "decoupling", drawn: "4" },
+      ],
+    });
+    expect(needsOf(can, input()).map(({ value }) => value)).toEqual([8e-6, 8e-6, 4e-6]);
+    const told = part("other", "block", {
+      sections: [
+        { role: "decoupling", drawn: "0.5 µF" },
+        { role: "decoupling", drawn: "2" },
+      ],
+    });
+    expect(needsOf(told, input()).map(({ value }) => value)).toEqual([0.5e-6, 2e-6]);
+  });
+});
+
 describe("what a part lacks", () => {
   it("is nothing at the very edge of a window", () => {
     const asked = { quantity: "capacitance", value: 10e-6, window: [8e-6, 20e-6], mains: false, kind: "film" } as const;

@@ -171,7 +171,8 @@ export function sectionSpecs({ sections = [], role }: Pick<Component, "sections"
   );
   const unit = sections.flatMap(({ drawn }) => SECTION_UNIT.exec(drawn)?.[1] ?? [])[0];
   return sections.map((section) => {
-    const shared = unit ? section.drawn.replace(BARE_SECTION, `$1 ${unit}`) : section.drawn;
+    const bare = unit !== undefined && !SECTION_UNIT.test(section.drawn);
+    const shared = bare ? section.drawn.replace(BARE_SECTION, `$1 ${unit}`) : section.drawn;
     const parsed = parsePart(shared, { quantity: "capacitance", ...(electrolytic ? { electrolytic } : {}) });
     return { section, spec: parsed.ok ? parsed.value : undefined };
   });

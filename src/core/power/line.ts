@@ -1,4 +1,5 @@
 import { format } from "../quantity";
+import { HEATER_TOLERANCE } from "../thumb";
 import { tapsOf, type Sheet } from "../model";
 
 /** What comes out of the wall (or the step-down transformer) at the bench. */
@@ -7,7 +8,7 @@ export type MainsLine = { volts: number; hz: number };
 /** Iron may carry this much more flux than it was made for before it is worth a warning, as a fraction. Shop rule. */
 export const FLUX_MARGIN = 0.1;
 /** A line this far from the tap is another voltage, not a tolerance, as a fraction. Shop rule: ±10 %, heaters' own limit. */
-export const TAP_MARGIN = 0.1;
+export const TAP_MARGIN = HEATER_TOLERANCE.receiving;
 
 /** A line this little above a tap stands on it, as a fraction. Shop rule: a meter's own width. */
 const ON_TAP = 0.01;

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
   asksAboutSetup,
@@ -260,6 +261,21 @@ describe("cold checks", () => {
 });
 
 describe("a test against its limit", () => {
+  it("on the limit has reached it, whatever binary fractions make of it; just below has not, and says so", () => {
+    // 0.8 · 4100 is 3280.0000000000005 to the machine
+    expect(judgeTest(3280, 4100, "share").verdict).toBe("good");
+    expect(judgeTest(0.3, 0.1 + 0.2, "at-least").verdict).toBe("good");
+    expect(judgeTest(3279, 4100, "share")).toMatchObject({
+      verdict: "watch",
+      reasons: [expect.stringMatching(/^79\.9 %/)],
+    });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 100_000 }), (nominal) => {
+        expect(judgeTest(nominal * 0.8, nominal, "share").verdict).toBe("good");
+        expect(judgeTest(nominal * 0.6, nominal, "share").verdict).toBe("watch");
+      }),
+    );
+  });
   const words = (measured: number, sense: "at-least" | "at-most") => judgeTest(measured, 50, sense).reasons[0];
   it("says how far it lies from it, and on which side", () => {
     expect([50, 49.9, 40, 60, 500, 499].map((value) => words(value, "at-least"))).toEqual([

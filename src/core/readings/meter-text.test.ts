@@ -20,3 +20,9 @@ it("prints it so that it reads back", () => {
     }),
   );
 });
+
+it("with thousands is what a meter can be: 20,000 ohms per volt is not twenty", () => {
+  for (const text of ["20,000 ohms per volt", "20.000 Ω/V", "20 000 ohms/volt"])
+    expect(parseMeterLoad(text)).toEqual({ ohmsPerVolt: 20_000 });
+  expect(parseMeterLoad("1,000 ohms per volts")).toEqual({ ohmsPerVolt: 1000 });
+});
