@@ -6,16 +6,7 @@ import { noLoadPeak } from "../power";
 import { parsePart } from "../quantity";
 import type { TestVerdict } from "../readings";
 import { freeOf, type StockItem } from "../stock";
-import {
-  heaterOf,
-  heatersOf,
-  judgeTube,
-  tubeType,
-  type Feed,
-  type Place,
-  type StringHeater,
-  type TubeType,
-} from "../tubes";
+import { heaterOf, heatersOf, tubeType, type Feed, type Place, type StringHeater, type TubeType } from "../tubes";
 import type { VisitInput } from "./run-sheet";
 
 /** A test of a tube, whatever kind of entry holds it. */
