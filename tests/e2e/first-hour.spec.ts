@@ -137,15 +137,17 @@ test("a set whose reference was typed in from CSV: safe, stopped, mended, resume
   await page.getByRole("button", { name: "25 mA" }).click();
   await page.locator("input[data-step]").nth(1).focus();
   await page.keyboard.press("PageDown");
+  await page.keyboard.type("1.6");
+  await page.keyboard.press("PageDown");
   await page.keyboard.type("0.024");
   await page.keyboard.press("PageDown");
   await expect(tape(page).getByText(/58 V, 25 mA, then 24 mA/)).toBeVisible();
-  await powerStep(page, "115 V", "115", "0.04", "0.04");
-  await powerStep(page, "173 V", "173", "0.06", "0.06");
-  await powerStep(page, "230 V", "230", "0.08", "0.08");
+  await powerStep(page, "115 V", "115", "0.04", "3.1", "0.04");
+  await powerStep(page, "173 V", "173", "0.06", "4.7", "0.06");
+  await powerStep(page, "230 V", "230", "0.08", "6.3", "0.08");
   // Rectifier in: at three quarters the current is far above the step's share, and that must stop it.
-  await powerStep(page, "57.5 V", "58", "0.05", "0", "0.05");
-  await powerStep(page, "115 V", "115", "0.13", "6", "0.13");
+  await powerStep(page, "57.5 V", "58", "0.05", "0", "1.6", "0.05");
+  await powerStep(page, "115 V", "115", "0.13", "6", "3.1", "0.13");
   await powerStep(page, "173 V", "172", "0.4");
   const stop = page.getByRole("region", { name: "Stop" });
   await expect(stop).toContainText("400 mA is more than 1.5 times the 246 mA that this step should draw");
@@ -187,10 +189,10 @@ test("a set whose reference was typed in from CSV: safe, stopped, mended, resume
   // Resumed from the bottom of its stage.
   await step(page, "First power").click();
   await page.getByRole("button", { name: /^Mended/ }).click();
-  await powerStep(page, "57.5 V", "58", "0.049", "0", "0.049");
-  await powerStep(page, "115 V", "115", "0.11", "12", "0.11");
-  await powerStep(page, "173 V", "172", "0.22", "165", "0.22");
-  await powerStep(page, "230 V", "230", "0.32", "259", "0.318");
+  await powerStep(page, "57.5 V", "58", "0.049", "0", "1.6", "0.049");
+  await powerStep(page, "115 V", "115", "0.11", "12", "3.1", "0.11");
+  await powerStep(page, "173 V", "172", "0.22", "165", "4.7", "0.22");
+  await powerStep(page, "230 V", "230", "0.32", "259", "6.3", "0.318");
   await expect(plate(page).getByText("Full line reached.")).toBeVisible();
   await expect(step(page, "First power")).toContainText("done");
 

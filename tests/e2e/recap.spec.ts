@@ -101,8 +101,8 @@ test("a recap of forty lines, by the keyboard alone: plan, reserve, order, work 
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("Enter");
-  await expect(plate(page).getByText("X1 or X2, safety-rated")).toBeVisible();
-  await expect(plate(page).getByText(/only X or Y class goes in/)).toBeVisible();
+  await expect(plate(page).getByText("X1 or X2, safety-rated", { exact: true })).toBeVisible();
+  await expect(plate(page).getByText(/only X1 or X2, safety-rated goes in/)).toBeVisible();
   await page.keyboard.press("Enter");
   await tabTo(page, /^C26/);
   await page.keyboard.press("Enter");
