@@ -64,7 +64,7 @@ export function Basics({ model, version, onSaved }: BasicsProps) {
         />
         {input("heaterAmps", "Heater winding, A", "3")}
         {input("watts", "Nameplate, W", "68")}
-        {input("heaterRails", "Several heater windings", "receiver 6.3 V 3 A; rectifier 5 V 2 A", "md:col-span-3")}
+        {input("heaterRails", "Several heater windings", "receiver 6.3 V 3 A; rectifier 5 V 2 A", "md:col-span-2")}
         <SelectField
           label="A capital M means"
           options={[
