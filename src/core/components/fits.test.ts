@@ -92,11 +92,16 @@ describe("across the mains", () => {
     for (const wrong of ["10 nF 63 V X2", "10 nF 125VAC X2", "22 nF 275 V X2", "10 nF 630 V film"])
       expect([wrong, action(across, wrong)]).toEqual([wrong, "replace"]);
   });
+  it("does not take a direct rating for an alternating one", () => {
+    const across = part("mains", ".01/1000");
+    expect(action(across, "10 nF 630 VDC X2")).toBe("test");
+    expect(action(across, "10 nF 630 VDC / 275 VAC X2")).toBe("done");
+  });
   it("and the stock offers by the same figures", () => {
     const [need] = needsOf(part("mains", ".01/1000"), input());
     const stock = (marking: string) => readStock([stockItem({ kind: "X", marking })]);
     expect(choose(need!, stock("10 nF 275 V X2"), 2026)).toHaveLength(1);
-    for (const wrong of ["10 nF 63 V X2", "10 nF 125 V X2", "10 nF X2"])
+    for (const wrong of ["10 nF 63 V X2", "10 nF 125 V X2", "10 nF X2", "10 nF 630 VDC X2"])
       expect(choose(need!, stock(wrong), 2026)).toEqual([]);
   });
 });

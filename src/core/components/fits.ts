@@ -22,8 +22,10 @@ function classLack({ mains, kind }: Asked, { safety }: PartSpec): Lack[] {
   return [];
 }
 
-function voltsLack({ volts, mains }: Asked, rated: number | undefined): Lack[] {
+function voltsLack({ volts, mains }: Asked, { volts: marked, direct }: PartSpec): Lack[] {
   if (volts === undefined) return [];
+  // A direct rating says nothing about how much alternating voltage the part bears.
+  const rated = mains && direct ? undefined : marked;
   const unit = mains ? " of alternating voltage" : "";
   const asked = `${format(volts, "voltage")}${unit}`;
   if (rated === undefined)
@@ -61,7 +63,7 @@ export function lacks(need: Asked, spec: Omit<PartSpec, "sections">, value: numb
   const full = { ...spec, sections: [value] };
   return [
     ...classLack(need, full),
-    ...voltsLack(need, spec.volts),
+    ...voltsLack(need, full),
     ...wattsLack(need, spec.watts),
     ...valueLack(need, value),
   ];
@@ -87,6 +89,7 @@ function asPair(need: PlanNeed, [a, b]: readonly [Unit, Unit]): Unit {
       ...(pair.volts === undefined ? {} : { volts: pair.volts }),
       ...(pair.watts === undefined ? {} : { watts: pair.watts }),
       ...(safety && b.spec.safety ? { safety } : {}),
+      ...(b.spec.direct ? { direct: true } : {}),
     },
   };
 }
