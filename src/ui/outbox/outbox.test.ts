@@ -30,9 +30,16 @@ function device(name: string) {
   const store: OutboxStore = deviceStore(name);
   const tab = () => {
     let open = true;
+    const own = new Set<(message: Message) => void>();
+    // As with the channel of a browser, a tab does not hear itself.
     const channel: Channel = {
-      post: (message) => [...hears].forEach((hear) => setTimeout(() => hear(message), 0)),
-      listen: (hear) => void hears.add((message) => open && hear(message)),
+      post: (message) =>
+        [...hears].filter((hear) => !own.has(hear)).forEach((hear) => setTimeout(() => hear(message), 0)),
+      listen: (hear) => {
+        const listener = (message: Message) => open && hear(message);
+        own.add(listener);
+        hears.add(listener);
+      },
     };
     const { pause, wake } = pauses();
     const outbox = makeOutbox({
