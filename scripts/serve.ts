@@ -40,10 +40,13 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   // Next marks its own scripts with the nonce that it finds here.
   request.headers["content-security-policy"] = policy;
   request.url = onceEach(url);
-  const call: Call = { malformed: false };
+  const call: Call = {};
   const writeHead = response.writeHead.bind(response) as (status: number, ...rest: unknown[]) => ServerResponse;
-  response.writeHead = ((status: number, ...rest: unknown[]) =>
-    writeHead(status === 500 && call.malformed ? 400 : status, ...rest)) as ServerResponse["writeHead"];
+  response.writeHead = ((status: number, ...rest: unknown[]) => {
+    const own = status === 500 ? (call.status ?? 500) : status;
+    if (own === 503) response.setHeader("retry-after", "1");
+    return writeHead(own, ...rest);
+  }) as ServerResponse["writeHead"];
   await calls.run(call, () => handle(request, response));
 }
 

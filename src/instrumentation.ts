@@ -1,10 +1,12 @@
-import { callTrouble } from "./server/call";
+import { isAway } from "./db/error";
+import { callFails } from "./server/call";
 import { logFailure } from "./server/log";
 
 /** Every failure of a page or a route becomes one JSON line; the digest is the reference on the error page. */
 export function onRequestError(error: unknown, request: { path: string }, context: { routeType: string }): void {
   // Actions of ours answer in sentences, whatever happens: what fails before one runs is a call that no page makes.
-  if (context.routeType === "action") return callTrouble();
+  if (context.routeType === "action") return callFails(400);
+  if (isAway(error)) callFails(503);
   const digest = (error as { digest?: string }).digest;
   logFailure(`${request.path}${digest ? ` (reference ${digest})` : ""}`, error);
 }

@@ -10,14 +10,16 @@ type Sent = { id: string; acknowledged: boolean };
 /** Writes note after note, and remembers which ones the server took, until it is told to stop. */
 async function writer(shop: Shop, place: { setId: string; id: string }, going: () => boolean): Promise<Sent[]> {
   const sent: Sent[] = [];
-  while (going()) {
+  // One after the other to each of the application's processes: they write to the same log.
+  for (let n = 0; going(); n += 1) {
     const one: Sent = { id: v7(), acknowledged: false };
     const draft = { ...place, id: one.id, visitId: place.id, at: new Date().toISOString(), amends: null };
     const body = { ...draft, kind: "note", payload: { v: 1, text: `written ${sent.length}`, open: false, closes: [] } };
     sent.push(one);
-    const answer = await fetch(`${shop.url()}/api/entries`, { method: "POST", body: JSON.stringify(body) }).catch(
-      () => undefined,
-    );
+    const answer = await fetch(`${shop.url(n % shop.processes)}/api/entries`, {
+      method: "POST",
+      body: JSON.stringify(body),
+    }).catch(() => undefined);
     one.acknowledged = answer?.ok === true && Boolean(await answer.json().catch(() => undefined));
     if (!one.acknowledged) await new Promise((resolve) => setTimeout(resolve, 50));
   }
@@ -66,6 +68,32 @@ async function onceBack<T>(ask: () => Promise<T>): Promise<T> {
   }
 }
 
+/** Do all processes of the application answer, and their database? */
+async function isWell(shop: Shop): Promise<boolean> {
+  const asked = Array.from({ length: shop.processes }, (_, n) => fetch(`${shop.url(n)}/api/health`));
+  return (await Promise.allSettled(asked)).every((one) => one.status === "fulfilled" && one.value.ok);
+}
+
+export type Away = { asked: number; wrong: string[]; slowest: number; back: number };
+
+/** The database is away for a while: pages and interfaces say so at once, and are well again when it is back. */
+export async function withoutDatabase(shop: Shop, pages: readonly string[]): Promise<Away> {
+  shop.cluster().kill();
+  const wrong: string[] = [];
+  let slowest = 0;
+  for (const page of pages) {
+    const from = Date.now();
+    const answer = await fetch(`${shop.url()}${page}`).catch(() => undefined);
+    const text = await answer?.text().catch(() => undefined);
+    slowest = Math.max(slowest, Date.now() - from);
+    if (answer?.status !== 503 || !text) wrong.push(`${page}: ${answer?.status ?? "no answer"}`);
+  }
+  await shop.revive();
+  const from = Date.now();
+  while (!(await isWell(shop)) && Date.now() - from < 60_000) await new Promise((resolve) => setTimeout(resolve, 50));
+  return { asked: pages.length, wrong, slowest, back: Date.now() - from };
+}
+
 /** Kills the application, a backend, the whole database, or both, in the middle of work, again and again. */
 export async function killThings(shop: Shop, draw: Chance, kills: number): Promise<Kills> {
   const places = (await shop.db.select().from(visit)).slice(0, 4);
@@ -85,7 +113,7 @@ export async function killThings(shop: Shop, draw: Chance, kills: number): Promi
         .catch(() => undefined);
     if (what === "postmaster" || what === "both") shop.cluster().kill();
     if (what === "app" || what === "both") {
-      const pid = shop.server()?.pid;
+      const pid = shop.server(draw.below(shop.processes))?.pid;
       if (pid) process.kill(-pid, "SIGKILL");
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
@@ -94,7 +122,7 @@ export async function killThings(shop: Shop, draw: Chance, kills: number): Promi
       await shop.revive().catch(() => undefined);
       const back = Date.now();
       for (let tries = 0; tries < 100 && !well; tries += 1) {
-        well = (await fetch(`${shop.url()}/api/health`).catch(() => undefined))?.ok === true;
+        well = await isWell(shop);
         if (!well) await new Promise((resolve) => setTimeout(resolve, 50));
       }
       slowest = well ? Math.max(slowest, Date.now() - back) : slowest;

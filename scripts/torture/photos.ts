@@ -15,7 +15,7 @@ export type Photos = { megabytes: number; out: number; back: number; memory: num
 const MB = 1_000_000;
 
 /** What an archive says, without its head and its end: they have the moment at which it was written. */
-async function digestOf(file: string): Promise<string> {
+export async function digestOf(file: string): Promise<string> {
   const hash = createHash("sha256");
   for await (const line of linesOf(createReadStream(file)))
     if (!line.startsWith('{"format"') && !line.startsWith('{"end"')) hash.update(line).update("\n");
@@ -25,7 +25,7 @@ async function digestOf(file: string): Promise<string> {
 type Run = { seconds: number; memory: number; well: boolean };
 
 /** The command of the archive with its limit, as a shop runs it: how long it took, and the most memory that it ever held, MB. */
-function archive(what: "write" | "restore", file: string, url: string): Promise<Run> {
+export function archive(what: "write" | "restore", file: string, url: string): Promise<Run> {
   const began = Date.now();
   const script = path.join(ROOT, "scripts/archive.mts");
   const child = spawn(process.execPath, ["--max-old-space-size=200", "--import", "tsx", script, what, file], {

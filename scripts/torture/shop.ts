@@ -10,10 +10,13 @@ import { end, ROOT, serve } from "../server";
 
 /** A throw-away shop on this machine alone, with the application in front of it, that may be killed and started again. */
 export type Shop = {
-  url: () => string;
+  /** where the application answers: the first of its processes, unless another is asked for */
+  url: (process?: number) => string;
+  /** how many processes of the application work on the one database */
+  processes: number;
   db: Db;
   cluster: () => Cluster;
-  server: () => ChildProcess | undefined;
+  server: (process?: number) => ChildProcess | undefined;
   /** starts what is not running */
   revive: () => Promise<void>;
   /** the application's memory, MB */
@@ -33,7 +36,7 @@ function residentMb(pid: number | undefined): number {
   }
 }
 
-export async function openShop(name = "demo"): Promise<Shop> {
+export async function openShop(name = "demo", processes = 2): Promise<Shop> {
   const folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-torture-"));
   chmodSync(folder, 0o755);
   // As in a shop: what is acknowledged is on the disk.
@@ -42,27 +45,30 @@ export async function openShop(name = "demo"): Promise<Shop> {
   await migrateDatabase(cluster.url(name), path.join(ROOT, "drizzle"));
   await seedWhenEmpty(cluster.url(name), new Date());
   const { db, close } = connect(cluster.url(name), 2);
-  const port = await freePort();
-  let server: ChildProcess | undefined;
+  const ports = await Promise.all(Array.from({ length: processes }, freePort));
+  const servers: (ChildProcess | undefined)[] = ports.map(() => undefined);
   const databaseUp = async () =>
     db
       .execute("select 1")
       .then(() => true)
       .catch(() => false);
   const shop: Shop = {
-    url: () => `http://127.0.0.1:${port}`,
+    url: (process = 0) => `http://127.0.0.1:${ports[process]}`,
+    processes,
     db,
     cluster: () => cluster,
-    server: () => server,
+    server: (process = 0) => servers[process],
     async revive() {
       if (!(await databaseUp()) && !(await databaseUp()))
         cluster = await startCluster(path.join(folder, "pg"), () => {}, [], cluster.port);
-      if (!alive(server)) await serve(port, cluster.appUrl(name), (child) => (server = child), undefined, true);
+      for (const [n, port] of ports.entries())
+        if (!alive(servers[n]))
+          await serve(port, cluster.appUrl(name), (child) => (servers[n] = child), undefined, true);
     },
-    memory: () => residentMb(server?.pid),
+    memory: () => residentMb(servers[0]?.pid),
     async close() {
       await close();
-      await end(server);
+      await Promise.all(servers.map(end));
       cluster.stop();
       rmSync(folder, { recursive: true, force: true });
     },

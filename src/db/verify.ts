@@ -115,6 +115,31 @@ export async function against(db: Db, earlier: readonly Heads[]): Promise<string
   return said;
 }
 
+type SealLine = { setId: string; of: "entries" | "files"; count: number; seal: string };
+
+/**
+ * Is a line of an earlier list true of the logbook as it lies there now? Every seal up to that place is made anew, so
+ * that a change that was sealed over shows.
+ * @param seal its beginning, hexadecimal
+ */
+export async function sealHolds(db: Db, { setId, of, count: n, seal }: SealLine) {
+  const found = await verifySet(db, setId);
+  if (!found) return { ok: false as const, message: "This set is not here." };
+  const sealed = found[of].length;
+  const what = of === "entries" ? count(n, "entry", "entries") : count(n, "photo or file", "photos and files");
+  if (n > sealed)
+    return { ok: false as const, message: `Here are ${sealed}, the sheet says ${n}: something was taken away.` };
+  const broken = of === "entries" ? brokenAt(found.entries.slice(0, n)) : brokenFileAt(found.files.slice(0, n));
+  if (broken) return { ok: false as const, message: `The seals do not hold: ${broken.message}` };
+  const head = headOf(found[of].slice(0, n));
+  if (!head.startsWith(seal))
+    return {
+      ok: false as const,
+      message: `The seal of the first ${what} is ${head.slice(0, 8)} ${head.slice(8, 16)}… here. If the sheet is typed rightly, something was changed.`,
+    };
+  return { ok: true as const, said: `The first ${what} are those of the sheet; ${sealed - n} came since.` };
+}
+
 /** Checks the set whose seals were not checked for the longest time. @returns its name when something is wrong */
 export async function checkNextSet(db: Db): Promise<string | undefined> {
   const [next] = await db

@@ -146,11 +146,26 @@ test("the Shop page says how the seals stand, and gives their list out to be kep
   expect(await violationsOf(page)).toEqual([]);
   const [list] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "List of seals, to keep elsewhere" }).click(),
+    page.getByRole("link", { name: "List of seals as a file" }).click(),
   ]);
-  const said = JSON.parse(readFileSync(await list.path(), "utf8")) as { heads: { entries: number; head: string }[] };
+  type Heads = { name: string; entries: number; head: string };
+  const said = JSON.parse(readFileSync(await list.path(), "utf8")) as { heads: Heads[] };
   expect(said.heads.length).toBeGreaterThan(5);
   expect(said.heads.every(({ head }) => /^[0-9a-f]{64}$/.test(head))).toBe(true);
+
+  // The same on paper, and the paper held against the logbook.
+  await page.getByRole("link", { name: "Print the seals, or compare a printed sheet" }).click();
+  await expect(page.getByRole("heading", { name: "Seals of the logbooks" })).toBeVisible();
+  expect(await violationsOf(page)).toEqual([]);
+  const [first] = said.heads as [Heads];
+  await page.getByLabel("Set").selectOption(first.name);
+  await page.getByLabel("How many").fill(String(first.entries));
+  await page.getByRole("textbox", { name: "Seal" }).fill(`${first.head.slice(0, 8)} ${first.head.slice(8, 16)}`);
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/entries are those of the sheet/)).toBeVisible();
+  await page.getByRole("textbox", { name: "Seal" }).fill("0000 0000 0000 0000");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/If the sheet is typed rightly, something was changed/)).toBeVisible();
 });
 
 test("what is not there says so with its status, and a stranger's name for this machine is not answered", async ({

@@ -5,7 +5,7 @@ import { attach } from "@/db/attachments";
 import type { Db } from "@/db/client";
 import { append } from "@/db/entries";
 import { exportSet } from "@/db/exchange";
-import { against, allHeads, brokenSeals, checkNextSet, sealList, sealState } from "@/db/verify";
+import { against, allHeads, brokenSeals, checkNextSet, sealHolds, sealList, sealState } from "@/db/verify";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
@@ -93,6 +93,30 @@ describe("the seals of a shop", () => {
     // What is written since is no trouble.
     await append(held.db, draftNote(shop, "four"), shop.wren, Date.now());
     expect(await against(held.db, heads)).toEqual([]);
+  });
+
+  it("are compared with a line of a printed sheet", async () => {
+    const { heads } = await sealList(held.db, NOW);
+    const [{ entries, head, files, filesHead }] = heads as [(typeof heads)[0]];
+    const line = { setId: shop.set, of: "entries" as const, count: entries, seal: head.slice(0, 16) };
+    expect(await sealHolds(held.db, line)).toMatchObject({ ok: true });
+    expect(await sealHolds(held.db, { ...line, of: "files", count: files, seal: filesHead })).toMatchObject({
+      ok: true,
+    });
+    expect(await sealHolds(held.db, { ...line, seal: "0".repeat(16) })).toMatchObject({
+      message: expect.stringContaining("If the sheet is typed rightly, something was changed"),
+    });
+    expect(await sealHolds(held.db, { ...line, count: entries + 5 })).toMatchObject({
+      message: expect.stringContaining("something was taken away"),
+    });
+    expect(await sealHolds(held.db, { ...line, setId: v7() })).toMatchObject({ message: "This set is not here." });
+    // A change that left its seal as it was is found by making the seals anew.
+    const changed = [
+      `update log_entry set payload = jsonb_set(payload, '{text}', '"zwei"') where payload->>'text' = 'two'`,
+    ];
+    await forged(changed, async (db) => {
+      expect(await sealHolds(db, line)).toMatchObject({ message: expect.stringContaining("Entry 2") });
+    });
   });
 
   it("are never made anew over a gap: the next entry goes behind what is sealed", async () => {

@@ -5,6 +5,7 @@ import { People } from "@/features/shop/People";
 import { TermsForm } from "@/features/shop/TermsForm";
 import { Seals } from "@/features/shop/Seals";
 import { ShopForm } from "@/features/shop/ShopForm";
+import { Link } from "@/ui/Link";
 import { database } from "@/db/client";
 import { meters, shopOf, shopTerms } from "@/db/shop";
 import { sealState } from "@/db/verify";
@@ -36,11 +37,15 @@ export default async function ShopPage() {
       <Seals {...seals} />
       <p className="dim max-w-3xl">
         Every entry and every photo is sealed with the one before it. A list of seals that is kept outside the house
-        shows later whether anything was changed or cut off: <code>npm run seals -- --against FILE</code> compares.
+        shows later whether anything was changed or cut off. Print it, or keep it as a file:{" "}
+        <code>npm run seals -- --against FILE</code> compares.
       </p>
-      <div>
+      <div className="flex flex-wrap gap-2">
+        <Link href="/shop/seals" className="btn btn-outline h-11">
+          Print the seals, or compare a printed sheet
+        </Link>
         <a href="/api/seals" download className="btn btn-outline h-11">
-          List of seals, to keep elsewhere
+          List of seals as a file
         </a>
       </div>
       <h2 className="text-xl font-bold">Everything, out and due</h2>

@@ -8,7 +8,8 @@ import { openShop } from "@/db/first-day";
 import { addPerson } from "@/db/people";
 import { saveMeter, saveShop, saveTerms } from "@/db/shop";
 import { action, read, refuseFields } from "@/server/action";
-import { readMeter, readPerson, readShop } from "./typed";
+import { sealHolds } from "@/db/verify";
+import { readMeter, readPerson, readSealLine, readShop } from "./typed";
 
 const text = z.string().max(400);
 const shopSchema = z.object({ name: text, lineVolts: text, lineHz: text, currency: text, lamps: text });
@@ -64,5 +65,16 @@ export async function takeOn(who: unknown) {
     "take on",
     async () => addPerson(database(), { id: v7(), ...fieldsOf(readPerson(personSchema.parse(who))) }),
     { shownOn: "/" },
+  );
+}
+
+const sealLineSchema = z.object({ setId: z.uuid(), of: z.enum(["entries", "files"]), count: text, seal: text });
+
+/** Holds a line of a printed sheet of seals against the logbook of today. */
+export async function compareSeal(typed: unknown) {
+  return action(
+    "compare seal",
+    async () => sealHolds(database(), fieldsOf(readSealLine(sealLineSchema.parse(typed)))),
+    { failed: "It could not be compared; what you typed is still here." },
   );
 }

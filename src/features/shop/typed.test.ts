@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { readMeter, readShop } from "./typed";
+import { readMeter, readSealLine, readShop } from "./typed";
 
 const shop = {
   name: "Saltmarsh Wireless Repair",
@@ -35,5 +35,22 @@ describe("a meter as it is typed", () => {
   it("says beside each field what is wrong", () => {
     const read = readMeter({ ...meter, name: " ", input: "blue", everyMonths: "0", calibratedOn: "soon" });
     expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["name", "input", "everyMonths", "calibratedOn"]);
+  });
+});
+
+describe("a line of a printed sheet of seals", () => {
+  const line = { setId: "s", of: "entries" as const, count: "12", seal: "0123ABCD 89abcdef" };
+  it("is read with its spaces, in capitals too", () => {
+    expect(readSealLine(line)).toEqual({ ok: true, value: { ...line, count: 12, seal: "0123abcd89abcdef" } });
+  });
+  it.each([
+    [{ count: "" }, "count"],
+    [{ count: "-1" }, "count"],
+    [{ count: "1.5" }, "count"],
+    [{ seal: "0123abcd" }, "seal"],
+    [{ seal: "0123abcd89abcdeg" }, "seal"],
+  ])("says what is wrong with %j", (part, field) => {
+    const read = readSealLine({ ...line, ...part });
+    expect(read.ok ? [] : Object.keys(read.problems)).toEqual([field]);
   });
 });

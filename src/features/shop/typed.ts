@@ -118,3 +118,24 @@ export function readMeter(typed: TypedMeter): FormRead<{
     },
   };
 }
+
+export type TypedSealLine = { setId: string; of: "entries" | "files"; count: string; seal: string };
+
+/** Fewest characters of a seal that say something: two of its groups. */
+const LEAST_OF_SEAL = 16;
+
+/** Reads a line of a printed sheet of seals. */
+export function readSealLine(
+  typed: TypedSealLine,
+): FormRead<{ setId: string; of: "entries" | "files"; count: number; seal: string }> {
+  const problems: Record<string, string> = {};
+  const count = Number(typed.count.trim() || "none");
+  if (!Number.isInteger(count) || count < 0 || count > 10_000_000)
+    problems.count = "The number beside the seal on the sheet, like 128.";
+  const seal = typed.seal.replaceAll(/\s/g, "").toLowerCase();
+  if (!/^[0-9a-f]*$/.test(seal)) problems.seal = "A seal has the digits 0 to 9 and the letters a to f.";
+  else if (seal.length < LEAST_OF_SEAL || seal.length > 64)
+    problems.seal = "A seal has 64 characters; type the first 16 at least.";
+  if (Object.keys(problems).length > 0) return { ok: false, problems };
+  return { ok: true, value: { setId: typed.setId, of: typed.of, count, seal } };
+}
