@@ -20,13 +20,17 @@ const app = next({ dev: false, hostname: "127.0.0.1", port });
 await app.prepare();
 const handle = app.getRequestHandler();
 
+const AWAY = "The database does not answer. Nothing that was saved is lost; try again in a moment.";
+
+const problem = (message: string) => JSON.stringify({ problems: [{ path: "", message }] });
+
 function refuse(response: ServerResponse, url: string, status: number, message: string): void {
   const api = url.startsWith("/api/");
   response.statusCode = status;
   response.setHeader("content-type", api ? "application/json" : "text/plain; charset=utf-8");
   // What is still on its way is not waited for.
   response.setHeader("connection", "close");
-  response.end(api ? JSON.stringify({ problems: [{ path: "", message }] }) : `${message}\n`);
+  response.end(api ? problem(message) : `${message}\n`);
 }
 
 async function answer(request: IncomingMessage, response: ServerResponse): Promise<void> {
@@ -41,10 +45,18 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   request.headers["content-security-policy"] = policy;
   request.url = onceEach(url);
   const call: Call = {};
-  const writeHead = response.writeHead.bind(response) as (status: number, ...rest: unknown[]) => ServerResponse;
+  const [writeHead, end] = [response.writeHead.bind(response), response.end.bind(response)] as [
+    (status: number, ...rest: unknown[]) => ServerResponse,
+    (...rest: unknown[]) => ServerResponse,
+  ];
+  // A page has its own words for a database that is away; an interface gets a sentence here.
+  let wordless = false;
+  response.end = ((...rest: unknown[]) => (wordless ? end(problem(AWAY)) : end(...rest))) as ServerResponse["end"];
   response.writeHead = ((status: number, ...rest: unknown[]) => {
     const own = status === 500 ? (call.status ?? 500) : status;
     if (own === 503) response.setHeader("retry-after", "1");
+    wordless = own === 503 && url.startsWith("/api/");
+    if (wordless) response.setHeader("content-type", "application/json");
     return writeHead(own, ...rest);
   }) as ServerResponse["writeHead"];
   await calls.run(call, () => handle(request, response));

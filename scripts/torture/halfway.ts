@@ -17,26 +17,24 @@ export type Halfway = { kills: number; cut: number; wrong: string[] };
 const MIGRATIONS = path.join(ROOT, "drizzle");
 const MIGRATE = `import { migrateDatabase } from "./src/db/migrate.ts"; await migrateDatabase(process.env.DATABASE_URL, "drizzle");`;
 
-/** Runs a command of the database's and kills it, or the database's own side of it, after so many ms. @returns whether it was cut off */
-function cutOff(args: string[], url: string, owner: Db, ms: number, backend: boolean): Promise<boolean> {
+/**
+ * Runs a command on a database and kills it, or the database's own side of it, so many ms after it has connected.
+ * @returns whether it was cut off
+ */
+async function cutOff(args: string[], url: string, owner: Db, ms: number, backend: boolean): Promise<boolean> {
   const child = spawn(process.execPath, ["--import", "tsx", ...args], {
     cwd: ROOT,
     env: { ...process.env, DATABASE_URL: url },
     stdio: "ignore",
   });
-  const database = new URL(url).pathname.slice(1);
-  const timer = setTimeout(() => {
-    if (!backend) return void child.kill("SIGKILL");
-    owner
-      .execute(sql`select pg_terminate_backend(pid) from pg_stat_activity where datname = ${database}`)
-      .catch(() => undefined);
-  }, ms);
-  return new Promise((resolve) =>
-    child.on("exit", (code) => {
-      clearTimeout(timer);
-      resolve(code !== 0);
-    }),
-  );
+  const ended = new Promise<boolean>((resolve) => child.on("exit", (code) => resolve(code !== 0)));
+  const mine = sql`from pg_stat_activity where datname = ${new URL(url).pathname.slice(1)}`;
+  const wait = (time: number) => new Promise((resolve) => setTimeout(resolve, time));
+  while (child.exitCode === null && (await owner.execute(sql`select pid ${mine}`)).length === 0) await wait(5);
+  await wait(ms);
+  if (backend) await owner.execute(sql`select pg_terminate_backend(pid) ${mine}`);
+  else child.kill("SIGKILL");
+  return ended;
 }
 
 /** Everything that makes up the shape of a database: columns, constraints, triggers. */
@@ -101,7 +99,7 @@ export async function cutHalfway(shop: Shop, folder: string, draw: Chance, kills
       const name = `halfway_${n}`;
       const url = cluster.url(name);
       const what = draw.of(["migration", "sealing", "restore"]);
-      const [ms, backend] = [what === "restore" ? 700 + draw.below(1500) : 300 + draw.below(900), draw.below(2) === 0];
+      const [ms, backend] = [draw.below(what === "restore" ? 900 : 250), draw.below(2) === 0];
       await ensureDatabase(cluster.url("postgres"), name, true, what === "sealing" ? OLD : undefined);
       if (what === "restore") {
         if (await cutOff([path.join(ROOT, "scripts/archive.mts"), "restore", file], url, owner.db, ms, backend)) {

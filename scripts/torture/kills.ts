@@ -74,6 +74,19 @@ async function isWell(shop: Shop): Promise<boolean> {
   return (await Promise.allSettled(asked)).every((one) => one.status === "fulfilled" && one.value.ok);
 }
 
+/** Starts what is not running, until all is well. @returns ms from the start to being well */
+async function bringBack(shop: Shop): Promise<number> {
+  // A killed database may answer once more before its processes have noticed: then it is looked at again.
+  for (;;) {
+    await shop.revive().catch(() => undefined);
+    const from = Date.now();
+    for (let tries = 0; tries < 100; tries += 1) {
+      if (await isWell(shop)) return Date.now() - from;
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+  }
+}
+
 export type Away = { asked: number; wrong: string[]; slowest: number; back: number };
 
 /** The database is away for a while: pages and interfaces say so at once, and are well again when it is back. */
@@ -88,10 +101,7 @@ export async function withoutDatabase(shop: Shop, pages: readonly string[]): Pro
     slowest = Math.max(slowest, Date.now() - from);
     if (answer?.status !== 503 || !text) wrong.push(`${page}: ${answer?.status ?? "no answer"}`);
   }
-  await shop.revive();
-  const from = Date.now();
-  while (!(await isWell(shop)) && Date.now() - from < 60_000) await new Promise((resolve) => setTimeout(resolve, 50));
-  return { asked: pages.length, wrong, slowest, back: Date.now() - from };
+  return { asked: pages.length, wrong, slowest, back: await bringBack(shop) };
 }
 
 /** Kills the application, a backend, the whole database, or both, in the middle of work, again and again. */
@@ -117,16 +127,7 @@ export async function killThings(shop: Shop, draw: Chance, kills: number): Promi
       if (pid) process.kill(-pid, "SIGKILL");
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
-    // A killed database may answer once more before its processes have noticed: then it is looked at again.
-    for (let well = false; !well;) {
-      await shop.revive().catch(() => undefined);
-      const back = Date.now();
-      for (let tries = 0; tries < 100 && !well; tries += 1) {
-        well = await isWell(shop);
-        if (!well) await new Promise((resolve) => setTimeout(resolve, 50));
-      }
-      slowest = well ? Math.max(slowest, Date.now() - back) : slowest;
-    }
+    slowest = Math.max(slowest, await bringBack(shop));
   }
   going = false;
   const sent = (await Promise.all(writers)).flat();
