@@ -10,7 +10,7 @@ module.exports = {
       comment: "core knows the trade and nothing else: no framework, no database, no clock.",
       severity: "error",
       from: { path: core, pathNot: "(\\.(test|bench)\\.ts|/fixtures/any\\.ts)$" },
-      to: { pathNot: [core, "^node_modules/zod/", "^node_modules/@noble/hashes/"] },
+      to: { pathNot: [core, "^node_modules/zod/", "^node_modules/@noble/hashes/", "^node_modules/fft.js/"] },
     },
     {
       name: "shared-below-features",
