@@ -23,6 +23,7 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["model", "id"],
   ["model_revision", "model_id, version"],
   ["recipe", "id"],
+  ["test_sheet", "key"],
   ["set", "id"],
   ["visit", "id"],
   ["log_entry", "recorded_at, (amends is not null), id"],

@@ -3,6 +3,7 @@ import type { ShopRules } from "@/core/components";
 import type { Figures } from "@/core/diagnosis";
 import type { Terms } from "@/core/handback";
 import type { RecipeFields } from "@/core/modifications";
+import type { TestSheet } from "@/core/sheets";
 import {
   bigint,
   boolean,
@@ -272,6 +273,14 @@ export const recipe = pgTable("recipe", {
   id: uuid("id").primaryKey(),
   name: text("name").notNull().unique(),
   body: jsonb("body").$type<RecipeFields>().notNull(),
+  version: integer("version").notNull().default(1),
+});
+
+/** Test sheets of the shop's own, by their key; the shape of the body is testSheetSchema in core/sheets. */
+export const testSheet = pgTable("test_sheet", {
+  key: text("key").primaryKey(),
+  name: text("name").notNull(),
+  body: jsonb("body").$type<TestSheet>().notNull(),
   version: integer("version").notNull().default(1),
 });
 

@@ -1,13 +1,15 @@
 import { handBackRules, USUAL_TERMS, type Terms } from "../handback";
 import { asBuilt } from "../history";
-import { underPower } from "../kinds";
+import { phaseInView, underPower } from "../kinds";
 import type { Step } from "../model";
 import { PHASES, type Phase } from "../readings";
+import { limitsOfModel, SHIPPED, type TestSheet } from "../sheets";
 import type { LineContext } from "../shorthand";
 import {
   coldRows,
   lastWorkAt,
   pointRows,
+  runInHand,
   runSheet,
   setupFor,
   takenIn,
@@ -17,7 +19,7 @@ import {
 } from "../visit";
 
 /** What the shop works by, and its currency: they tell what a visit comes to. */
-type Works = { terms: Terms; currency: string };
+type Works = { terms: Terms; currency: string; sheets?: readonly TestSheet[] };
 
 /** Which phase a reading belongs to where no step is in view: baseline until something was changed, proof afterwards. */
 const phaseNow = ({ settled, visitId }: VisitInput): Phase =>
@@ -59,6 +61,9 @@ export function lineContext(
   const { policy, switches } = visitPolicy(settled, visitId);
   const notSafe = unsafe(input, step);
   const tap = tapInForce(settled, visitId, sheet);
+  const phase = phaseNow(input);
+  const sheets = works.sheets ?? SHIPPED;
+  const run = runInHand(settled, visitId, phaseInView({ step, phase }), sheets);
   return {
     sheet,
     year,
@@ -77,7 +82,10 @@ export function lineContext(
     known: new Set(
       listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : [],
     ),
-    phase: phaseNow(input),
+    phase,
+    sheets,
+    limitsOf: (key) => limitsOfModel(sheet, key),
+    ...(run ? { run } : {}),
     ...(step ? { step } : {}),
     currency: works.currency,
     tape: settled.map((item, index) => ({ n: index + 1, id: item.entry.id, content: item.content })),

@@ -1,6 +1,7 @@
 import {
   contentSchema,
   describe,
+  isBareRow,
   kindOf,
   ALL_KINDS,
   placeOf,
@@ -8,6 +9,7 @@ import {
   readPartLine,
   readPlace,
   readPoint,
+  readRow,
   type Amendment,
   type Content,
 } from "../kinds";
@@ -124,6 +126,8 @@ function readWord(line: string, context: LineContext): { kind: string; reading: 
 function readLine(line: string, context: LineContext): { kind: string; reading: LineReading } | undefined {
   const worded = readWord(line, context);
   if (worded) return worded;
+  // Figures by the words of the columns of the run in hand: `80 m drive 6 out 62`.
+  if (isBareRow(line, context)) return { kind: "measured-row", reading: readRow(piece(line, 0, line.length), context) };
   const place = placeOf(line);
   if (place) return { kind: "place-work", reading: readPlace(line, place, context) };
   const known = pointOf(line, context, false);

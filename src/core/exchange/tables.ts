@@ -7,7 +7,7 @@ export type Rows = string[][];
 
 type File = { entries: readonly Entry[]; visits: readonly Visit[]; sheet: Sheet; names: ReadonlyMap<string, string> };
 
-export const FILE_TABLES = ["entries", "parts", "readings", "tests"] as const;
+export const FILE_TABLES = ["entries", "parts", "readings", "tests", "measured"] as const;
 export type FileTable = (typeof FILE_TABLES)[number];
 
 /** The tables of a set's file: the log as it reads now, the parts record of today, readings, tests. */
@@ -54,12 +54,17 @@ export function fileTable(table: FileTable, { entries, visits, sheet, names }: F
       ];
     case "readings":
     case "tests":
+    case "measured":
       return csvRows(table, settled, jobOf);
   }
 }
 
 /** The rows that the kinds of entries give to a table; its columns are those of its rows. */
-function csvRows(table: "readings" | "tests", settled: readonly Settled[], jobOf: (visitId: string) => string): Rows {
+function csvRows(
+  table: "readings" | "tests" | "measured",
+  settled: readonly Settled[],
+  jobOf: (visitId: string) => string,
+): Rows {
   const rows = settled.flatMap(({ entry, at, content }) => {
     const row = content ? csvRowOf(content) : "none";
     return row === "none" || row.table !== table ? [] : [[at, jobOf(entry.visitId), ...Object.values(row.cells)]];

@@ -12,7 +12,7 @@ const payload = z.object({
 export type Holds = z.infer<typeof payload>;
 
 /** Kinds whose results may hold after later work. */
-const RESULTS = ["reading", "test-result", "tube-test"];
+const RESULTS = ["reading", "test-result", "measured-row", "tube-test"];
 
 /** `holds #12: cleaning the switch does not touch the output stage` */
 const read: Reader = (rest, context) => {

@@ -44,6 +44,8 @@ export {
 } from "./kind";
 export { fieldText, inWords, type FieldInWords } from "./in-words";
 export { readMinutes } from "./minutes";
+export { isBareRow, readRow } from "./measured-row/line";
+export { voidedBy, type MeasuredRow } from "./measured-row/payload";
 export { loansOut, type Loan } from "./loan";
 export {
   bodyTrouble,

@@ -30,6 +30,7 @@ export type Section = "parts" | "first-power" | "tests" | "search" | "labour" | 
 export const CSV_COLUMNS = {
   readings: ["phase", "point", "measured", "SI value", "quantity", "expected", "verdict", "line V", "meter"],
   tests: ["phase", "designator", "test", "condition", "measured", "unit", "limit", "sense", "verdict", "set-up"],
+  measured: ["phase", "sheet", "version", "row", "figures", "worked out", "set-up", "verdict", "void"],
 } as const;
 type CsvTable = keyof typeof CSV_COLUMNS;
 

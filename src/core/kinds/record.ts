@@ -8,6 +8,7 @@ import { handBack } from "./hand-back";
 import { holds } from "./holds";
 import { labour } from "./labour";
 import { loan } from "./loan";
+import { measuredRow } from "./measured-row";
 import { modification } from "./modification";
 import { note } from "./note";
 import { partWork } from "./part-work";
@@ -38,6 +39,7 @@ export const KINDS = {
   symptom,
   reading,
   "test-result": testResult,
+  "measured-row": measuredRow,
   "component-test": componentTest,
   "tube-test": tubeTest,
   "fault-test": faultTest,

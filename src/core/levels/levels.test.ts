@@ -45,12 +45,16 @@ describe("a level", () => {
     expect(writeLevel(1e-6, "V", 50)).toBe("1 µV");
     expect(writeLevel(7.0711, "W", 50)).toBe("1 W");
     fc.assert(
-      fc.property(fc.double({ min: -7, max: 2, noNaN: true }), fc.constantFrom("dBm", "dBµV", "V", "W"), (power, unit) => {
-        const level = 10 ** power;
-        const back = volts(writeLevel(level, unit as "V", 75), { ohms: 75, dial: "terminated" });
-        // A tenth of a dB, or three digits.
-        expect(Math.abs(20 * Math.log10((back as number) / level))).toBeLessThan(0.06);
-      }),
+      fc.property(
+        fc.double({ min: -7, max: 2, noNaN: true }),
+        fc.constantFrom("dBm", "dBµV", "V", "W"),
+        (power, unit) => {
+          const level = 10 ** power;
+          const back = volts(writeLevel(level, unit as "V", 75), { ohms: 75, dial: "terminated" });
+          // A tenth of a dB, or three digits.
+          expect(Math.abs(20 * Math.log10((back as number) / level))).toBeLessThan(0.06);
+        },
+      ),
     );
   });
   it("is a power in its load", () => {

@@ -23,6 +23,7 @@ export {
 export {
   cautionSchema,
   componentSchema,
+  figureSchema,
   DESIGNATOR,
   drawnSpec,
   drawnText,
@@ -41,6 +42,7 @@ export {
   tubeSchema,
   type Caution,
   type Component,
+  type ModelFigure,
   type Model,
   type RectifierCircuit,
   type Sheet,

@@ -73,6 +73,23 @@ export const cautionSchema = z.object({
 });
 export type Caution = z.infer<typeof cautionSchema>;
 
+/** A published figure of the model for a row of a test sheet: its limit, and that the row is there at all. */
+export const figureSchema = z.object({
+  /** key of the test sheet */
+  sheet: z.string().regex(/^[a-z][a-z0-9-]{0,30}$/),
+  /** what the row is: `80 m, CW`, `MW, 1 MHz` */
+  row: z.string().trim().min(1).max(80),
+  /** key of the column that is limited; without one the row is proposed and nothing more */
+  column: z
+    .string()
+    .regex(/^[a-z][a-z0-9-]{0,30}$/)
+    .optional(),
+  sense: z.enum(["at-least", "at-most"]).optional(),
+  text: z.string().trim().min(1).max(40).optional(),
+  value: z.number().optional(),
+});
+export type ModelFigure = z.infer<typeof figureSchema>;
+
 /** What a model's sets share. Entered once. */
 export const sheetSchema = z.object({
   kind: z.string().max(120),
@@ -99,6 +116,8 @@ export const sheetSchema = z.object({
   components: z.array(componentSchema).max(MOST_ROWS),
   windings: z.array(windingSchema).max(MOST_ROWS).default([]),
   points: z.array(pointSchema).max(MOST_ROWS),
+  /** rows and limits of the model for test sheets */
+  figures: z.array(figureSchema).max(MOST_ROWS).optional(),
   /** its stages and how they are joined, where somebody has looked at the proposal */
   circuit: circuitSchema.optional(),
   cautions: z.array(cautionSchema).max(MOST_ROWS),

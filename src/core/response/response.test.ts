@@ -106,7 +106,10 @@ describe("the tone capacitor", () => {
 
 describe("a curve with very many points", () => {
   it("is thinned for the chart and keeps its lowest and its highest point", () => {
-    const many = Array.from({ length: 200_000 }, (_, x) => ({ x, y: x === 123_456 ? 99 : x === 7 ? -99 : Math.sin(x) }));
+    const many = Array.from({ length: 200_000 }, (_, x) => ({
+      x,
+      y: x === 123_456 ? 99 : x === 7 ? -99 : Math.sin(x),
+    }));
     const few = thin(many, 1000);
     expect(few.length).toBeLessThanOrEqual(1000);
     expect(Math.max(...few.map(({ y }) => y))).toBe(99);

@@ -4,6 +4,7 @@ import type { Sheet, Step } from "../model";
 import type { Policy, Switches } from "../policy";
 import type { MainsLine } from "../power";
 import type { Phase, PointRow } from "../readings";
+import type { Cell, Limit, TestSheet } from "../sheets";
 import type { StockItem } from "../stock";
 
 /** An entry on the tape, with the number that it is shown under. */
@@ -17,6 +18,15 @@ export type SetupInForce = {
     lineVolts?: number | undefined;
     tapVolts?: number | undefined;
   };
+};
+
+/** The run of a test sheet that rows go on with. */
+export type RunInHand = {
+  /** the entry of its first row */
+  id: string;
+  sheet: TestSheet;
+  given: Cell[];
+  preflight: { key: string; text: string; ok: boolean }[];
 };
 
 /** What the form of the hand-back and its line hold to, worked out in one place (core/handback). */
@@ -62,6 +72,12 @@ export type LineContext = {
   step?: Step;
   /** of the shop, for a sum that names none */
   currency: string;
+  /** test sheets: those that ship and the shop's own; the shipped ones where it is not given */
+  sheets?: readonly TestSheet[];
+  /** limits that the model has for a sheet */
+  limitsOf?: (sheet: string) => readonly Limit[];
+  /** the run of a sheet that was measured last in this step */
+  run?: RunInHand;
   tape: readonly TapeEntry[];
   /** when an entry is corrected: what it said before */
   base?: AnyContent;

@@ -1,6 +1,14 @@
 /** Pieces of the bench line: what every reader of a line works with. */
 export { clause, clauses, escaped, headAndTail, list, numberIn, tailOf, type Clause } from "./clauses";
-export { onTape, payloadOf, type HandBackRules, type LineContext, type SetupInForce, type TapeEntry } from "./context";
+export {
+  onTape,
+  payloadOf,
+  type HandBackRules,
+  type LineContext,
+  type RunInHand,
+  type SetupInForce,
+  type TapeEntry,
+} from "./context";
 export { figuresOfTest } from "./figures";
 export { headOf, unknownDesignator, type Head } from "./designators";
 export { longest, markingAt, piece, quantityAt, rewrite, take, textOf, type Piece } from "./piece";

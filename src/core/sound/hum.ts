@@ -96,19 +96,23 @@ export function humOf(sound: Sound, line: number): Hum {
   const all = Math.sqrt(found.amplitude.reduce((sum, one) => sum + one * one, 0) / found.spread);
   const heard = decibels(strongest / all) > HEARD;
   const many = db.slice(2).filter((one, n) => one > BUZZ_WITHIN && counts[n + 2]).length;
-  const kind: HumKind = !heard || !counts.some(Boolean)
-    ? "none"
-    : many >= BUZZ_MANY
-      ? "buzz"
-      : (db[0] as number) >= (db[1] as number)
-        ? "line"
-        : "twice";
+  const kind: HumKind =
+    !heard || !counts.some(Boolean)
+      ? "none"
+      : many >= BUZZ_MANY
+        ? "buzz"
+        : (db[0] as number) >= (db[1] as number)
+          ? "line"
+          : "twice";
   const other = OTHER_LINES.find((one) => one !== line);
   const elsewhere = other !== undefined && strength(found, other) > 4 * strength(found, line);
   return {
     kind,
     line,
-    found: (tones[0]?.amplitude ?? 0) >= (tones[1]?.amplitude ?? 0) ? (tones[0]?.hertz ?? line) : (tones[1]?.hertz ?? 2 * line) / 2,
+    found:
+      (tones[0]?.amplitude ?? 0) >= (tones[1]?.amplitude ?? 0)
+        ? (tones[0]?.hertz ?? line)
+        : (tones[1]?.hertz ?? 2 * line) / 2,
     multiples: tones.map(({ hertz }, n) => ({ n: n + 1, hertz, db: db[n] as number })),
     total: decibels(Math.sqrt(tones.reduce((sum, { amplitude }) => sum + amplitude ** 2, 0))),
     reasons: REASONS[kind],

@@ -76,10 +76,17 @@ describe("a WAV file", () => {
   ])("of %d bits (code %d) is read", (bits, code, within) => {
     const read = readWav(wav(1, bits, line, { code }));
     expect(read).toMatchObject({ ok: true, channels: 1, bits });
-    if (read.ok) read.sound.samples.forEach((value, n) => expect(Math.abs(value - (line[n]?.[0] ?? 9))).toBeLessThan(within));
+    if (read.ok)
+      read.sound.samples.forEach((value, n) => expect(Math.abs(value - (line[n]?.[0] ?? 9))).toBeLessThan(within));
   });
   it("of two channels gives the louder one", () => {
-    const read = readWav(wav(2, 16, line.map(([value = 0]) => [value / 50, value])));
+    const read = readWav(
+      wav(
+        2,
+        16,
+        line.map(([value = 0]) => [value / 50, value]),
+      ),
+    );
     expect(read.ok && Math.max(...read.sound.samples)).toBeCloseTo(0.5, 2);
   });
   it("is written and read back", () => {
@@ -89,17 +96,33 @@ describe("a WAV file", () => {
     if (read.ok) read.sound.samples.forEach((value, n) => expect(value).toBeCloseTo(sound.samples[n] ?? 9, 4));
   });
   it("that is none, is compressed, silent, empty or cut is refused with a sentence", () => {
-    expect(said(readWav(new TextEncoder().encode("RIFF".padEnd(60, " ")).buffer as ArrayBuffer))).toContain("no WAV file");
+    expect(said(readWav(new TextEncoder().encode("RIFF".padEnd(60, " ")).buffer as ArrayBuffer))).toContain(
+      "no WAV file",
+    );
     expect(said(readWav(new ArrayBuffer(0)))).toContain("no WAV file");
     expect(said(readWav(wav(1, 16, line, { code: 85 })))).toContain("compressed");
     expect(said(readWav(wav(1, 16, [])))).toContain("no samples");
-    expect(said(readWav(wav(1, 16, line.map(() => [0]))))).toContain("silent");
+    expect(
+      said(
+        readWav(
+          wav(
+            1,
+            16,
+            line.map(() => [0]),
+          ),
+        ),
+      ),
+    ).toContain("silent");
     expect(said(readWav(wav(1, 16, line).slice(0, 50)))).not.toBe("");
   });
   it("of any bytes never throws", () => {
     fc.assert(
       fc.property(fc.uint8Array({ maxLength: 80 }), fc.nat(200), (junk, at) => {
-        const bytes = wav(2, 16, line.map(([value = 0]) => [value, value]));
+        const bytes = wav(
+          2,
+          16,
+          line.map(([value = 0]) => [value, value]),
+        );
         new Uint8Array(bytes).set(junk, Math.min(at, bytes.byteLength - junk.length));
         expect(typeof readWav(bytes).ok).toBe("boolean");
       }),
@@ -129,20 +152,54 @@ describe("which hum it is", () => {
       const { rate, samples } = tones(parts.map(([n, amplitude]) => [n * line, amplitude]));
       return humOf({ rate, samples: samples.map((value, n) => value + (hiss[n] ?? 0)) }, line);
     };
-    expect(on([[1, 0.1], [2, 0.03]]).kind).toBe("line");
-    const ripple = on([[1, 0.01], [2, 0.1], [4, 0.02]]);
+    expect(
+      on([
+        [1, 0.1],
+        [2, 0.03],
+      ]).kind,
+    ).toBe("line");
+    const ripple = on([
+      [1, 0.01],
+      [2, 0.1],
+      [4, 0.02],
+    ]);
     expect(ripple.kind).toBe("twice");
     expect(ripple.reasons[0]).toContain("reservoir");
     expect(ripple.multiples.map(({ db }) => Math.round(db)).slice(0, 2)).toEqual([-20, 0]);
-    expect(on([[2, 0.05], [3, 0.02], [4, 0.04], [5, 0.02], [6, 0.03]]).kind).toBe("buzz");
+    expect(
+      on([
+        [2, 0.05],
+        [3, 0.02],
+        [4, 0.04],
+        [5, 0.02],
+        [6, 0.03],
+      ]).kind,
+    ).toBe("buzz");
     expect(on([]).kind).toBe("none");
   });
   it("keeps music apart from hum", () => {
-    expect(humOf(tones([[262, 0.2], [330, 0.2], [392, 0.2]]), 50).kind).toBe("none");
+    expect(
+      humOf(
+        tones([
+          [262, 0.2],
+          [330, 0.2],
+          [392, 0.2],
+        ]),
+        50,
+      ).kind,
+    ).toBe("none");
   });
   it("finds a line that is a little off, and asks about the other one", () => {
     expect(humOf(tones([[99.6, 0.1]]), 50)).toMatchObject({ kind: "twice" });
-    expect(humOf(tones([[120, 0.1], [60, 0.02]]), 50).asks).toContain("60 Hz");
+    expect(
+      humOf(
+        tones([
+          [120, 0.1],
+          [60, 0.02],
+        ]),
+        50,
+      ).asks,
+    ).toContain("60 Hz");
     expect(humOf(tones([[100, 0.1]]), 50).asks).toBeUndefined();
   });
 });
@@ -168,7 +225,10 @@ describe("a sweep that is played and recorded", () => {
   it("gives the response of the set, its edges where its capacitors are", () => {
     const read = responseOf(recording(0.001), sweep);
     if (!read.ok) throw new Error(read.message);
-    const curve = levelled(read.response.points.map(({ x, y }) => ({ x, y: 10 ** (y / 20) })), 316);
+    const curve = levelled(
+      read.response.points.map(({ x, y }) => ({ x, y: 10 ** (y / 20) })),
+      316,
+    );
     // Both first-order corners a decade apart: −3.0 dB against the middle (−0.83 dB) is at 0.9 and 1.1 of them.
     const { low = 0, high = 0 } = edgesAt(curve, -3, 316);
     expect(low).toBeGreaterThan(75);
@@ -176,7 +236,8 @@ describe("a sweep that is played and recorded", () => {
     expect(high).toBeGreaterThan(950);
     expect(high).toBeLessThan(1250);
     // An octave above a corner that is far from the other one the level falls by nearly 6 dB.
-    const at = (hertz: number) => curve.reduce((best, point) => (Math.abs(point.x - hertz) < Math.abs(best.x - hertz) ? point : best)).y;
+    const at = (hertz: number) =>
+      curve.reduce((best, point) => (Math.abs(point.x - hertz) < Math.abs(best.x - hertz) ? point : best)).y;
     expect(at(4000) - at(2000)).toBeLessThan(-4.5);
     expect(at(4000) - at(2000)).toBeGreaterThan(-7.5);
     expect(read.response.clipped).toBe(false);

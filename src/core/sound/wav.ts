@@ -41,7 +41,8 @@ export function readWav(bytes: ArrayBuffer): WavRead {
       const code = view.getUint16(body, true);
       format = {
         // An extensible header has the real code at the head of its identifier.
-        code: code === EXTENSIBLE && size >= 26 && body + 26 <= view.byteLength ? view.getUint16(body + 24, true) : code,
+        code:
+          code === EXTENSIBLE && size >= 26 && body + 26 <= view.byteLength ? view.getUint16(body + 24, true) : code,
         channels: view.getUint16(body + 2, true),
         rate: view.getUint32(body + 4, true),
         block: view.getUint16(body + 12, true),
@@ -83,7 +84,8 @@ function samplesOf(view: DataView, from: number, size: number, { code, channels,
     }
     if (power > loudest) [best, loudest] = [samples, power];
   }
-  if (!best || loudest === 0) return refuse("This recording is silent: every sample is zero. Is the right input chosen?");
+  if (!best || loudest === 0)
+    return refuse("This recording is silent: every sample is zero. Is the right input chosen?");
   return { ok: true, sound: { rate, samples: best }, channels, bits };
 }
 

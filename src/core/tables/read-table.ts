@@ -3,16 +3,25 @@ import {
   type Caution,
   type ChartPoint,
   type Component,
+  type ModelFigure,
   type Sheet,
   type Tube,
   type Winding,
 } from "../model";
 import { RESISTANCES, VOLTAGES } from "./charts";
+import { FIGURES } from "./figures";
 import { CAUTIONS, TUBES } from "./line-up";
 import { PARTS } from "./parts";
 import type { Column, RowRead, Table, TableContext, TableName } from "./types";
 
-export type RowOf = { tubes: Tube; parts: Component; voltages: ChartPoint; resistances: Winding; cautions: Caution };
+export type RowOf = {
+  tubes: Tube;
+  parts: Component;
+  voltages: ChartPoint;
+  resistances: Winding;
+  cautions: Caution;
+  figures: ModelFigure;
+};
 export type AnyRow = RowOf[TableName];
 
 const ALL: { [N in TableName]: Table<RowOf[N]> } = {
@@ -20,6 +29,7 @@ const ALL: { [N in TableName]: Table<RowOf[N]> } = {
   parts: PARTS,
   voltages: VOLTAGES,
   resistances: RESISTANCES,
+  figures: FIGURES,
   cautions: CAUTIONS,
 };
 
@@ -32,10 +42,11 @@ export const SHEET_FIELD = {
   parts: "components",
   voltages: "points",
   resistances: "windings",
+  figures: "figures",
   cautions: "cautions",
 } as const satisfies Record<TableName, keyof Sheet>;
 
-export const rowsOf = (sheet: Sheet, name: TableName): AnyRow[] => sheet[SHEET_FIELD[name]];
+export const rowsOf = (sheet: Sheet, name: TableName): AnyRow[] => sheet[SHEET_FIELD[name]] ?? [];
 
 const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9+]/g, "");
 

@@ -1,5 +1,10 @@
 /** Ways to rectify a high voltage, and the no-load voltage over the secondary's rms. */
-const NO_LOAD = { "half-wave": Math.SQRT2, "full-wave": Math.SQRT2, bridge: Math.SQRT2, doubler: 2 * Math.SQRT2 } as const;
+const NO_LOAD = {
+  "half-wave": Math.SQRT2,
+  "full-wave": Math.SQRT2,
+  bridge: Math.SQRT2,
+  doubler: 2 * Math.SQRT2,
+} as const;
 export type HvRectifier = keyof typeof NO_LOAD;
 
 /** What the capacitors stand at without a load: √2·V_rms, twice that doubled. @param rms of the secondary (each half of a centre tap), V */

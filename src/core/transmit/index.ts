@@ -8,7 +8,17 @@ export {
   trapezoidDepth,
   type PlatePower,
 } from "./power";
-export { CLASSES, CLASS_WORDS, coilTurns, loadOhms, piNetwork, spacing, type Coil, type PiNetwork, type StageClass } from "./tank";
+export {
+  CLASSES,
+  CLASS_WORDS,
+  coilTurns,
+  loadOhms,
+  piNetwork,
+  spacing,
+  type Coil,
+  type PiNetwork,
+  type StageClass,
+} from "./tank";
 export { keyDown, type DummyLoad, type KeyDown } from "./key-down";
 export { bleeder, equalising, noLoadVolts, type HvRectifier } from "./high-voltage";
 export { otherTube, type ConversionLine, type Conversion } from "./other-tube";

@@ -25,8 +25,7 @@ const MOST_OVERLOAD = 2;
 /** A load cools about so many times as long as it was heated. Shop rule. @example heated for 60 s: 180 s of rest */
 const REST = 3;
 
-const words = (seconds: number) =>
-  seconds >= 90 ? `${Math.floor(seconds / 60)} min` : `${Math.floor(seconds)} s`;
+const words = (seconds: number) => (seconds >= 90 ? `${Math.floor(seconds / 60)} min` : `${Math.floor(seconds)} s`);
 
 /**
  * How long the key may be down into a dummy load. Within its time a load heats about as the energy goes in, so the time
@@ -35,10 +34,18 @@ const words = (seconds: number) =>
  */
 export function keyDown(load: DummyLoad | undefined, watts: number): KeyDown {
   if (!load)
-    return { seconds: 0, rest: 0, says: "Nothing is known of the load: enter its watts and minutes before the key goes down." };
+    return {
+      seconds: 0,
+      rest: 0,
+      says: "Nothing is known of the load: enter its watts and minutes before the key goes down.",
+    };
   const { minutes, name } = load;
   if (watts > load.watts * MOST_OVERLOAD || (minutes === undefined && watts > load.watts))
-    return { seconds: 0, rest: 0, says: `${name} is rated ${load.watts} W: ${Math.round(watts)} W must not go into it.` };
+    return {
+      seconds: 0,
+      rest: 0,
+      says: `${name} is rated ${load.watts} W: ${Math.round(watts)} W must not go into it.`,
+    };
   if (minutes === undefined)
     return { seconds: Infinity, rest: 0, says: `${name} takes ${Math.round(watts)} W for good.` };
   const seconds = Math.min(minutes * 60, (minutes * 60 * load.watts) / watts);

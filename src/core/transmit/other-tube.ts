@@ -54,7 +54,9 @@ export function otherTube(
     what: "Base",
     now: now.pinout.base,
     then: then.pinout.base,
-    ...(now.pinout.base === then.pinout.base ? {} : { build: "Other sockets, with the air or the clearance that the tube wants." }),
+    ...(now.pinout.base === then.pinout.base
+      ? {}
+      : { build: "Other sockets, with the air or the clearance that the tube wants." }),
   });
   lines.push({
     what: "Greatest plate volts",
@@ -78,11 +80,20 @@ export function otherTube(
       now: "",
       then: `about ${watts(output)} from ${watts(possible)}, ${format(efficiency(power), "percent", 2)}, ${watts(dissipation(power, counts.then))} in each plate`,
     });
-    lines.push({ what: "Load", now: "", then: format(supply.volts / (1.57 * (possible / supply.volts)), "resistance"), build: "Tank and network for this load." });
+    lines.push({
+      what: "Load",
+      now: "",
+      then: format(supply.volts / (1.57 * (possible / supply.volts)), "resistance"),
+      build: "Tank and network for this load.",
+    });
   }
   return {
     lines,
     ...(output === undefined ? {} : { output }),
-    first: ["No drive: nothing takes off, the idle current stands still.", "Idle current at the bias wanted.", "A quarter of the drive: output, plate current, colour of the plates."],
+    first: [
+      "No drive: nothing takes off, the idle current stands still.",
+      "Idle current at the bias wanted.",
+      "A quarter of the drive: output, plate current, colour of the plates.",
+    ],
   };
 }

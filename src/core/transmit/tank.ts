@@ -1,7 +1,11 @@
 /** Classes of a radio-frequency stage, and what its load is: R_L ≈ V/(k·I). Published design practice (domain: k by class). */
 export const CLASSES = { AB: 1.57, B: 1.8, C: 2 } as const;
 export type StageClass = keyof typeof CLASSES;
-export const CLASS_WORDS: Record<StageClass, string> = { AB: "AB, linear", B: "B, linear", C: "C, keyed or plate modulated" };
+export const CLASS_WORDS: Record<StageClass, string> = {
+  AB: "AB, linear",
+  B: "B, linear",
+  C: "C, keyed or plate modulated",
+};
 
 /**
  * Load that a plate wants: V/(k·I), Ω.

@@ -127,7 +127,10 @@ describe("the key and its load", () => {
     expect(keyDown({ ...load, minutes: undefined }, 900).seconds).toBe(Infinity);
   });
   it("must not be down above its rating, nor where nobody knows it", () => {
-    expect(keyDown(load, 2001)).toMatchObject({ seconds: 0, says: "Oil load is rated 1000 W: 2001 W must not go into it." });
+    expect(keyDown(load, 2001)).toMatchObject({
+      seconds: 0,
+      says: "Oil load is rated 1000 W: 2001 W must not go into it.",
+    });
     expect(keyDown({ ...load, minutes: undefined }, 1001).seconds).toBe(0);
     expect(keyDown(undefined, 5)).toMatchObject({ seconds: 0 });
   });

@@ -9,6 +9,7 @@ import { testRows } from "./compare-tests";
 import { changedBeforeBaseline } from "./passes";
 import { poweredUp, stoppedAt } from "./power-run";
 import { chartRows, takenIn } from "./readings-table";
+import { sheetRows } from "./sheet-runs";
 import { safeLacks, safeLines } from "./safe-run";
 
 export type StepState = "done" | "overridden" | "lacking" | "optional";
@@ -116,6 +117,7 @@ function proved({ settled, visitId }: VisitInput): boolean {
     if (content.kind === "soak") return content.payload.state === "end";
     if (content.kind === "reading" || content.kind === "test-result" || content.kind === "tube-test")
       return content.payload.phase === "prove";
+    if (content.kind === "measured-row") return content.payload.phase === "prove" && content.payload.void === undefined;
     return false;
   });
 }
@@ -132,7 +134,7 @@ function proveLacks(input: VisitInput): string[] {
     ...row,
     name: [row.test, row.condition].filter(Boolean).join(" "),
   }));
-  const rows = [...readings, ...tests];
+  const rows = [...readings, ...tests, ...sheetRows(settled, visitId)];
   const names = (wanted: (row: (typeof rows)[number]) => boolean) => rows.filter(wanted).map(({ name }) => name);
   const toDo = names((row) => row.before !== undefined && row.after === undefined);
   const stale = names((row) => row.mark !== undefined);

@@ -11,6 +11,7 @@ const TABLES = [
   ["parts", "parts record"],
   ["readings", "readings"],
   ["tests", "tests"],
+  ["measured", "test sheets"],
 ] as const;
 
 const SAID: Record<ReportKind, string> = {

@@ -1,0 +1,103 @@
+import { figureText, labelOf, rowVerdict, showRow } from "../../sheets";
+import { defineKind, nothing, SAYS_NOTHING, unchanged } from "../kind";
+import { readRow, writeRow } from "./line";
+import { payload, type MeasuredRow } from "./payload";
+
+const judge = (row: MeasuredRow) => {
+  const shown = showRow(row);
+  return { shown, verdict: row.void === undefined ? rowVerdict(shown) : ("none" as const) };
+};
+type Judged = ReturnType<typeof judge>;
+
+const said = ({ name, value, text, quantity, unit, worked }: Judged["shown"][number]) =>
+  `${name} ${worked || value === undefined ? (value === undefined ? text : figureText(value, quantity, unit)) : withUnit(text ?? "", unit)}`;
+const withUnit = (text: string, unit: string) => (unit && /^[-−+]?[\d.,]+$/.test(text) ? `${text} ${unit}` : text);
+
+const missed = ({ shown }: Judged): string[] =>
+  shown.flatMap(({ name, verdict, limit }) =>
+    verdict === "bad" && limit ? [`${name} ${limit.sense === "at-least" ? "below" : "above"} ${limit.text}.`] : [],
+  );
+
+/** A row of a run of a test sheet: what was measured, what follows from it, and its limits. */
+export const measuredRow = defineKind({
+  kind: "measured-row",
+  version: 1,
+  schema: payload,
+  upgrades: {},
+  fields: {
+    phase: "phase",
+    run: "run",
+    sheet: "sheet",
+    at: "row",
+    cells: "figures",
+    given: "set-up",
+    worked: "worked out",
+    limits: "limits",
+    preflight: "pre-flight",
+    void: "void",
+    remark: "remark",
+  },
+  about: (row) => `${row.sheet.name} ${labelOf(row)}`,
+  tied: [],
+  judge,
+  describe: (row, judged) => {
+    const figures = judged.shown.map(said).join(", ");
+    const tail = row.void === undefined ? missed(judged).join(" ") : `Void: ${row.void}.`;
+    const text = `${labelOf(row)}: ${figures}. ${tail}${row.remark ? ` ${row.remark}` : ""}`.trim();
+    return { subject: row.sheet.name, text, ...(judged.verdict === "none" ? {} : { verdict: judged.verdict }) };
+  },
+  words: [{ begins: /^(row)(?=\s|$)\s*/i, read: readRow }],
+  write: writeRow,
+  examples: [
+    {
+      line: "row transmitter per band: 80 m, CW drive 6 out 62 ia 180 va 750",
+      says: "a row of a test sheet, by the words of its columns; with a run open, 80 m, CW drive 6 out 62 is enough",
+    },
+    {
+      line: "row sensitivity: MW, 1 MHz in 20 on 0.4 off 0.1; void two modulations on",
+      says: "a row that counts for nothing",
+    },
+  ],
+  designators: nothing,
+  works: nothing,
+  changes: unchanged,
+  handsInside: false,
+  afterHandBack: "refused",
+  takes: nothing,
+  lane: "tests",
+  inFile: "shown",
+  csv: (row, { shown, verdict }) => ({
+    table: "measured",
+    cells: {
+      phase: row.phase,
+      sheet: row.sheet.name,
+      version: String(row.sheet.version),
+      row: labelOf(row),
+      figures: shown
+        .filter(({ worked }) => !worked)
+        .map(said)
+        .join("; "),
+      "worked out": shown
+        .filter(({ worked }) => worked)
+        .map(said)
+        .join("; "),
+      "set-up": row.given.map(({ name, text }) => `${name} ${text}`).join("; "),
+      verdict: verdict === "none" ? "" : verdict,
+      void: row.void ?? "",
+    },
+  }),
+  sections: () => ["tests"],
+  open: nothing,
+  evidence: (row, { system }, { verdict }) => {
+    // Output and sensitivity are what the set does as a whole; the rest says nothing to the search yet.
+    const whole = ["play-tx", "play"].find((id) => system.testById.has(id));
+    if (
+      !whole ||
+      row.void !== undefined ||
+      verdict === "none" ||
+      !["transmitter", "sensitivity", "output"].includes(row.sheet.key)
+    )
+      return SAYS_NOTHING;
+    return { outcomes: [{ test: whole, outcome: verdict === "good" ? "fine" : "weak" }], mends: [] };
+  },
+});

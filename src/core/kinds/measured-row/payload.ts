@@ -1,0 +1,27 @@
+import { z } from "zod";
+import { id, short, v1 } from "../../log";
+import { PHASES } from "../../readings";
+import { rowSchema, seenSchema } from "../../sheets";
+
+/** A row of a run of a test sheet, with all that it takes to be read and judged. */
+export const payload = rowSchema.extend({
+  v: v1,
+  phase: z.enum(PHASES),
+  /** the first row of its run; the first one has none */
+  run: id.optional(),
+  /** what the pre-flight said before it was measured */
+  preflight: z.array(seenSchema).max(12),
+  /** why it counts for nothing */
+  void: short("The reason").optional(),
+  remark: short("The remark").optional(),
+});
+export type MeasuredRow = z.infer<typeof payload>;
+
+/** Why the pre-flight lets a row count for nothing; undefined where it does not. */
+export function voidedBy(
+  preflight: readonly { key: string; text: string; ok: boolean }[],
+  voids: ReadonlySet<string>,
+): string | undefined {
+  const failed = preflight.find(({ key, ok }) => !ok && voids.has(key));
+  return failed && `pre-flight: not so: ${failed.text}`.slice(0, 120);
+}

@@ -1,0 +1,40 @@
+/** Test sheets: what is measured, in which rows, what follows from it, and what a run of it comes to. */
+export { figureText, levelText, printFigure, readCell, type CellRead } from "./cell";
+export { changeOf, compareRuns, setupDifferences, type Pair, type PairRow } from "./compare";
+export { mapColumns, MOST_READ, runLines, thinRows, typedRows, type Mapped } from "./csv";
+export { doubts } from "./doubt";
+export { FUNCTION_NAMES, FUNCTIONS, givesOf, workOut, type FunctionName } from "./functions";
+export { makeRow, placeOf, readCells, type RowRead, type TypedRow } from "./make";
+export { limitsOfModel, rowsFor } from "./of-model";
+export { COLUMN_QUANTITIES, type ColumnQuantity } from "./quantities";
+export {
+  cellSchema,
+  figuresOf,
+  labelOf,
+  rowSchema,
+  rowVerdict,
+  seenSchema,
+  showRow,
+  type Cell,
+  type CellVerdict,
+  type Row,
+  type Shown,
+} from "./row";
+export { aroundOf, responseRun, runTable, type RunRow, type RunTable, type TableRow } from "./run";
+export {
+  GROUP_WORDS,
+  GROUPS,
+  NATURES,
+  SHEET_SENSES,
+  testSheetSchema,
+  type Column,
+  type Group,
+  type Limit,
+  type Nature,
+  type Preflight,
+  type TestSheet,
+  type Worked,
+} from "./sheet";
+export { SHIPPED } from "./shipped";
+export { naturesOf, setupFromModel, sheetsFor } from "./suits";
+export { SUM_NAMES, type Sum, type SumName } from "./sums";

@@ -1,0 +1,130 @@
+import { z } from "zod";
+import { keepsTo, reaches, signed } from "../quantity";
+import { givesOf, workOut } from "./functions";
+import { COLUMN_QUANTITIES, type ColumnQuantity } from "./quantities";
+import { limitSchema, MOST_COLUMNS, preflightSchema, workedSchema, type Limit, type TestSheet } from "./sheet";
+
+/** A figure that stands in a row: enough to be read when its sheet is long gone. */
+export const cellSchema = z.object({
+  key: z.string().regex(/^[a-z][a-z0-9-]{0,30}$/),
+  name: z.string().trim().min(1).max(60),
+  word: z.string().trim().max(16),
+  quantity: z.enum(COLUMN_QUANTITIES),
+  unit: z.string().trim().max(12),
+  text: z.string().trim().min(1).max(40),
+  /** SI; of words with choices the place of the choice */
+  value: signed().optional(),
+});
+export type Cell = z.infer<typeof cellSchema>;
+
+/** What the pre-flight said. */
+export const seenSchema = preflightSchema.omit({ voids: true }).extend({ ok: z.boolean() });
+
+/** A row of a run with all that it takes to be judged. */
+export const rowSchema = z.object({
+  sheet: z.object({
+    key: z.string().regex(/^[a-z][a-z0-9-]{0,30}$/),
+    version: z.number().int().min(1).max(1e6),
+    name: z.string().trim().min(1).max(60),
+  }),
+  /** figures that say what the row is */
+  at: z.array(cellSchema).min(1).max(3),
+  cells: z.array(cellSchema).max(MOST_COLUMNS),
+  given: z.array(cellSchema).max(10),
+  worked: z.array(workedSchema).max(MOST_COLUMNS),
+  limits: z.array(limitSchema.omit({ row: true })).max(60),
+});
+export type Row = z.infer<typeof rowSchema>;
+
+export type CellVerdict = "good" | "bad" | "none";
+/** A column of a row as it is shown: measured or worked out, with its verdict. */
+export type Shown = {
+  key: string;
+  name: string;
+  quantity: ColumnQuantity;
+  unit: string;
+  value?: number;
+  text?: string;
+  worked: boolean;
+  verdict: CellVerdict;
+  limit?: Pick<Limit, "sense" | "text" | "value">;
+};
+
+/** The row in words: `80 m CW`, `400 Hz`. */
+export const labelOf = (row: Pick<Row, "at">): string =>
+  row.at
+    .map(({ text, unit, quantity }) =>
+      quantity !== "text" && unit && /^[-−+]?[\d.,]+$/.test(text) ? `${text} ${unit}` : text,
+    )
+    .join(", ");
+
+type Values = Readonly<Record<string, number | undefined>>;
+
+const valuesOf = (cells: readonly Cell[]): Record<string, number | undefined> =>
+  Object.fromEntries(cells.map(({ key, value }) => [key, value]));
+
+/** Figures of other rows that a row is held against. */
+export type Around = { reference?: Values | undefined; first?: Values | undefined };
+
+/** Everything that a row has, by key: its cells and what can be worked out from them, in the order of the sheet. */
+export function figuresOf(row: Row, around: Around = {}): Record<string, number | undefined> {
+  const own = { ...valuesOf(row.at), ...valuesOf(row.cells) };
+  const given = valuesOf(row.given);
+  for (const { key, by, from } of row.worked) {
+    const args = Object.entries(from).map(([name, ref]): [string, number | undefined] => {
+      const of = ref.slice(1);
+      if (ref.startsWith("=")) return [name, given[of]];
+      if (ref.startsWith("@")) return [name, around.reference?.[of]];
+      if (ref.startsWith("^")) return [name, around.first?.[of]];
+      return [name, own[ref]];
+    });
+    // A drive that was not measured counts for nothing; every other figure must be there.
+    if (args.some(([name, value]) => value === undefined && name !== "drive")) continue;
+    const value = workOut(by, Object.fromEntries(args.map(([name, one]) => [name, one ?? 0])));
+    if (value !== undefined) own[key] = value;
+  }
+  return own;
+}
+
+/** Holds a figure against the limits of its column. The tightest that is missed is said. */
+function judge(value: number | undefined, limits: readonly Omit<Limit, "row">[]): Pick<Shown, "verdict" | "limit"> {
+  const [first] = limits;
+  if (value === undefined || !first) return { verdict: "none" };
+  const missed = limits.find(({ sense, value: limit }) =>
+    // Edges are compared as shares, where fractions of a machine do not count; a limit of zero is itself.
+    sense === "at-least"
+      ? !(limit > 0 ? reaches(value / limit, 1) : value >= limit)
+      : !(limit > 0 ? keepsTo(value / limit, 1) : value <= limit),
+  );
+  return { verdict: missed ? "bad" : "good", limit: missed ?? first };
+}
+
+/** A row as it is shown: its measured columns, then what is worked out. */
+export function showRow(row: Row, around: Around = {}): Shown[] {
+  const values = figuresOf(row, around);
+  const limitsOf = (key: string) => row.limits.filter(({ column }) => column === key);
+  return [
+    ...row.cells.map(({ key, name, quantity, unit, value, text }) => ({
+      ...{ key, name, quantity, unit, text, worked: false },
+      ...(value === undefined ? {} : { value }),
+      ...judge(value, limitsOf(key)),
+    })),
+    ...row.worked.flatMap(({ key, name, by }): Shown[] => {
+      const value = values[key];
+      if (value === undefined) return [];
+      return [{ key, name, quantity: givesOf(by), unit: "", value, worked: true, ...judge(value, limitsOf(key)) }];
+    }),
+  ];
+}
+
+/** What stands on the tape of a row's verdict: bad where one limit is missed, good where all are met. */
+export function rowVerdict(shown: readonly Pick<Shown, "verdict">[]): CellVerdict {
+  if (shown.some(({ verdict }) => verdict === "bad")) return "bad";
+  return shown.some(({ verdict }) => verdict === "good") ? "good" : "none";
+}
+
+/** The limits of a sheet that hold for a row. */
+export const limitsFor = (sheet: Pick<TestSheet, "limits">, label: string): Row["limits"] =>
+  sheet.limits
+    .filter(({ row }) => row === undefined || row.trim().toLowerCase() === label.trim().toLowerCase())
+    .map(({ column, sense, text, value }) => ({ column, sense, text, value }));
