@@ -48,6 +48,20 @@ export async function setFiles(db: Tx, ids?: readonly string[]): Promise<SetFile
   }));
 }
 
+/** Sets of a model, the latest taken in first. @param most how many */
+export async function setsOfModel(db: Tx, modelId: string, most: number): Promise<SetFile[]> {
+  const rows = await db
+    .select({ id: set.id })
+    .from(set)
+    .where(eq(set.modelId, modelId))
+    .orderBy(sql`${set.id} desc`)
+    .limit(most);
+  return setFiles(
+    db,
+    rows.map(({ id }) => id),
+  );
+}
+
 export async function setFile(db: Tx, id: string): Promise<SetFile | undefined> {
   const [record] = await records(db, [id]);
   if (!record) return undefined;

@@ -1,6 +1,8 @@
 import { z } from "zod";
 import { CHOICES, choicesFor, PLAN_ACTION_WORDS } from "../components";
-import { designator, text, v1 } from "../log";
+import { designator, text, typed, v1 } from "../log";
+import { partRules } from "../model";
+import { parsePart } from "../quantity";
 import { headOf, notUnderstood, readAs, textOf, unknownDesignator } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 
@@ -8,10 +10,14 @@ const payload = z.object({
   v: v1,
   designator,
   action: z.enum(["keep", "test", "replace", "restuff"]),
+  /** a value that was chosen in place of the drawn one: a tone capacitor, by ear */
+  value: typed.optional(),
   why: text("The reason"),
 });
+type PlanDecision = z.infer<typeof payload>;
+const withValue = ({ value }: Pick<PlanDecision, "value">) => (value ? ` with ${value.text}` : "");
 
-/** `plan C14 keep: new in 2019` */
+/** `plan C14 keep: new in 2019`, `plan C31 replace with 22 nF: tone chosen by ear` */
 const read: Reader = (rest, context) => {
   const head = headOf(textOf(rest));
   const [part] = head?.designators ?? [];
@@ -26,8 +32,13 @@ const read: Reader = (rest, context) => {
   );
   if (!action) return notUnderstood(rest.start + head.end, `Say what is decided: ${example}.`);
   const spoken = body.toLowerCase().startsWith(PLAN_ACTION_WORDS[action]) ? PLAN_ACTION_WORDS[action] : action;
+  const said = /^\s+with\s+([^:]+?)\s*(?=:|$)/i.exec(body.slice(spoken.length));
+  const value = said?.[1] ? parsePart(said[1], partRules(context.sheet, part)) : undefined;
+  const [chosen] = value?.ok ? value.value.sections : [];
+  if (said && chosen === undefined)
+    return notUnderstood(rest.start + head.end, `“${said[1] ?? ""}” is not a value for ${part}.`);
   const why = body
-    .slice(spoken.length)
+    .slice(spoken.length + (said?.[0].length ?? 0))
     .replace(/^[:\s]+/, "")
     .trim();
   if (!why) return notUnderstood(rest.end, "Say why, after a colon.");
@@ -36,7 +47,17 @@ const read: Reader = (rest, context) => {
   const hints = may.includes(action)
     ? []
     : [`${part} is in a mains role: only a safety-rated part may stay there, whatever is decided.`];
-  return readAs({ v: 1, designator: part, action, why }, rest.end, hints);
+  return readAs(
+    {
+      v: 1,
+      designator: part,
+      action,
+      ...(said && chosen !== undefined ? { value: { text: said[1], value: chosen } } : {}),
+      why,
+    },
+    rest.end,
+    hints,
+  );
 };
 
 /** What the technician decided for a line of the recap plan, against what the rules say. */
@@ -45,17 +66,21 @@ export const planLine = defineKind({
   version: 1,
   schema: payload,
   upgrades: {},
-  fields: { designator: "part", action: "decision", why: "reason" },
+  fields: { designator: "part", action: "decision", value: "chosen value", why: "reason" },
   about: ({ designator: part }) => part,
   tied: [],
   judge: unjudged,
-  describe: ({ designator: part, action, why }) => ({
+  describe: ({ designator: part, action, value, why }) => ({
     subject: `Plan, ${part}`,
-    text: `${PLAN_ACTION_WORDS[action]}: ${why}`,
+    text: `${PLAN_ACTION_WORDS[action]}${withValue({ value })}: ${why}`,
   }),
   words: [{ begins: /^(plan)(?=\s|$)\s*/i, read }],
-  write: ({ designator: part, action, why }) => `plan ${part} ${PLAN_ACTION_WORDS[action]}: ${why}`,
-  examples: [{ line: "plan C14 keep: new in 2019", says: "a decision on the recap plan" }],
+  write: ({ designator: part, action, value, why }) =>
+    `plan ${part} ${PLAN_ACTION_WORDS[action]}${withValue({ value })}: ${why}`,
+  examples: [
+    { line: "plan C14 keep: new in 2019", says: "a decision on the recap plan" },
+    { line: "plan C14 replace with 22n: tone chosen by ear", says: "another value than the drawn one" },
+  ],
   designators: ({ designator: part }) => [part],
   works: nothing,
   changes: unchanged,

@@ -24,14 +24,22 @@ export function naturesOf({ kind, supply, tubes }: Pick<Sheet, "kind" | "supply"
   return new Set(found.flatMap(([nature, so]) => (so ? [nature] : [])));
 }
 
-/** Sheets for a set: those that suit it first, all others behind. */
+/** Natures that many sets share: a sheet for them is no sheet for this kind of set. */
+const BROAD: readonly Nature[] = ["any", "mains", "tubes"];
+
+/** Sheets for a set: those that suit it, those of its very kind first; all others behind. */
 export function sheetsFor(
   set: Pick<Sheet, "kind" | "supply" | "tubes">,
   sheets: readonly TestSheet[],
 ): { suit: TestSheet[]; others: TestSheet[] } {
   const natures = naturesOf(set);
   const suits = (sheet: TestSheet) => sheet.suits.some((nature) => natures.has(nature));
-  return { suit: sheets.filter(suits), others: sheets.filter((sheet) => !suits(sheet)) };
+  const own = (sheet: TestSheet) => sheet.suits.some((nature) => !BROAD.includes(nature) && natures.has(nature));
+  const suit = sheets.filter(suits);
+  return {
+    suit: [...suit.filter(own), ...suit.filter((sheet) => !own(sheet))],
+    others: sheets.filter((sheet) => !suits(sheet)),
+  };
 }
 
 /** The most frequent of some texts. */

@@ -1,6 +1,6 @@
 /** Sound: WAV files, a sweep and what came back of it, spectra, and which hum it is. */
 export { readWav, writeWav, type Sound, type WavRead } from "./wav";
 export { sweepSamples, SWEEP, type Sweep } from "./sweep";
-export { responseOf, type Response } from "./deconvolve";
+export { responseOf, type Response, type ResponseRead } from "./deconvolve";
 export { spectrum, toneAt, type Spectrum } from "./spectrum";
 export { humOf, HUM_KINDS, HUM_WORDS, type Hum, type HumKind } from "./hum";

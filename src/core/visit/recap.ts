@@ -79,9 +79,26 @@ function histories(input: VisitInput, plan: PlanInput): (designator: string) => 
   };
 }
 
+/** The sheet with the values that were chosen in place of the drawn ones, for this visit's plan. */
+function withChosen(input: VisitInput, plan: PlanInput): PlanInput {
+  const chosen = new Map(
+    ofKind(input.settled, "plan-line").flatMap(({ entry, content: { payload } }) =>
+      entry.visitId === input.visitId && payload.value ? [[payload.designator, payload.value.text] as const] : [],
+    ),
+  );
+  if (chosen.size === 0) return plan;
+  const components = plan.sheet.components.map((one) => {
+    const drawn = chosen.get(one.designator);
+    // The rating behind the drawn value stays what it was.
+    const rating = one.rating ?? /(?:\/|\s)(\d+\s*V?)\s*$/i.exec(one.drawn)?.[1];
+    return drawn ? { ...one, drawn, ...(rating ? { rating } : {}) } : one;
+  });
+  return { ...plan, sheet: { ...plan.sheet, components } };
+}
+
 /** The recap plan of a visit, from the model's sheet, the visit's policy, the shop's rules and the log. */
 export function recapOf(input: VisitInput): PlanLine[] {
-  const plan = planInput(input);
+  const plan = withChosen(input, planInput(input));
   return recapPlan(plan, histories(input, plan));
 }
 

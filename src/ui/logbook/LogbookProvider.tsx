@@ -118,8 +118,8 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
 
   const [step, look] = useStepInView(() => currentStep(runSheet(input)));
   const context = useMemo(
-    () => lineContext(input, { terms: data.terms, currency: data.shop.currency }, step),
-    [input, data.terms, data.shop.currency, step],
+    () => lineContext(input, { terms: data.terms, currency: data.shop.currency, sheets: data.sheets }, step),
+    [input, data.terms, data.shop.currency, data.sheets, step],
   );
 
   const logbook = useMemo((): Logbook => {

@@ -8,6 +8,7 @@ import type { Visit } from "@/core/history";
 import type { Body, Content, Entry, Settled } from "@/core/kinds";
 import type { Model, Step } from "@/core/model";
 import type { Recipe } from "@/core/modifications";
+import type { TestSheet } from "@/core/sheets";
 import type { LineContext } from "@/core/shorthand";
 import type { StockItem } from "@/core/stock";
 import type { FoundOnce, VisitInput } from "@/core/visit";
@@ -38,6 +39,8 @@ export type LogbookData = {
   found: FoundOnce[];
   /** the shop's recipes for modifications, and what it works by */
   recipes: Recipe[];
+  /** test sheets: those that ship and the shop's own */
+  sheets: TestSheet[];
   terms: Terms;
   people: { id: string; name: string }[];
   personId: string;

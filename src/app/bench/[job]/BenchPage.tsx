@@ -18,6 +18,7 @@ const HandBackPlate = laterAtRest(async () => (await import("@/features/handback
 const TakeInPlate = laterAtRest(async () => (await import("@/features/intake/TakeInPlate")).TakeInPlate);
 const Loans = laterAtRest(async () => (await import("@/features/modify/Loans")).Loans);
 const ModifyPlate = laterAtRest(async () => (await import("@/features/modify/ModifyPlate")).ModifyPlate);
+const MeasurePlate = laterAtRest(async () => (await import("@/features/measure/MeasurePlate")).MeasurePlate);
 const PartsPlate = laterAtRest(async () => (await import("@/features/partwork/PartsPlate")).PartsPlate);
 const SentBackPlate = laterAtRest(async () => (await import("@/features/partwork/SentBackPlate")).SentBackPlate);
 const PlacePlate = laterAtRest(async () => (await import("@/features/partwork/PlacePlate")).PlacePlate);
@@ -46,11 +47,13 @@ const FIX: readonly TabOf[] = [
 
 const BASELINE: readonly TabOf[] = [
   { key: "readings", name: "Readings", body: <ReadingsPlate /> },
-  { key: "tests", name: "Tests", body: <TestsPlate phase="baseline" /> },
+  { key: "sheets", name: "Test sheets", body: <MeasurePlate phase="baseline" /> },
+  { key: "tests", name: "Single tests", body: <TestsPlate phase="baseline" /> },
 ];
 
 const PROVE: readonly TabOf[] = [
   { key: "readings", name: "Readings", body: <ProvePlate /> },
+  { key: "sheets", name: "Test sheets", body: <MeasurePlate phase="prove" /> },
   { key: "tests", name: "Tests and tubes", body: <TestsPlate phase="prove" /> },
   { key: "soak", name: "Soak", body: <SoakPlate /> },
 ];

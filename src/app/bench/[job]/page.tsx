@@ -9,6 +9,7 @@ import { writers } from "@/db/people";
 import { recipes } from "@/db/recipes";
 import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
+import { testSheets } from "@/db/test-sheets";
 import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
 
@@ -26,7 +27,7 @@ export default async function Page({ params }: Props) {
   if (!visit || !file) notFound();
   const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
   const db = database();
-  const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone] = await Promise.all([
+  const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets] = await Promise.all([
     attachmentsOf(db, file.id),
     shopOf(db),
     meters(db),
@@ -37,6 +38,7 @@ export default async function Page({ params }: Props) {
     recipes(db),
     shopTerms(db),
     writers(db),
+    testSheets(db),
   ]);
   return (
     <BenchPage
@@ -55,6 +57,7 @@ export default async function Page({ params }: Props) {
         figures: faults.figures,
         found,
         recipes: kept,
+        sheets,
         terms: terms.terms,
         people: everyone,
         personId: person.id,

@@ -1,0 +1,142 @@
+"use client";
+
+import { ClipboardPaste, Download, Plus } from "lucide-react";
+import Papa from "papaparse";
+import { useState } from "react";
+import { GROUP_WORDS, GROUPS, runLines, sheetsFor, type TestSheet } from "@/core/sheets";
+import { guard } from "@/core/tables";
+import { writeLine } from "@/core/kinds";
+import { sheetRuns } from "@/core/visit";
+import { Field } from "@/ui/form";
+import { shapeOf, useKept } from "@/ui/kept";
+import { LineHint } from "@/ui/LineHint";
+import { SideBySide } from "@/ui/SideBySide";
+import { useLogbook } from "@/ui/logbook";
+import { Compare } from "./Compare";
+import { Hum } from "./Hum";
+import { KeyDown } from "./KeyDown";
+import { PasteRows } from "./PasteRows";
+import { Preflight } from "./Preflight";
+import { RunGrid } from "./RunGrid";
+import { RunSetUp } from "./RunSetUp";
+import { Sweep } from "./Sweep";
+import { Tone } from "./Tone";
+import { useRun, type RunInView } from "./useRun";
+
+type Phase = "baseline" | "prove";
+
+/** The run as a list for a spreadsheet. */
+function save(run: RunInView): void {
+  const csv = Papa.unparse(
+    runLines(run.table).map((cells) => cells.map(guard)),
+    { newline: "\r\n" },
+  );
+  const link = document.createElement("a");
+  link.href = URL.createObjectURL(new Blob([`\ufeff${csv}\r\n`], { type: "text/csv" }));
+  link.download = `${run.sheet.key}-run.csv`;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
+  const run = useRun(sheet, phase);
+  const [pasting, setPasting] = useState(false);
+  const last = run.run?.rows.at(-1);
+  return (
+    <SideBySide narrow="below" side={<Compare run={run} />}>
+      <p className="dim mb-1">{sheet.says}</p>
+      <Preflight run={run} />
+      <RunSetUp run={run} />
+      {sheet.group === "transmit" ? <KeyDown run={run} /> : null}
+      <div className="mb-1 flex flex-wrap items-center gap-2">
+        {run.run ? (
+          <button type="button" className="btn btn-outline h-10" onClick={run.begin}>
+            <Plus size={16} aria-hidden="true" /> New run
+          </button>
+        ) : null}
+        <button
+          type="button"
+          className="btn btn-outline h-10"
+          aria-expanded={pasting}
+          onClick={() => setPasting(!pasting)}
+        >
+          <ClipboardPaste size={16} aria-hidden="true" /> From a list
+        </button>
+        {run.run ? (
+          <button type="button" className="btn btn-outline h-10" onClick={() => save(run)}>
+            <Download size={16} aria-hidden="true" /> As CSV
+          </button>
+        ) : null}
+        <span className="dim text-sm">
+          {run.run
+            ? `${run.run.rows.length} ${run.run.rows.length === 1 ? "row" : "rows"} measured in this run`
+            : "A run begins with its first row"}
+        </span>
+      </div>
+      {pasting ? <PasteRows run={run} onClose={() => setPasting(false)} /> : null}
+      <RunGrid run={run} />
+      <div className="mt-2">
+        <LineHint
+          line={
+            last
+              ? writeLine({ kind: "measured-row", payload: { v: 1, phase, preflight: [], ...last.row } })
+              : `row ${sheet.name.toLowerCase()}: ${(run.lines[0] ? Object.values(run.lines[0].at) : ["…"]).join(", ")} ${sheet.columns[0]?.word ?? ""} …`
+          }
+        />
+      </div>
+      {sheet.key === "response" ? (
+        <>
+          <Sweep run={run} />
+          <Tone run={run} />
+        </>
+      ) : null}
+      {sheet.key === "hum" ? <Hum run={run} /> : null}
+    </SideBySide>
+  );
+}
+
+/** Test sheets: which one, and its run. Those that suit the set come first. */
+export function MeasurePlate({ phase }: { phase: Phase }) {
+  const { model, sheets, settled, visit } = useLogbook();
+  const { suit, others } = sheetsFor(model.sheet, sheets);
+  const measured = new Set(
+    sheetRuns(settled)
+      .filter((run) => run.visitId === visit.id)
+      .map((run) => run.sheet.key),
+  );
+  const first = suit.find(({ key }) => measured.has(key)) ?? suit[0];
+  const { value: chosen, set } = useKept(`sheet ${visit.id} ${phase}`, shapeOf(""), "");
+  const sheet = sheets.find(({ key }) => key === chosen) ?? first;
+  const option = ({ key, name }: TestSheet) => (
+    <option key={key} value={key}>
+      {name}
+      {measured.has(key) ? " ✓" : ""}
+    </option>
+  );
+  if (!sheet) return <p className="dim">There is no test sheet.</p>;
+  return (
+    <div>
+      <Field label="Test sheet" className="mb-2 max-w-md">
+        {(props) => (
+          <select
+            {...props}
+            className="select h-11 w-full"
+            value={sheet.key}
+            onChange={(event) => set(event.target.value)}
+          >
+            {GROUPS.map((group) => {
+              const mine = suit.filter((one) => one.group === group);
+              return mine.length > 0 ? (
+                <optgroup key={group} label={GROUP_WORDS[group]}>
+                  {mine.map(option)}
+                </optgroup>
+              ) : null;
+            })}
+            {others.length > 0 ? <optgroup label="For other kinds of sets">{others.map(option)}</optgroup> : null}
+          </select>
+        )}
+      </Field>
+      <RunView key={sheet.key} sheet={sheet} phase={phase} />
+    </div>
+  );
+}
