@@ -1,4 +1,4 @@
-import { lastLook, MAINS, rise, safe, type Story } from "./story-lines";
+import { lastLook, MAINS, rise, rows, safe, type Story } from "./story-lines";
 
 const YEAR = 365;
 
@@ -96,6 +96,17 @@ export const CR21_BEFORE: Story["visits"] = [
           ["13:40", "tomasz", "B+ 249 @ 230 prove"],
           ["13:42", "tomasz", "test output at 7 MHz 1.8 W min 1.5 on 3 Ω load"],
           ["13:44", "tomasz", "test sensitivity at 7 MHz, 10 dB (S+N)/N 1.6 µV max 2 on generator, AM 30 %"],
+          ...rows(
+            "13:45",
+            "tomasz",
+            1,
+            "sensitivity",
+            "A, 1 MHz in 2.2 µV on 0.41 off 0.13; set gen 50 Ω, shows terminated, load 3 Ω, mod 30 % 400 Hz",
+            "B, 3.5 MHz in 1.8 µV on 0.40 off 0.12",
+            "C, 7 MHz in 1.6 µV on 0.42 off 0.13",
+            "D, 14 MHz in 1.9 µV on 0.41 off 0.13",
+            "E, 28 MHz in 2.6 µV on 0.40 off 0.13",
+          ),
           ["13:50", "tomasz", "recipe outlet planned"],
           ["13:52", "tomasz", "tick #@mod prerequisite 3 done: plays on all bands, proved at 13:44"],
           ["13:54", "tomasz", "tick #@mod prerequisite 4 done: the trimmer cover's old hole, 7 mm, is free now"],

@@ -1,4 +1,4 @@
-import { lastLook, MAINS, rise, safe, type Story } from "./story-lines";
+import { lastLook, MAINS, response, rise, rows, safe, type Story } from "./story-lines";
 
 const NINE_YEARS = 3290;
 
@@ -208,6 +208,17 @@ export const LANTERN_STORY: Story = {
             ["16:01", "wren", "V4 cathode 11.9 soak"],
             ["17:10", "wren", "B+ 261 soak"],
             ["17:11", "wren", "V4 cathode 11.9 soak"],
+            ...response("16:10", "wren", 10),
+            ...response("16:30", "wren", 47),
+            ...rows(
+              "16:50",
+              "wren",
+              2,
+              "hum and noise",
+              "closed v 2.1; set load 4 Ω, rated 3.2 W",
+              "half v 2.4",
+              "full v 6.0",
+            ),
             ["17:30", "wren", "soak pause: shop closes"],
           ],
         },

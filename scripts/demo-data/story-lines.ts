@@ -77,3 +77,32 @@ export const rise = (at: string, who: Who, ...steps: string[]): Line[] =>
     2.5,
     steps.map((step) => `power ${step}`),
   );
+
+/** Rows of a test sheet, one after the other. */
+export const rows = (at: string, who: Who, every: number, sheet: string, ...lines: string[]): Line[] =>
+  paced(
+    at,
+    who,
+    every,
+    lines.map((line) => `row ${sheet}: ${line}`),
+  );
+
+/** Source resistance at the Lantern's tone capacitor, Ω: plate and load of its output stage, as the demo has it. */
+export const TONE_OHMS = 4700;
+
+/** Volts at the voice coil with a tone capacitor: bass falls with the loudspeaker, treble by |1/(1 + j·2πf·R·C)|. */
+export const toneVolts = (hertz: number, farads: number): number =>
+  1.2 / Math.hypot(1, 110 / hertz) / Math.hypot(1, 2 * Math.PI * hertz * TONE_OHMS * farads);
+
+/** A response with a tone capacitor, measured at twelve frequencies. */
+export const response = (at: string, who: Who, nano: number): Line[] =>
+  rows(
+    at,
+    who,
+    1,
+    "audio response",
+    ...[50, 100, 200, 400, 700, 1000, 1500, 2000, 3000, 5000, 7000, 10_000].map(
+      (hertz, n) =>
+        `${hertz} Hz v ${toneVolts(hertz, nano * 1e-9).toPrecision(3)}${n === 0 ? `; set tone ${nano} nF, load 4 Ω, controls volume half` : ""}`,
+    ),
+  );

@@ -1,6 +1,6 @@
 import { decibels, powerDecibels } from "../levels";
 import type { ColumnQuantity } from "./quantities";
-import type { Cell, Row } from "./row";
+import { cellText, type Cell, type Row } from "./row";
 import type { RunRow, RunTable, TableRow } from "./run";
 
 /** One figure in two runs. */
@@ -74,7 +74,7 @@ export function compareRuns(
   });
 }
 
-const said = (cell: Cell | undefined) => cell?.text.trim() || "not noted";
+const said = (cell: Cell | undefined) => (cell ? cellText(cell) : "not noted");
 
 /** What differs between the set-ups of two runs, in sentences: it is said before their figures are compared. */
 export function setupDifferences(before: readonly Cell[], after: readonly Cell[]): string[] {

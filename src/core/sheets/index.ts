@@ -9,6 +9,7 @@ export { limitsOfModel, rowsFor } from "./of-model";
 export { COLUMN_QUANTITIES, type ColumnQuantity } from "./quantities";
 export {
   cellSchema,
+  cellText,
   figuresOf,
   labelOf,
   rowSchema,

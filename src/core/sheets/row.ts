@@ -50,13 +50,12 @@ export type Shown = {
   limit?: Pick<Limit, "sense" | "text" | "value">;
 };
 
-/** The row in words: `80 m CW`, `400 Hz`. */
-export const labelOf = (row: Pick<Row, "at">): string =>
-  row.at
-    .map(({ text, unit, quantity }) =>
-      quantity !== "text" && unit && /^[-−+]?[\d.,]+$/.test(text) ? `${text} ${unit}` : text,
-    )
-    .join(", ");
+/** A figure as it was typed; a bare number with the unit that it was read in. */
+export const cellText = ({ text, unit, quantity }: Pick<Cell, "text" | "unit" | "quantity">): string =>
+  quantity !== "text" && unit && /^[-−+]?[\d.,]+$/.test(text) ? `${text} ${unit}` : text;
+
+/** The row in words: `80 m, CW`, `400 Hz`. */
+export const labelOf = (row: Pick<Row, "at">): string => row.at.map(cellText).join(", ");
 
 type Values = Readonly<Record<string, number | undefined>>;
 

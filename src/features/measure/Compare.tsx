@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useState } from "react";
 import { compareRuns, figureText, runTable, setupDifferences, type Pair } from "@/core/sheets";
 import type { Run } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
@@ -8,7 +8,6 @@ import { SelectField } from "@/ui/form";
 import { axesOf } from "./axes";
 import { RunChart } from "./RunChart";
 import { runName } from "./rows";
-import { Sums } from "./Sums";
 import type { RunInView } from "./useRun";
 
 type Other = { name: string; run: Run };
@@ -35,9 +34,9 @@ const changed = ({ change }: Pair) => {
   return `${value > 0 ? "+" : ""}${value.toFixed(1)} ${change.as}`.replace("-", "−");
 };
 
-/** Another run beside the one in hand: what differs in the set-up first, then the figures and the curves over one another. */
-export function Compare({ run: view }: { run: RunInView }) {
-  const { sheet, run, mine, runs, table, phase } = view;
+/** The run that stands beside the one in hand: in the proof that of the baseline, until another one is chosen. */
+export function useBeside(view: RunInView) {
+  const { sheet, run, mine, phase } = view;
   const { visit, model, setId } = useLogbook();
   const others = useOthers(model.id, sheet.key, setId);
   const own = mine.filter((one) => one.id !== run?.id);
@@ -45,41 +44,59 @@ export function Compare({ run: view }: { run: RunInView }) {
   const [chosen, setChosen] = useState<string>();
   const key = chosen ?? first?.id ?? "";
   const other = own.find(({ id }) => id === key) ?? others.find(({ run: one }) => one.id === key)?.run;
-  const names = useMemo(
-    () => new Map(runs.map((one) => [one.id, one.visitId === visit.id ? "this visit" : "an earlier visit"])),
-    [runs, visit.id],
-  );
+  return {
+    ...{ key, other, setChosen },
+    table: other ? runTable(sheet, other.rows) : undefined,
+    name: other ? (other.id === first?.id ? "before" : runName(other, undefined)) : "",
+    options: [
+      ["", "none"] as const,
+      ...own.map(
+        (one) =>
+          [
+            one.id,
+            `${one.visitId === visit.id ? "this visit" : "an earlier visit"}, ${runName(one, undefined)}`,
+          ] as const,
+      ),
+      ...others.map(({ name, run: one }) => [one.id, `${name}, ${runName(one, undefined)}`] as const),
+    ],
+  };
+}
+export type Beside = ReturnType<typeof useBeside>;
+
+/** The curve of the run in hand, over that of the run beside it. */
+export function RunCurve({ run: { sheet, table }, beside }: { run: RunInView; beside: Beside }) {
   const axes = axesOf(sheet);
-  const otherTable = other ? runTable(sheet, other.rows) : undefined;
+  if (!axes) return null;
+  return (
+    <RunChart
+      {...axes}
+      runs={[
+        { name: "now", points: table.curve?.drawn ?? [] },
+        ...(beside.table ? [{ name: beside.name, points: beside.table.curve?.drawn ?? [] }] : []),
+      ]}
+    />
+  );
+}
+
+/** Another run beside the one in hand: what differs in the set-up first, then the figures over one another. */
+export function Compare({ run: { run, table }, beside }: { run: RunInView; beside: Beside }) {
+  const { model } = useLogbook();
+  const { other, options } = beside;
   const rows =
-    run && other && otherTable ? compareRuns({ rows: other.rows, table: otherTable }, { rows: run.rows, table }) : [];
+    run && other && beside.table
+      ? compareRuns({ rows: other.rows, table: beside.table }, { rows: run.rows, table })
+      : [];
   const differences = run && other ? setupDifferences(other.given, run.given) : [];
   const kept = [...new Map(rows.flatMap(({ pairs }) => pairs).map((pair) => [pair.key, pair])).values()];
-  const nowName = "now";
-  const otherName = other ? (phase === "prove" && other.id === first?.id ? "before" : runName(other, undefined)) : "";
   return (
     <section aria-label="Beside another run" className="mt-3">
-      {axes ? (
-        <RunChart
-          {...axes}
-          runs={[
-            { name: nowName, points: table.curve?.drawn ?? [] },
-            ...(other && otherTable ? [{ name: otherName, points: otherTable.curve?.drawn ?? [] }] : []),
-          ]}
-        />
-      ) : null}
-      <Sums sums={table.sums} />
-      {own.length + others.length > 0 ? (
+      {options.length > 1 ? (
         <SelectField
           label="Beside another run"
           className="max-w-md"
-          value={key}
-          options={[
-            ["", "none"],
-            ...own.map((one) => [one.id, `${names.get(one.id) ?? ""}, ${runName(one, undefined)}`] as const),
-            ...others.map(({ name, run: one }) => [one.id, `${name}, ${runName(one, undefined)}`] as const),
-          ]}
-          onChange={setChosen}
+          value={beside.key}
+          options={options}
+          onChange={beside.setChosen}
         />
       ) : (
         <p className="dim text-sm">

@@ -53,7 +53,17 @@ export function GridRow({ run, line, worked, wide, onGo, onFocus }: GridRowProps
   // What is wrong with a cell that nothing was typed in is said when the row is written.
   const problem = (key: string) => (!read.ok && (typed[key] ?? "") !== "" ? read.problems[key] : undefined);
 
-  const save = async (sure = false) => setAnswer(await run.save(line, sure));
+  // Enter writes the row and goes on, and so leaves it: it is written once.
+  const writing = useRef(false);
+  const save = async (sure = false) => {
+    if (writing.current) return;
+    writing.current = true;
+    try {
+      setAnswer(await run.save(line, sure));
+    } finally {
+      writing.current = false;
+    }
+  };
   const leave = (event: React.FocusEvent) => {
     if (row.current?.contains(event.relatedTarget as Node | null)) return;
     if (changed && read.ok) void save();
@@ -109,7 +119,7 @@ export function GridRow({ run, line, worked, wide, onGo, onFocus }: GridRowProps
       <tr ref={row} className={below ? "border-b-0" : ""} onBlur={leave}>
         <th
           scope="row"
-          className={`sticky left-0 z-10 bg-base-100 py-0.5 text-base font-semibold ${gone ? "line-through" : ""}`}
+          className={`sticky left-0 z-10 bg-base-100 py-0.5 text-base font-semibold whitespace-nowrap ${gone ? "line-through" : ""}`}
         >
           {label}
           {line.times > 1 ? <span className="dim text-sm font-normal"> measured {line.times} times</span> : null}

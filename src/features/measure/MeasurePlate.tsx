@@ -12,13 +12,14 @@ import { shapeOf, useKept } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
 import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
-import { Compare } from "./Compare";
+import { Compare, RunCurve, useBeside } from "./Compare";
 import { Hum } from "./Hum";
 import { KeyDown } from "./KeyDown";
 import { PasteRows } from "./PasteRows";
 import { Preflight } from "./Preflight";
 import { RunGrid } from "./RunGrid";
 import { RunSetUp } from "./RunSetUp";
+import { Sums } from "./Sums";
 import { Sweep } from "./Sweep";
 import { Tone } from "./Tone";
 import { useRun, type RunInView } from "./useRun";
@@ -40,10 +41,19 @@ function save(run: RunInView): void {
 
 function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
   const run = useRun(sheet, phase);
+  const beside = useBeside(run);
+  // A narrow table leaves room for its curve.
+  const narrow = sheet.curve !== undefined && sheet.columns.length + sheet.worked.length <= 3;
+  const curve = (
+    <div>
+      <RunCurve run={run} beside={beside} />
+      <Sums sums={run.table.sums} />
+    </div>
+  );
   const [pasting, setPasting] = useState(false);
   const last = run.run?.rows.at(-1);
   return (
-    <SideBySide narrow="below" side={<Compare run={run} />}>
+    <SideBySide narrow="below" side={<Compare run={run} beside={beside} />}>
       <p className="dim mb-1">{sheet.says}</p>
       <Preflight run={run} />
       <RunSetUp run={run} />
@@ -74,7 +84,10 @@ function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
         </span>
       </div>
       {pasting ? <PasteRows run={run} onClose={() => setPasting(false)} /> : null}
-      <RunGrid run={run} />
+      <div className={narrow ? "grid items-start gap-4 md:grid-cols-2" : ""}>
+        <RunGrid run={run} />
+        {curve}
+      </div>
       <div className="mt-2">
         <LineHint
           line={

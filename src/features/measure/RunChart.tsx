@@ -29,7 +29,12 @@ function passings([a, b]: readonly Drawn[]): number[] {
     const other = of.get(x);
     return other === undefined ? [] : [{ x, y: y - other }];
   });
-  return differences.length < 3 ? [] : crossings(differences, 0).slice(0, 4);
+  if (differences.length < 3) return [];
+  // Where two curves begin or end at one level they do not pass one another.
+  const [from, to] = [differences[0]?.x, differences.at(-1)?.x];
+  return crossings(differences, 0)
+    .filter((value) => value !== from && value !== to)
+    .slice(0, 4);
 }
 
 /** Curves of runs over one another. What they show is said in words too. */

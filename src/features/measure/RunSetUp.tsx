@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { cellText } from "@/core/sheets";
 import { SelectField, TextField } from "@/ui/form";
 import type { RunInView } from "./useRun";
 
@@ -15,7 +16,7 @@ export function RunSetUp({ run }: { run: RunInView }) {
       <p className="mr-6 mb-1 inline-flex flex-wrap items-center gap-2">
         <span>
           {given.cells.length > 0
-            ? given.cells.map(({ name, text }) => `${name} ${text}`).join(" · ")
+            ? given.cells.map((cell) => `${cell.name} ${cellText(cell)}`).join(" · ")
             : "Nothing of the set-up is noted."}
         </span>
         <button type="button" className="btn btn-outline h-10" onClick={() => setOpen(true)}>

@@ -125,7 +125,7 @@ export function Tone({ run: view }: { run: RunInView }) {
         </span>
         <input
           type="range"
-          className="range grow"
+          className="range range-primary grow"
           min={0}
           max={100}
           value={slider}

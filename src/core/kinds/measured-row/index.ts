@@ -1,4 +1,4 @@
-import { figureText, labelOf, rowVerdict, showRow } from "../../sheets";
+import { cellText, figureText, labelOf, rowVerdict, showRow } from "../../sheets";
 import { defineKind, nothing, SAYS_NOTHING, unchanged } from "../kind";
 import { readRow, writeRow } from "./line";
 import { payload, type MeasuredRow } from "./payload";
@@ -10,8 +10,7 @@ const judge = (row: MeasuredRow) => {
 type Judged = ReturnType<typeof judge>;
 
 const said = ({ name, value, text, quantity, unit, worked }: Judged["shown"][number]) =>
-  `${name} ${worked || value === undefined ? (value === undefined ? text : figureText(value, quantity, unit)) : withUnit(text ?? "", unit)}`;
-const withUnit = (text: string, unit: string) => (unit && /^[-−+]?[\d.,]+$/.test(text) ? `${text} ${unit}` : text);
+  `${name} ${worked && value !== undefined ? figureText(value, quantity, unit) : cellText({ text: text ?? "", unit, quantity })}`;
 
 const missed = ({ shown }: Judged): string[] =>
   shown.flatMap(({ name, verdict, limit }) =>
@@ -54,6 +53,10 @@ export const measuredRow = defineKind({
       says: "a row of a test sheet, by the words of its columns; with a run open, 80 m, CW drive 6 out 62 is enough",
     },
     {
+      line: "row audio response: 400 Hz v 0.82; set tone 10 nF, load 4 Ω",
+      says: "with its set-up; another set-up begins another run",
+    },
+    {
       line: "row sensitivity: MW, 1 MHz in 20 on 0.4 off 0.1; void two modulations on",
       says: "a row that counts for nothing",
     },
@@ -81,7 +84,7 @@ export const measuredRow = defineKind({
         .filter(({ worked }) => worked)
         .map(said)
         .join("; "),
-      "set-up": row.given.map(({ name, text }) => `${name} ${text}`).join("; "),
+      "set-up": row.given.map((cell) => `${cell.name} ${cellText(cell)}`).join("; "),
       verdict: verdict === "none" ? "" : verdict,
       void: row.void ?? "",
     },

@@ -102,6 +102,22 @@ function frameOf(context: LineContext, named: TestSheet | undefined): Frame | un
   return { sheet: named, given, preflight: [] };
 }
 
+/**
+ * The set-up that a line says: `set tone 10 nF, load 4 Ω`. What it does not say stays as it was.
+ * @returns a sentence where it does not read
+ */
+function setIn(value: string, sheet: TestSheet, given: readonly Cell[]): Cell[] | string {
+  const typed: Record<string, string> = Object.fromEntries(given.map(({ key, text }) => [key, text]));
+  for (const part of value.split(",").map((one) => one.trim())) {
+    const column = sheet.setup.find(({ word }) => part.toLowerCase().startsWith(`${word.toLowerCase()} `));
+    if (!column)
+      return `“${part}” is no set-up of ${sheet.name}: it has ${sheet.setup.map(({ word }) => word).join(", ") || "none"}.`;
+    typed[column.key] = part.slice(column.word.length).trim();
+  }
+  const { cells, problems } = readCells(sheet.setup, typed, placeOf(given));
+  return Object.values(problems)[0] ?? cells;
+}
+
 /** A sheet that is named at the head of the line: `transmitter per band: …`. */
 function namedSheet(text: string, context: LineContext): { sheet: TestSheet; length: number } | undefined {
   const found = /^([^:;]{2,60}):\s*/.exec(text);
@@ -118,14 +134,22 @@ export function readRow(rest: Piece, context: LineContext): LineReading {
   const frame = frameOf(context, named?.sheet);
   if (!frame) return askSheet(rest, context);
   const { first, named: behind } = clauses({ ...rest, start: rest.start + (named?.length ?? 0) });
-  const { sheet, given, preflight, base } = frame;
+  const { sheet, preflight, base } = frame;
+  const set = behind.find(({ word }) => word === "set");
+  const setup = set ? setIn(set.value, sheet, frame.given) : frame.given;
+  if (typeof setup === "string") return notUnderstood(set?.at ?? rest.start, setup);
+  const given = setup;
+  // Another set-up is another run.
+  const texts = (cells: readonly Cell[]) => cells.map(({ key, text }) => `${key} ${text}`).join("|");
+  const run = set && texts(given) !== texts(frame.given) && !base ? undefined : frame.run;
   const { label, typed } = split(first, sheet.columns);
   const said = { ...labelled(label, sheet.rowBy), ...typed };
   const made = makeRow(sheet, given, said, limitsOf(context, sheet));
   const extra: { void?: string; remark?: string } = {};
   for (const { word, value, at } of behind) {
+    if (word === "set") continue;
     if (word !== "void" && word !== "remark")
-      return notUnderstood(at, `“${word}” is not known here: void with its reason, or remark.`);
+      return notUnderstood(at, `“${word}” is not known here: set with the set-up, void with its reason, or remark.`);
     if (!value) return notUnderstood(at, `Say why, after “${word}”.`);
     extra[word] = value;
   }
@@ -140,14 +164,14 @@ export function readRow(rest: Piece, context: LineContext): LineReading {
   const reason = extra.void ?? (base ? undefined : voidedBy(preflight, voids));
   const row = {
     ...made.row,
-    ...(base ? { worked: base.worked, limits: base.limits, given: base.given } : {}),
+    ...(base ? { worked: base.worked, limits: base.limits, ...(set ? {} : { given: base.given }) } : {}),
     ...(base && labelText(base.at) === label ? { at: base.at } : {}),
   };
   return readAs(
     {
       v: 1,
       phase: base?.phase ?? phaseInView(context),
-      ...(frame.run ? { run: frame.run } : {}),
+      ...(run ? { run } : {}),
       ...row,
       preflight,
       ...(reason ? { void: reason } : {}),

@@ -22,7 +22,7 @@ export const TRANSMIT: readonly TestSheet[] = [
       { key: "type", name: "Type", quantity: "text", unit: "", word: "type" },
       { key: "plate-limit", name: "Limit of a plate", quantity: "power", unit: "W", word: "limit" },
     ],
-    rowBy: [BAND, { ...MODE, name: "Mode and level" }],
+    rowBy: [BAND, MODE],
     rows: bands.map((band) => [band, "CW"]),
     columns: [
       watts("drive", "Drive", "drive"),
