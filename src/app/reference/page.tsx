@@ -16,6 +16,9 @@ export default async function ReferencePage() {
         <Link href="/reference/tubes" className="btn btn-outline ml-auto h-11">
           Tube table
         </Link>
+        <Link href="/reference/sheets" className="btn btn-outline h-11">
+          Test sheets
+        </Link>
         <Link href="/reference/modifications" className="btn btn-outline h-11">
           Modifications
         </Link>

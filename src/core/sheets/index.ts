@@ -5,6 +5,7 @@ export { mapColumns, MOST_READ, runLines, thinRows, typedRows, type Mapped } fro
 export { doubts } from "./doubt";
 export { FUNCTION_NAMES, FUNCTIONS, givesOf, workOut, type FunctionName } from "./functions";
 export { makeRow, placeOf, readCells, type RowRead, type TypedRow } from "./make";
+export { readSheet, readSheetCsv, sheetCsv, textsOf, type SheetTexts } from "./lines";
 export { limitsOfModel, rowsFor } from "./of-model";
 export { COLUMN_QUANTITIES, type ColumnQuantity } from "./quantities";
 export {

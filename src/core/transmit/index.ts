@@ -12,6 +12,7 @@ export {
   CLASSES,
   CLASS_WORDS,
   coilTurns,
+  HIGH_Q,
   loadOhms,
   piNetwork,
   spacing,

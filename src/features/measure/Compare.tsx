@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { compareRuns, figureText, runTable, setupDifferences, type Pair } from "@/core/sheets";
+import { compareRuns, printFigure, runTable, setupDifferences, type Pair } from "@/core/sheets";
 import type { Run } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { SelectField } from "@/ui/form";
@@ -33,6 +33,22 @@ const changed = ({ change }: Pair) => {
   const value = change.as === "%" ? change.value * 100 : change.value;
   return `${value > 0 ? "+" : ""}${value.toFixed(1)} ${change.as}`.replace("-", "−");
 };
+
+/** A figure before and now: `47 → 61 W`, and what became of it. */
+function Between({ pair }: { pair: Pair }) {
+  const { before, after, quantity, unit } = pair;
+  const [from, to] = [before, after].map((value) =>
+    value === undefined ? undefined : printFigure(value, quantity, unit),
+  );
+  const text = (one: typeof from) => (one ? `${one.number}${one.unit ? ` ${one.unit}` : ""}` : "–");
+  return (
+    <>
+      <span className="dim">{from && to && from.unit === to.unit ? from.number : text(from)} → </span>
+      {text(to)}
+      <span className="block text-sm">{changed(pair)}</span>
+    </>
+  );
+}
 
 /** The run that stands beside the one in hand: in the proof that of the baseline, until another one is chosen. */
 export function useBeside(view: RunInView) {
@@ -87,7 +103,12 @@ export function Compare({ run: { run, table }, beside }: { run: RunInView; besid
       ? compareRuns({ rows: other.rows, table: beside.table }, { rows: run.rows, table })
       : [];
   const differences = run && other ? setupDifferences(other.given, run.given) : [];
-  const kept = [...new Map(rows.flatMap(({ pairs }) => pairs).map((pair) => [pair.key, pair])).values()];
+  // A column in which nothing changed says nothing.
+  const moved = (pair: Pair) => pair.before === undefined || pair.after === undefined || pair.before !== pair.after;
+  const all = rows.flatMap(({ pairs }) => pairs);
+  const kept = [...new Map(all.map((pair) => [pair.key, pair])).values()].filter(({ key }) =>
+    all.some((pair) => pair.key === key && moved(pair)),
+  );
   return (
     <section aria-label="Beside another run" className="mt-3">
       {options.length > 1 ? (
@@ -127,19 +148,9 @@ export function Compare({ run: { run, table }, beside }: { run: RunInView; besid
                   </th>
                   {kept.map(({ key: of }) => {
                     const pair = pairs.find((one) => one.key === of);
-                    const text = (value: number | undefined) =>
-                      value === undefined ? "–" : figureText(value, pair?.quantity ?? "number", pair?.unit);
                     return (
                       <td key={of} className="py-1 text-right font-mono whitespace-nowrap">
-                        {pair ? (
-                          <>
-                            <span className="dim">{text(pair.before)} → </span>
-                            {text(pair.after)}
-                            <span className="block text-sm">{changed(pair)}</span>
-                          </>
-                        ) : (
-                          "–"
-                        )}
+                        {pair ? <Between pair={pair} /> : "–"}
                       </td>
                     );
                   })}

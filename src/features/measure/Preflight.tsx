@@ -11,10 +11,21 @@ const ANSWERS: readonly (readonly [Seen, string])[] = [
 /** What is looked at before the first figure counts. A row that is measured while something is not so may be void. */
 export function Preflight({ run }: { run: RunInView }) {
   const { sheet, seen, unseen, see } = run;
-  const [open, setOpen] = useState(false);
+  // A run that has rows is not held up by its list, until one is written through the table.
+  const [chosen, setOpen] = useState<boolean>();
+  const open = chosen ?? (unseen.length > 0 && run.run === undefined);
   const failed = sheet.preflight.filter(({ key }) => seen[key] === "not");
   if (sheet.preflight.length === 0) return null;
-  if (unseen.length === 0 && !open)
+  if (unseen.length > 0 && !open)
+    return (
+      <p className="mr-6 mb-1 inline-flex flex-wrap items-center gap-2">
+        <span className="font-semibold text-warning">The set-up was not looked at for this run.</span>
+        <button type="button" className="btn btn-outline h-10" onClick={() => setOpen(true)}>
+          Look at it
+        </button>
+      </p>
+    );
+  if (!open)
     return (
       <p className="mr-6 mb-1 inline-flex flex-wrap items-center gap-2">
         {failed.length === 0 ? (
@@ -64,12 +75,15 @@ export function Preflight({ run }: { run: RunInView }) {
           <button
             type="button"
             className="btn btn-primary h-11"
-            onClick={() => see(Object.fromEntries(sheet.preflight.map(({ key }) => [key, seen[key] ?? "so"])))}
+            onClick={() => {
+              see(Object.fromEntries(sheet.preflight.map(({ key }) => [key, seen[key] ?? "so"])));
+              setOpen(undefined);
+            }}
           >
             All of it is so
           </button>
         ) : (
-          <button type="button" className="btn btn-outline h-11" onClick={() => setOpen(false)}>
+          <button type="button" className="btn btn-outline h-11" onClick={() => setOpen(undefined)}>
             Done
           </button>
         )}

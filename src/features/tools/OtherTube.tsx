@@ -1,0 +1,94 @@
+"use client";
+
+import { useState } from "react";
+import { tubeType, tubeTypes } from "@/core/tubes";
+import { otherTube } from "@/core/transmit";
+import { TextField } from "@/ui/form";
+import { figure } from "./typed";
+
+const START = { now: "811A", nowCount: "4", then: "813", thenCount: "1", volts: "1500 V", amps: "500 mA" };
+
+/** Another tube in an amplifier: both beside one another, and what must be built for it. */
+export function OtherTube() {
+  const [typed, setTyped] = useState(START);
+  const put = (key: keyof typeof START) => (text: string) => setTyped({ ...typed, [key]: text });
+  const [now, then] = [tubeType(typed.now.trim()), tubeType(typed.then.trim())];
+  const counts = { now: Number(typed.nowCount), then: Number(typed.thenCount) };
+  const whole = (n: number) => (Number.isInteger(n) && n > 0 && n < 20 ? undefined : "1 to 19.");
+  const volts = figure(typed.volts, "voltage");
+  const amps = figure(typed.amps, "current");
+  const unknown = (text: string, type: unknown) => (type ? undefined : `“${text.trim()}” is not in the tube table.`);
+  const types = tubeTypes()
+    .filter(({ limits }) => (limits.plateWatts ?? 0) >= 20)
+    .map(({ type }) => type);
+  const found =
+    now && then && volts.value && amps.value && !whole(counts.now) && !whole(counts.then)
+      ? otherTube(now, then, counts, { volts: volts.value, amps: amps.value })
+      : undefined;
+  return (
+    <section aria-label="Another tube" className="rounded-box border border-base-300 p-4">
+      <h2 className="mb-2 text-lg font-bold">Another tube in an amplifier</h2>
+      <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-3">
+        <TextField
+          label="There now"
+          value={typed.now}
+          error={unknown(typed.now, now)}
+          choices={types}
+          onChange={put("now")}
+        />
+        <TextField
+          label="How many"
+          numeric
+          value={typed.nowCount}
+          error={whole(counts.now)}
+          onChange={put("nowCount")}
+        />
+        <TextField label="Plate supply" value={typed.volts} error={volts.problem} onChange={put("volts")} />
+        <TextField
+          label="In its place"
+          value={typed.then}
+          error={unknown(typed.then, then)}
+          choices={types}
+          onChange={put("then")}
+        />
+        <TextField
+          label="How many then"
+          numeric
+          value={typed.thenCount}
+          error={whole(counts.then)}
+          onChange={put("thenCount")}
+        />
+        <TextField label="It gives at most" value={typed.amps} error={amps.problem} onChange={put("amps")} />
+      </div>
+      {found ? (
+        <>
+          <table className="table mt-2">
+            <thead>
+              <tr className="text-base text-base-content">
+                <th scope="col">&nbsp;</th>
+                <th scope="col">{typed.now}</th>
+                <th scope="col">{typed.then}</th>
+                <th scope="col">To be built</th>
+              </tr>
+            </thead>
+            <tbody>
+              {found.lines.map(({ what, now: a, then: b, build }) => (
+                <tr key={what} className="text-base">
+                  <th scope="row">{what}</th>
+                  <td>{a}</td>
+                  <td>{b}</td>
+                  <td>{build ?? ""}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-2">Measure first: {found.first.join(" ")}</p>
+          <p className="dim text-sm">
+            Bias, drive, cooling and output capacitance come from the data sheet of the type. The recipe of the
+            modification is written under Reference, Modifications.
+          </p>
+        </>
+      ) : null}
+    </section>
+  );
+}
