@@ -20,6 +20,7 @@ import { driftLines } from "./charts";
 import type { Folded } from "./facts";
 import { comparisonTable, testsOf, testTables } from "./before-after";
 import { para, section, sentence, table } from "./pieces";
+import { runSections } from "./runs";
 
 const clock = (iso: string) => iso.slice(11, 16);
 
@@ -35,7 +36,7 @@ function readings(folded: Folded): Content[] {
       ),
       comparisonTable(folded),
     ),
-    ...section("Tests, before and after", ...testTables(testsOf(folded))),
+    ...section("Tests, before and after", ...testTables(testsOf(folded)), ...runSections(folded)),
   ];
 }
 

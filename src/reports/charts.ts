@@ -1,5 +1,6 @@
-import { line, scaleLinear } from "d3";
+import { extent, line, scaleLinear, scaleLog } from "d3";
 import { spread } from "@/core/quantity";
+import { figureText, type ColumnQuantity } from "@/core/sheets";
 import type { Drift, TestRow } from "@/core/visit";
 
 /** Charts of a report as SVG: they stay vectors in the PDF. */
@@ -101,4 +102,48 @@ export function driftLines(drifts: readonly Drift[], hours: number, width = 500)
     })
     .join("");
   return svg(width, height, band + ticks + times + lines);
+}
+
+type CurveAxis = { name: string; quantity: ColumnQuantity };
+
+/** Curves of a run before and after, over a logarithmic or a plain axis. */
+export function runCurve(
+  runs: readonly { name: string; points: readonly { x: number; y: number }[] }[],
+  { x: across, y: up, log }: { x: CurveAxis; y: CurveAxis; log: boolean },
+  width = 500,
+): string | undefined {
+  const drawn = runs.filter(({ points }) => points.length > 1);
+  const all = drawn.flatMap(({ points }) => points);
+  const [xs, ys] = [extent(all, (one) => one.x), extent(all, (one) => one.y)];
+  if (xs[0] === undefined || ys[0] === undefined || xs[0] === xs[1]) return undefined;
+  const [left, right, top, bottom] = [52, 70, 8, 20];
+  const height = 140;
+  const room = Math.max((ys[1] - ys[0]) * 0.08, Math.abs(ys[1]) * 0.02, Number.EPSILON);
+  const x = log ? scaleLog([xs[0], xs[1]], [left, width - right]) : scaleLinear([xs[0], xs[1]], [left, width - right]);
+  const y = scaleLinear([ys[0] - room, ys[1] + room], [height - bottom, top]);
+  const heights = y
+    .ticks(4)
+    .map(
+      (tick) =>
+        `<line x1="${left}" x2="${width - right}" y1="${y(tick)}" y2="${y(tick)}" stroke="${PALE}" stroke-width="0.6"/>${text(left - 4, y(tick) + 3, figureText(tick, up.quantity), 'text-anchor="end"')}`,
+    )
+    .join("");
+  const marks = (
+    log ? x.ticks(6).filter((tick) => /^[125]/.test(String(Number(tick.toPrecision(1))))) : x.ticks(6)
+  ).slice(0, 12);
+  const widths = marks
+    .map((tick) => text(x(tick), height - 6, figureText(tick, across.quantity), 'text-anchor="middle"'))
+    .join("");
+  const lines = drawn
+    .map(({ name, points }, index) => {
+      const path = line<{ x: number; y: number }>(
+        (one) => x(one.x),
+        (one) => y(one.y),
+      )(points);
+      const last = points.at(-1);
+      const look = index === drawn.length - 1 ? `stroke="${COPPER}"` : `stroke="${INK}" stroke-dasharray="5 3"`;
+      return `<path d="${path ?? ""}" fill="none" ${look} stroke-width="1.6"/>${last ? text(x(last.x) + 5, y(last.y) + 3 + index * 9, name) : ""}`;
+    })
+    .join("");
+  return svg(width, height, heights + widths + lines);
 }

@@ -2,6 +2,7 @@ import type { Terms } from "@/core/handback";
 import type { Entry } from "@/core/kinds";
 import type { Visit } from "@/core/history";
 import type { Model } from "@/core/model";
+import type { TestSheet } from "@/core/sheets";
 
 export const REPORT_KINDS = ["owner", "bench", "card"] as const;
 export type ReportKind = (typeof REPORT_KINDS)[number];
@@ -24,6 +25,8 @@ export type ReportInput = {
   people: { id: string; name: string }[];
   shop: { name: string; currency: string };
   terms: Terms;
+  /** test sheets of the shop beside those that ship; without them its runs have no curve */
+  sheets?: TestSheet[];
   /** the seal of the logbook as it stood */
   head: string;
   /** where the set's file is found */

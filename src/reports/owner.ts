@@ -7,6 +7,7 @@ import { workSummary } from "@/core/visit";
 import { comparisonTable, testsOf, testTables } from "./before-after";
 import { handBackOf, takeInOf, type Folded } from "./facts";
 import { para, section, sentence, table } from "./pieces";
+import { runSections } from "./runs";
 
 const OLD_PARTS = { returned: "returned in a bag", kept: "kept in the shop", none: "there are none" } as const;
 
@@ -63,7 +64,12 @@ export function ownerReport(folded: Folded): Content[] {
       ),
     ),
     ...section("Notes", ...listed("notes").map(([subject, text]) => para(sentence(`${subject}: ${text}`)))),
-    ...section("Before and after", comparisonTable(folded, true), ...testTables(testsOf(folded))),
+    ...section(
+      "Before and after",
+      comparisonTable(folded, true),
+      ...testTables(testsOf(folded)),
+      ...runSections(folded),
+    ),
     ...section(
       "Modifications",
       ...changed.map(({ payload, state }) =>

@@ -4,6 +4,7 @@ import type { Db } from "@/db/client";
 import { writers } from "@/db/people";
 import { setFile } from "@/db/sets";
 import { shopOf, shopTerms } from "@/db/shop";
+import { testSheets } from "@/db/test-sheets";
 import type { ReportInput, ReportKind } from "@/reports/input";
 
 /** Gathers what a report is made of; undefined where there is no such set, or it was never here. */
@@ -14,7 +15,13 @@ export async function reportInput(
   const file = await setFile(db, setId);
   const visit = file?.visits.find(({ id }) => id === visitId) ?? file?.visits.at(-1);
   if (!file || !visit) return undefined;
-  const [shop, terms, people, chain] = await Promise.all([shopOf(db), shopTerms(db), writers(db), chainOf(db, setId)]);
+  const [shop, terms, people, chain, sheets] = await Promise.all([
+    shopOf(db),
+    shopTerms(db),
+    writers(db),
+    chainOf(db, setId),
+    testSheets(db),
+  ]);
   return {
     kind,
     set: { id: file.id, serial: file.serial },
@@ -26,6 +33,7 @@ export async function reportInput(
     people,
     shop: { name: shop.name, currency: shop.currency },
     terms: terms.terms,
+    sheets,
     head: headOf(chain),
     url: `${origin}/sets/${file.id}`,
     now: new Date().toISOString(),

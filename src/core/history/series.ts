@@ -1,5 +1,6 @@
 import { TUBE_REPLACE } from "../thumb";
 import { unitName, type Quantity } from "../quantity";
+import { labelOf, SHIPPED } from "../sheets";
 import { designatorsIn, ofKind, type Settled } from "../kinds";
 
 /** Everything that was said of one designator, in order; of a tube also its electrodes' readings. */
@@ -64,6 +65,25 @@ export function seriesOf(settled: readonly Settled[]): Series[] {
       { key: `test ${name}`, name, ...(payload.unit ? { unit: unitName(payload.unit) } : {}), ...limits },
       pointOf(item, payload.measured.value),
     );
+  }
+  for (const item of ofKind(settled, "measured-row")) {
+    const { payload } = item.content;
+    if (payload.void !== undefined) continue;
+    const main = SHIPPED.find(({ key }) => key === payload.sheet.key)?.main;
+    const shown = item.judged.shown.find(({ key }) => key === main) ?? item.judged.shown[0];
+    if (shown?.value === undefined || shown.quantity === "text") continue;
+    const name = `${payload.sheet.name}, ${labelOf(payload)}: ${shown.name.toLowerCase()}`;
+    const limits = shown.limit ? { [shown.limit.sense === "at-least" ? "low" : "high"]: shown.limit.value } : {};
+    const { quantity } = shown;
+    const what =
+      quantity === "level"
+        ? { quantity: "voltage" as const }
+        : quantity === "decibel"
+          ? { unit: "dB" }
+          : quantity === "number"
+            ? { unit: shown.unit }
+            : { quantity };
+    add({ key: `sheet ${payload.sheet.key} ${name}`, name, ...what, ...limits }, pointOf(item, shown.value));
   }
   for (const item of ofKind(settled, "tube-test")) {
     const { ratio } = item.judged;

@@ -126,11 +126,13 @@ export function readSheet(base: TestSheet, key: string, texts: SheetTexts): Shee
     base.curve && [base.curve.x, base.curve.y].every((one) => keys.has(one) || worked.some(({ key: of }) => of === one))
       ? base.curve
       : undefined;
-  const { curve: _curve, ...rest } = base;
+  const { curve: _curve, main, ...rest } = base;
+  const told = main !== undefined && (keys.has(main) || worked.some(({ key: of }) => of === main)) ? { main } : {};
   const read = testSheetSchema.safeParse({
     ...rest,
     ...{ key, name: texts.name, columns, rows, worked, limits },
     ...(curve ? { curve } : {}),
+    ...told,
   });
   return read.success
     ? { ok: true, sheet: read.data, gone }

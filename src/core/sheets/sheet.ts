@@ -116,6 +116,8 @@ export const testSheetSchema = z
     worked: z.array(workedSchema).max(MOST_COLUMNS),
     limits: z.array(limitSchema).max(60),
     curve: curveSchema.optional(),
+    /** the figure that tells most: it is followed over the years. The first measured one where it is not said */
+    main: key.optional(),
     sums: z.array(z.enum(SUM_NAMES)).max(8),
   })
   .superRefine((sheet, context) => {

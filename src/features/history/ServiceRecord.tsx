@@ -11,9 +11,20 @@ import {
 import { openPoints, type VisitOfTimeline } from "@/core/history";
 import { POLICY_NAMES } from "@/core/policy";
 import { modelName } from "@/core/model";
-import { baselineWarning, compareVisit, OUTCOME_WORDS, setupsOf, workSummary } from "@/core/visit";
+import { cellText, runTable } from "@/core/sheets";
+import {
+  baselineWarning,
+  compareVisit,
+  drawnBy,
+  OUTCOME_WORDS,
+  runPair,
+  setupsOf,
+  sheetRuns,
+  workSummary,
+} from "@/core/visit";
 import { printMeasured } from "@/core/readings";
 import type { SetRecord } from "@/db/sets";
+import { RunTable, Sums } from "@/ui/runs";
 import { Time } from "@/ui/Time";
 
 type RecordProps = {
@@ -23,6 +34,27 @@ type RecordProps = {
   now: string;
   shop?: string | undefined;
 };
+
+/** Runs of test sheets of the visit: the last of each sheet, and that of the baseline where there is one. */
+function Runs({ settled, visitId }: { settled: readonly Settled[]; visitId: string }) {
+  const runs = sheetRuns(settled);
+  const keys = [...new Set(runs.filter((run) => run.visitId === visitId).map(({ sheet }) => sheet.key))];
+  return keys.flatMap((key) => {
+    const { before, after } = runPair(runs, visitId, key);
+    return [before, after].flatMap((run) => {
+      if (!run) return [];
+      const table = runTable(drawnBy(run), run.rows);
+      const when = before && after ? (run === before ? ", before" : ", after") : "";
+      return (
+        <Section key={run.id} title={`${run.sheet.name}${when}`}>
+          {run.given.length > 0 ? <p>{run.given.map((cell) => `${cell.name} ${cellText(cell)}`).join(", ")}</p> : null}
+          <RunTable table={table} label={`${run.sheet.name}${when}`} />
+          <Sums sums={table.sums} />
+        </Section>
+      );
+    });
+  });
+}
 
 const Section = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <section className="mt-5">
@@ -182,6 +214,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
         </Section>
       ) : null}
       <Lines title="Tests" of="tests" items={mine} />
+      <Runs settled={settled} visitId={visit.id} />
       {handBack?.left || drafted.left || open.length > 0 ? (
         <Section title="What was left, and why">
           <p>{handBack?.left ?? drafted.left}</p>

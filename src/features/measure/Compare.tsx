@@ -5,8 +5,7 @@ import { compareRuns, printFigure, runTable, setupDifferences, type Pair } from 
 import type { Run } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { SelectField } from "@/ui/form";
-import { axesOf } from "./axes";
-import { RunChart } from "./RunChart";
+import { RunChart, axesOf } from "@/ui/runs";
 import { runName } from "./rows";
 import type { RunInView } from "./useRun";
 
@@ -80,12 +79,21 @@ export function useBeside(view: RunInView) {
 export type Beside = ReturnType<typeof useBeside>;
 
 /** The curve of the run in hand, over that of the run beside it. */
-export function RunCurve({ run: { sheet, table }, beside }: { run: RunInView; beside: Beside }) {
+export function RunCurve({
+  run: { sheet, table },
+  beside,
+  narrow,
+}: {
+  run: RunInView;
+  beside: Beside;
+  narrow: boolean;
+}) {
   const axes = axesOf(sheet);
   if (!axes) return null;
   return (
     <RunChart
       {...axes}
+      narrow={narrow}
       runs={[
         { name: "now", points: table.curve?.drawn ?? [] },
         ...(beside.table ? [{ name: beside.name, points: beside.table.curve?.drawn ?? [] }] : []),

@@ -19,7 +19,8 @@ type GridRowProps = {
   onFocus: (column: string) => void;
 };
 
-const widthOf = ({ quantity }: Column) => (quantity === "text" ? "w-28" : "w-[4.5rem] px-2");
+const widthOf = ({ quantity }: Column, wide: boolean) =>
+  quantity === "text" ? "w-28" : wide ? "w-[4.5rem] px-2" : "w-24";
 
 function Verdict({ cell }: { cell: Shown | undefined }) {
   if (!cell || cell.verdict === "none" || !cell.limit) return null;
@@ -102,7 +103,7 @@ export function GridRow({ run, line, worked, wide, onGo, onFocus }: GridRowProps
     ) : (
       <input
         {...common}
-        className={`input h-10 font-mono ${column.quantity === "text" ? "" : "text-right"} ${widthOf(column)} ${gone ? "line-through" : ""}`}
+        className={`input h-10 font-mono ${column.quantity === "text" ? "" : "text-right"} ${widthOf(column, wide)} ${gone ? "line-through" : ""}`}
         inputMode={column.quantity === "text" ? undefined : "decimal"}
         autoComplete="off"
         onChange={(event) => change(event.target.value)}

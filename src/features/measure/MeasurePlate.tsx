@@ -12,6 +12,7 @@ import { shapeOf, useKept } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
 import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
+import { Sums } from "@/ui/runs";
 import { Compare, RunCurve, useBeside } from "./Compare";
 import { Hum } from "./Hum";
 import { KeyDown } from "./KeyDown";
@@ -19,7 +20,6 @@ import { PasteRows } from "./PasteRows";
 import { Preflight } from "./Preflight";
 import { RunGrid } from "./RunGrid";
 import { RunSetUp } from "./RunSetUp";
-import { Sums } from "./Sums";
 import { Sweep } from "./Sweep";
 import { Tone } from "./Tone";
 import { useRun, type RunInView } from "./useRun";
@@ -46,7 +46,7 @@ function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
   const narrow = sheet.curve !== undefined && sheet.columns.length + sheet.worked.length <= 3;
   const curve = (
     <div>
-      <RunCurve run={run} beside={beside} />
+      <RunCurve run={run} beside={beside} narrow={narrow} />
       <Sums sums={run.table.sums} />
     </div>
   );
@@ -84,7 +84,7 @@ function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
         </span>
       </div>
       {pasting ? <PasteRows run={run} onClose={() => setPasting(false)} /> : null}
-      <div className={narrow ? "grid items-start gap-4 md:grid-cols-2" : ""}>
+      <div className={narrow ? "grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_minmax(0,19rem)]" : ""}>
         <RunGrid run={run} />
         {curve}
       </div>

@@ -6,7 +6,7 @@ import { edgesAt } from "@/core/response";
 import type { Response } from "@/core/sound";
 import { figureText } from "@/core/sheets";
 import { ErrorText } from "@/ui/form";
-import { RunChart } from "./RunChart";
+import { RunChart } from "@/ui/runs";
 import { lineKey } from "./rows";
 import type { RunInView } from "./useRun";
 import { bytesOf, LARGEST_WAV, useSound } from "./useSound";

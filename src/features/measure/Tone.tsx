@@ -7,7 +7,7 @@ import { responseRun } from "@/core/sheets";
 import type { Run } from "@/core/visit";
 import { ErrorText, TextField } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
-import { RunChart } from "./RunChart";
+import { RunChart } from "@/ui/runs";
 import type { RunInView } from "./useRun";
 
 /** Up to so many predicted curves stand on the chart. */

@@ -32,9 +32,11 @@ export function Levels() {
       </div>
       {read?.ok && ohms.value ? (
         <p className="mt-2 flex flex-wrap gap-x-5 font-mono font-bold">
-          {(["V", "dBµV", "dBm", "W"] as const).map((unit) => (
-            <span key={unit}>{levelText(read.value, unit, ohms.value ?? 50)}</span>
-          ))}
+          {(["V", "dBµV", "dBm", ...(read.value ** 2 / ohms.value > 1e-9 ? (["W"] as const) : [])] as const).map(
+            (unit) => (
+              <span key={unit}>{levelText(read.value, unit, ohms.value ?? 50)}</span>
+            ),
+          )}
           <span className="font-sans font-normal">open: {levelText(read.value * 2, "V", ohms.value)}</span>
         </p>
       ) : null}

@@ -62,7 +62,7 @@ export function OtherTube() {
       </div>
       {found ? (
         <>
-          <table className="table mt-2">
+          <table className="table mt-2 [&_td]:py-1 [&_th]:py-1">
             <thead>
               <tr className="text-base text-base-content">
                 <th scope="col">&nbsp;</th>

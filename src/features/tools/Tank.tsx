@@ -94,7 +94,7 @@ export function Tank() {
       ) : null}
       {nets.length > 0 ? (
         <div className="overflow-x-auto">
-          <table className="table [&_td]:px-2 [&_th]:px-2">
+          <table className="table [&_td]:px-2 [&_td]:py-1 [&_td]:whitespace-nowrap [&_th]:px-2 [&_th]:py-1">
             <thead>
               <tr className="text-base text-base-content">
                 <th scope="col">Band</th>

@@ -89,7 +89,8 @@ export const measuredRow = defineKind({
       void: row.void ?? "",
     },
   }),
-  sections: () => ["tests"],
+  // Record and reports set runs as tables of their own.
+  sections: nothing,
   open: nothing,
   evidence: (row, { system }, { verdict }) => {
     // Output and sensitivity are what the set does as a whole; the rest says nothing to the search yet.

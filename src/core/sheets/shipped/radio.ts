@@ -53,6 +53,7 @@ export const RADIO: readonly TestSheet[] = [
       },
     ],
     limits: [],
+    main: "for-ten",
     sums: [],
   },
   {
@@ -120,6 +121,7 @@ export const RADIO: readonly TestSheet[] = [
       { key: "if-db", name: "IF rejection", by: "voltage-decibels", from: { volts: "if", against: "level" } },
     ],
     limits: [],
+    main: "image-db",
     sums: [],
   },
   {
@@ -154,6 +156,7 @@ export const RADIO: readonly TestSheet[] = [
     ],
     limits: [],
     curve: { x: "true", y: "error", log: false },
+    main: "error",
     sums: ["worst-error"],
   },
   {
@@ -174,6 +177,7 @@ export const RADIO: readonly TestSheet[] = [
     ],
     limits: [],
     curve: { x: "level", y: "error", log: true },
+    main: "error",
     sums: [],
   },
   {

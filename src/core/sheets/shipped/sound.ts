@@ -48,6 +48,7 @@ export const SOUND: readonly TestSheet[] = [
     worked: [{ key: "output", name: "Output", by: "watts-in-load", from: { volts: "volts", ohms: "=ohms" } }],
     limits: [],
     curve: { x: "output", y: "distortion", log: false },
+    main: "output",
     sums: ["clean-output"],
   },
   {
@@ -74,6 +75,7 @@ export const SOUND: readonly TestSheet[] = [
       },
     ],
     limits: [{ column: "below", sense: "at-most", text: "−30 dB", value: -30 }],
+    main: "below",
     sums: [],
   },
 ];

@@ -38,6 +38,7 @@ export const SUPPLY: readonly TestSheet[] = [
     ],
     limits: [],
     curve: { x: "load", y: "volts", log: false },
+    main: "volts",
     sums: ["regulation"],
   },
   {

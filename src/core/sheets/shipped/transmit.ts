@@ -50,6 +50,7 @@ export const TRANSMIT: readonly TestSheet[] = [
       { key: "swr", name: "SWR", by: "standing-wave", from: { forward: "output", reflected: "reflected" } },
     ],
     limits: [],
+    main: "output",
     sums: ["output-range"],
   },
   {
@@ -80,6 +81,7 @@ export const TRANSMIT: readonly TestSheet[] = [
       { key: "shift", name: "Carrier shift", by: "share-off", from: { of: "carrier", from: "^carrier" } },
     ],
     limits: [{ column: "depth", sense: "at-most", text: "100 %", value: 1 }],
+    main: "depth",
     sums: [],
   },
   {

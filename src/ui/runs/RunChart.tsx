@@ -5,8 +5,9 @@ import { crossings, type Point } from "@/core/response";
 import { figureText, type ColumnQuantity } from "@/core/sheets";
 import { Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 
-const PAPER: Paper = { width: 620, height: 260, left: 62, right: 96, top: 14, bottom: 30 };
-const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = PAPER;
+const WIDE: Paper = { width: 620, height: 260, left: 62, right: 96, top: 14, bottom: 30 };
+/** Beside a table: its letters stay as large as those of a wide one. */
+const NARROW: Paper = { width: 340, height: 280, left: 62, right: 20, top: 14, bottom: 30 };
 
 /** Marks of the lines: told apart by shape as well as by colour. */
 const LOOKS = [
@@ -19,7 +20,7 @@ const LOOKS = [
 export type Drawn = { name: string; points: readonly Point[] };
 export type Axis = { name: string; quantity: ColumnQuantity; unit: string };
 
-type RunChartProps = { runs: readonly Drawn[]; x: Axis; y: Axis; log: boolean; paper?: Paper };
+type RunChartProps = { runs: readonly Drawn[]; x: Axis; y: Axis; log: boolean; narrow?: boolean };
 
 /** Frequencies where the first two curves pass one another. */
 function passings([a, b]: readonly Drawn[]): number[] {
@@ -38,7 +39,9 @@ function passings([a, b]: readonly Drawn[]): number[] {
 }
 
 /** Curves of runs over one another. What they show is said in words too. */
-export function RunChart({ runs, x: across, y: up, log }: RunChartProps) {
+export function RunChart({ runs, x: across, y: up, log, narrow }: RunChartProps) {
+  const paper = narrow ? NARROW : WIDE;
+  const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = paper;
   const drawn = runs.filter(({ points }) => points.length > 1);
   const all = drawn.flatMap(({ points }) => points);
   const [xs, ys] = [extent(all, (one) => one.x), extent(all, (one) => one.y)];
@@ -50,7 +53,7 @@ export function RunChart({ runs, x: across, y: up, log }: RunChartProps) {
     : scaleLinear([xs[0], xs[1]], place);
   const y = scaleLinear([ys[0] - room, ys[1] + room], [HEIGHT - BOTTOM, TOP]);
   const tell = (value: number, axis: Axis) => figureText(value, axis.quantity, axis.unit);
-  const ticks = log ? logTicks(xs[0], xs[1]) : x.ticks(6);
+  const ticks = log ? logTicks(xs[0], xs[1], narrow) : x.ticks(narrow ? 4 : 6);
   const passes = passings(drawn);
   const said = drawn
     .map(
@@ -60,10 +63,10 @@ export function RunChart({ runs, x: across, y: up, log }: RunChartProps) {
     .join("; ");
   return (
     <figure>
-      <Chart paper={PAPER} className="max-w-3xl" label={`${up.name} over ${across.name}. ${said}`}>
-        <HeightAxis paper={PAPER} y={y} ticks={y.ticks(6)} print={(value) => tell(value, up)} />
+      <Chart paper={paper} className="max-w-3xl" label={`${up.name} over ${across.name}. ${said}`}>
+        <HeightAxis paper={paper} y={y} ticks={y.ticks(6)} print={(value) => tell(value, up)} />
         <WidthAxis
-          paper={PAPER}
+          paper={paper}
           ticks={ticks.map((value) => ({ key: value, at: x(value), text: tell(value, across) }))}
         />
         {passes.map((value) => (
@@ -97,7 +100,7 @@ export function RunChart({ runs, x: across, y: up, log }: RunChartProps) {
               {points.length <= 60
                 ? points.map((one) => <circle key={one.x} cx={x(one.x)} cy={y(one.y)} r="3.5" fill={look.tone} />)
                 : null}
-              {last && drawn.length > 1 ? (
+              {last && drawn.length > 1 && !narrow ? (
                 <text
                   x={x(last.x) + 8}
                   y={y(last.y) + 4 + (index % 2) * 12}
@@ -125,9 +128,9 @@ export function RunChart({ runs, x: across, y: up, log }: RunChartProps) {
 }
 
 /** 1, 2 and 5 of each decade; where there are many decades, only the ones. */
-function logTicks(from: number, to: number): number[] {
+function logTicks(from: number, to: number, narrow?: boolean): number[] {
   const decades = Math.log10(to / from);
-  const steps = decades > 4 ? [1] : decades > 2.2 ? [1, 3] : [1, 2, 5];
+  const steps = decades > 4 || narrow ? [1] : decades > 2.2 ? [1, 3] : [1, 2, 5];
   const first = Math.floor(Math.log10(from));
   return Array.from({ length: Math.ceil(decades) + 2 }, (_, n) => 10 ** (first + n))
     .flatMap((power) => steps.map((step) => Number((step * power).toPrecision(3))))
