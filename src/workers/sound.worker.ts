@@ -5,7 +5,9 @@ import {
   responseOf,
   spectrum,
   SWEEP,
+  sampleHum,
   sweepSamples,
+  type SampleName,
   writeWav,
   type Hum,
   type ResponseRead,
@@ -42,6 +44,7 @@ const api = {
   },
   /** The samples of the microphone, as a file would have them. */
   pack: (samples: Float64Array, rate: number): ArrayBuffer => writeWav({ samples, rate }),
+  sample: (name: SampleName, line: number): ArrayBuffer => writeWav(sampleHum(name, line)),
   sweep: (): ArrayBuffer => writeWav({ samples: sweepSamples(SWEEP), rate: SWEEP.rate }),
   response(bytes: ArrayBuffer): ResponseRead {
     const read = readWav(bytes);

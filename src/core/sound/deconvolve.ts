@@ -12,7 +12,7 @@ export type Response = {
 };
 export type ResponseRead = { ok: true; response: Response } | { ok: false; message: string };
 
-/** Points an octave in the result. Trade use for loudspeakers and sets: a third of an octave is heard, a twelfth shows dips. */
+/** Points an octave in the result. Trade use for loudspeakers and sets: a third of an octave is heard, a twelfth shows dips. @example from 20 Hz to 16 kHz 116 points */
 const AN_OCTAVE = 12;
 /** How much of the impulse response is kept: before its peak and behind it, s. A room or a set rings no longer at this level. */
 const BEFORE = 0.01;

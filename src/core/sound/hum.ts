@@ -46,11 +46,11 @@ export type Hum = {
 
 /** Multiples that are looked at. */
 const MULTIPLES = 6;
-/** A multiple this far below the strongest counts for nothing, dB. Shop rule. */
+/** A multiple this far below the strongest counts for nothing, dB. Shop rule. @example 50 Hz at −20 dB beside 100 Hz counts, at −35 dB it does not */
 const COUNTS = -30;
 /** A multiple must stand so far above what lies between the multiples, dB. Shop rule. @example hiss alone stands 3 to 6 dB over itself */
 const ABOVE_REST = 12;
-/** So many of the third to the sixth within this of the strongest make a buzz, dB. Shop rule. */
+/** So many of the third to the sixth within this of the strongest make a buzz, dB. Shop rule. @example 150, 200, 250 and 300 Hz at −8 to −2 dB: a buzz */
 const BUZZ_MANY = 3;
 const BUZZ_WITHIN = -20;
 /** The line keeps within this, Hz; grids keep far closer. */

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { edgesAt, levelled } from "../response";
-import { humOf, readWav, responseOf, spectrum, SWEEP, sweepSamples, toneAt, writeWav, type Sound } from ".";
+import { humOf, readWav, sampleHum, responseOf, spectrum, SWEEP, sweepSamples, toneAt, writeWav, type Sound } from ".";
 
 const RATE = 8000;
 const tones = (parts: readonly [hertz: number, amplitude: number][], seconds = 3, rate = RATE): Sound => ({
@@ -176,6 +176,13 @@ describe("which hum it is", () => {
       ]).kind,
     ).toBe("buzz");
     expect(on([]).kind).toBe("none");
+  });
+  it.each([
+    ["heater leak", "line"],
+    ["dry reservoir", "twice"],
+    ["rectifier buzz", "buzz"],
+  ] as const)("the sample of a %s is told", (name, kind) => {
+    for (const line of [50, 60]) expect(humOf(sampleHum(name, line), line).kind).toBe(kind);
   });
   it("keeps music apart from hum", () => {
     expect(

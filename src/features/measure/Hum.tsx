@@ -2,7 +2,7 @@
 
 import { Mic, Square, Upload } from "lucide-react";
 import { useEffect, useId, useRef, useState } from "react";
-import { HUM_WORDS } from "@/core/sound";
+import { HUM_WORDS, SAMPLE_NAMES, type SampleName } from "@/core/sound";
 import type { HumRead } from "@/workers/sound.worker";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
@@ -24,12 +24,14 @@ export function Hum({ run }: { run: RunInView }) {
   const [last, setLast] = useState<ArrayBuffer>();
   const [listening, setListening] = useState<Listening>();
   const [said, setSaid] = useState<string>();
+  const [sample, setSample] = useState<SampleName>();
   const id = useId();
   const alive = useRef(true);
   useEffect(() => () => void (alive.current = false), []);
 
   const weigh = async (bytes: ArrayBuffer, at: number) => {
     setSaid(undefined);
+    setSample(undefined);
     const copy = bytes.slice(0);
     const found = await ask<Extract<HumRead, { ok: true }>>(async (api) => await api.hum(copy, at));
     setLast(bytes);
@@ -81,6 +83,12 @@ export function Hum({ run }: { run: RunInView }) {
     };
     const end = setTimeout(stop, SECONDS * 1000 + every);
     return setListening({ stop });
+  };
+  const trial = async (name: SampleName) => {
+    const made = await ask(async (api) => ({ ok: true as const, bytes: await api.sample(name, line) }));
+    if (!made) return;
+    await weigh(made.bytes, line);
+    setSample(name);
   };
   const write = async () => {
     if (!read) return;
@@ -142,6 +150,20 @@ export function Hum({ run }: { run: RunInView }) {
         </label>
         {busy ? <span role="status">Working it out…</span> : null}
       </div>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <span className="dim">To try it, made-up recordings:</span>
+        {SAMPLE_NAMES.map((name) => (
+          <button
+            key={name}
+            type="button"
+            className="btn btn-ghost h-10 px-2 underline"
+            disabled={busy}
+            onClick={() => void trial(name)}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
       {error ? <ErrorText>{error}</ErrorText> : null}
       {read ? (
         <div className="mt-2">
@@ -160,9 +182,13 @@ export function Hum({ run }: { run: RunInView }) {
                   <li key={reason}>{reason}</li>
                 ))}
               </ul>
-              <button type="button" className="btn btn-primary mt-2 h-11" onClick={() => void write()}>
-                Write it down as a symptom
-              </button>
+              {sample ? (
+                <p className="mt-2 font-semibold">This is the made-up sample “{sample}”, not the set.</p>
+              ) : (
+                <button type="button" className="btn btn-primary mt-2 h-11" onClick={() => void write()}>
+                  Write it down as a symptom
+                </button>
+              )}
             </>
           ) : null}
           {said ? <p role="status">{said}</p> : null}

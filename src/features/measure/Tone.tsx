@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { levelled, candidates, fitSource, predict, TONE_FIT_POOR } from "@/core/response";
 import { format, parseQuantity } from "@/core/quantity";
 import { responseRun } from "@/core/sheets";
@@ -38,9 +38,15 @@ export function Tone({ run: view }: { run: RunInView }) {
     const farads = toneOf(run);
     return farads === undefined || farads <= 0 ? [] : [{ run, farads, points: responseRun(run.rows) }];
   });
-  const a = runs.at(-1);
-  const b = a && runs.findLast(({ farads, points }) => Math.abs(farads / a.farads - 1) > 0.01 && points.length > 2);
-  const fit = useMemo(() => (a && b ? fitSource(b, a) : undefined), [a, b]);
+  // Each value once, with its last run, in the order in which they came. From three on, the last one is the truth that
+  // the two before it had predicted.
+  const distinct = runs.filter(
+    (one, at) => !runs.slice(at + 1).some(({ farads }) => Math.abs(farads / one.farads - 1) < 0.01),
+  );
+  const truth = distinct.length > 2 ? distinct.at(-1) : undefined;
+  const [b, a] =
+    distinct.slice(truth ? -3 : -2).length > 1 ? distinct.slice(truth ? -3 : -2) : [undefined, distinct.at(-1)];
+  const fit = a && b ? fitSource(b, a) : undefined;
   const [picked, setPicked] = useState<number[]>([]);
   const [slider, setSlider] = useState(50);
   const [place, setPlace] = useState(model.sheet.components.find(({ role }) => role === "tone")?.designator ?? "");
@@ -70,6 +76,13 @@ export function Tone({ run: view }: { run: RunInView }) {
   const inDb = (points: readonly { x: number; y: number }[]) =>
     [...points].sort((p, q) => p.x - q.x).map(({ x, y }) => ({ x, y: 20 * Math.log10(y / zero) }));
   const curve = (farads: number) => inDb(predict(a, fit.ohms, farads));
+  const predicted = truth ? curve(truth.farads) : [];
+  const measured = truth ? inDb(truth.points) : [];
+  const off = measured.flatMap(({ x, y }) => {
+    const said = predicted.find((one) => one.x === x);
+    return said ? [(said.y - y) ** 2] : [];
+  });
+  const missed = off.length > 0 ? Math.sqrt(off.reduce((sum, one) => sum + one, 0) / off.length) : undefined;
   const toggle = (farads: number) =>
     setPicked((now) => (now.includes(farads) ? now.filter((one) => one !== farads) : [...now, farads].slice(-MOST)));
   const choose = async (farads: number) => {
@@ -119,6 +132,23 @@ export function Tone({ run: view }: { run: RunInView }) {
           })),
         ]}
       />
+      {truth ? (
+        <div className="mt-2">
+          <p>
+            Measured with <strong className="font-mono">{format(truth.farads, "capacitance")}</strong> since
+            {missed === undefined ? "" : `: the prediction was off by ${missed.toFixed(2)} dB (rms)`}.
+          </p>
+          <RunChart
+            x={{ name: "Frequency", quantity: "frequency", unit: "" }}
+            y={{ name: "Prediction and truth", quantity: "decibel", unit: "" }}
+            log
+            runs={[
+              { name: "measured", points: measured },
+              { name: "predicted", points: predicted },
+            ]}
+          />
+        </div>
+      ) : null}
       <label className="mt-2 flex max-w-xl items-center gap-3">
         <span className="shrink-0">
           Any value: <span className="font-mono">{format(sliding, "capacitance", 2)}</span>
