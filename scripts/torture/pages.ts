@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { v7 } from "uuid";
+import { FILE_TABLES } from "@/core/exchange";
 import { anyLog } from "@/core/fixtures";
 import { sealEntries } from "@/db/chain";
 import { logEntry, model, person, set, visit } from "@/db/schema";
@@ -21,7 +22,7 @@ const pagesOf = (setId: string, job: number): string[] => [
   "/sets/across",
   `/api/sets/${setId}/entries`,
   `/api/sets/${setId}/file`,
-  ...["entries", "parts", "readings", "tests"].map((table) => `/api/sets/${setId}/tables/${table}.csv`),
+  ...FILE_TABLES.map((table) => `/api/sets/${setId}/tables/${table}`),
   "/api/calendar",
 ];
 

@@ -7,7 +7,7 @@ test("the board tells which set can move and what the others wait for", async ({
   await page.goto("/");
   await expect(page.getByText("Parts: matched 811A")).toBeVisible();
   await expect(page.getByText("Owner: may the battery plug be a reproduction?")).toBeVisible();
-  await page.getByRole("link", { name: /Kestrel/ }).click();
+  await page.locator('a[href="/bench/1186"]').click();
   await expect(page.getByRole("list", { name: "Hazards of this set" })).toContainText("1.5 kV and RF");
 });
 

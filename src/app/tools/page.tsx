@@ -1,13 +1,9 @@
 import type { Metadata } from "next";
-import { BenchBox } from "@/features/tools/BenchBox";
 import { ColourBands } from "@/features/tools/ColourBands";
-import { HighVoltage } from "@/features/tools/HighVoltage";
-import { Levels } from "@/features/tools/Levels";
+import { BenchBox, HighVoltage, Levels, OtherTube, Tank } from "@/features/tools/later";
 import { MeterLoading } from "@/features/tools/MeterLoading";
 import { BodyEndDot, MicaDots } from "@/features/tools/OldCodes";
-import { OtherTube } from "@/features/tools/OtherTube";
 import { SeriesLamp } from "@/features/tools/SeriesLamp";
-import { Tank } from "@/features/tools/Tank";
 import { ValueReader } from "@/features/tools/ValueReader";
 import { database } from "@/db/client";
 import { shopOf } from "@/db/shop";

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { useMemo, useRef } from "react";
 import {
   aroundOf,
   doubts,
@@ -76,6 +76,10 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
   const forget = (line: string) =>
     set((now) => ({ ...now, typed: Object.fromEntries(Object.entries(now.typed).filter(([key]) => key !== line)) }));
 
+  // Rows are typed faster than they are written: one after the other, and all of them to the run of the first.
+  const first = useRef<string>(undefined);
+  const turns = useRef<Promise<unknown>>(Promise.resolve());
+
   /** Writes a line down. What is wildly off is asked about first. */
   async function save(line: GridLine, sure = false): Promise<Saved> {
     if (unseen.length > 0)
@@ -85,14 +89,22 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
     const asks = sure ? [] : doubts(made.row, around);
     if (asks.length > 0) return { ok: false, message: asks.join(" "), doubts: asks };
     const reason = voidedBy(preflight, voids);
-    const outcome = await append({
-      kind: "measured-row",
-      payload: {
-        ...{ v: 1, phase, preflight, ...made.row },
-        ...(run ? { run: run.id } : {}),
-        ...(reason ? { void: reason } : {}),
-      },
-    });
+    const write = async () => {
+      const of = first.current ?? run?.id;
+      const outcome = await append({
+        kind: "measured-row",
+        payload: {
+          ...{ v: 1, phase, preflight, ...made.row },
+          ...(of ? { run: of } : {}),
+          ...(reason ? { void: reason } : {}),
+        },
+      });
+      if (outcome.ok) first.current = of ?? outcome.id;
+      return outcome;
+    };
+    const turn = turns.current.then(write);
+    turns.current = turn.catch(() => undefined);
+    const outcome = await turn;
     if (!outcome.ok) return { ok: false, message: outcome.problems[0]?.message ?? "" };
     // The set-up now stands in the log, and the run goes on with it.
     set((now) => ({
@@ -140,7 +152,10 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
         added: [...now.added, ...rows.map((row) => ({ ...row }))],
         typed: { ...now.typed, ...Object.fromEntries(rows.map((row) => [keyOf(row), { ...row }])) },
       })),
-    begin: () => set((now) => ({ ...NOTHING, begun: here.length, setup: now.setup, seen: {} })),
+    begin: () => {
+      first.current = undefined;
+      set((now) => ({ ...NOTHING, begun: here.length, setup: now.setup, seen: {} }));
+    },
   };
 }
 export type RunInView = ReturnType<typeof useRun>;
