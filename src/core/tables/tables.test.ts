@@ -223,3 +223,39 @@ it("says so when a file holds more than a sheet", () => {
   expect(result.rows).toHaveLength(20_000);
   expect(result.trouble).toContain("holds 2000 rows");
 });
+
+describe("figures of a model for test sheets", () => {
+  const text =
+    "sheet;row;figure;limit;value\nSensitivity;MW, 1 MHz;For 10 dB;at most;20 uV\nTransmitter per band;80 m, CW;Output;at least;50\nsensitivity;LW, 200 kHz;;;";
+  it("are rows and limits of the sheets that ship", () => {
+    const { rows, good } = read("figures", text);
+    expect(good).toBe(3);
+    expect(rows[0]?.row).toEqual({
+      sheet: "sensitivity",
+      row: "MW, 1 MHz",
+      column: "for-ten",
+      sense: "at-most",
+      text: "20 uV",
+      value: expect.closeTo(20e-6, 12),
+    });
+    expect(rows[1]?.row).toMatchObject({ column: "output", sense: "at-least", value: 50 });
+    // A row alone is proposed and has no limit.
+    expect(rows[2]?.row).toEqual({ sheet: "sensitivity", row: "LW, 200 kHz" });
+  });
+  it("go out and come back as they are", () => {
+    const { rows } = read("figures", text);
+    const kept = rows.flatMap(({ row }) => (row ? [row] : []));
+    const back = readTable("figures", writeTable("figures", kept), {});
+    expect(back.rows.map(({ row }) => row)).toEqual(kept);
+  });
+  it.each([
+    ["Loudness;A;;;", "There is no sheet"],
+    ["Sensitivity;;;;", "Say which row"],
+    ["Sensitivity;A;Colour;at most;5", "Sensitivity has:"],
+    ["Sensitivity;A;For 10 dB;at most;", "The limit is missing"],
+    ["Sensitivity;A;;at most;5", "Say which figure"],
+    ["Sensitivity;A;For 10 dB;at most;-3 dB", "says nothing without its reference"],
+  ])("%s: %s", (line, sentence) => {
+    expect(read("figures", `sheet;row;figure;limit;value\n${line}`).rows[0]?.problems.join()).toContain(sentence);
+  });
+});
