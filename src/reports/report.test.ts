@@ -170,3 +170,88 @@ it("makes a report of 3,000 entries, and tells how far it is", async () => {
   expect(shares.length).toBeGreaterThan(10);
   expect([...shares].sort((a, b) => a - b)).toEqual(shares);
 }, 120_000);
+
+describe("runs of test sheets in a report", () => {
+  const SHEET_KEY = "response";
+  const row = (phase: "baseline" | "prove", hertz: number, volts: number, extra: object = {}): Content =>
+    ({
+      kind: "measured-row",
+      payload: {
+        v: 1,
+        phase,
+        sheet: { key: SHEET_KEY, version: 1, name: "Audio response" },
+        at: [
+          {
+            key: "frequency",
+            name: "Frequency",
+            word: "f",
+            quantity: "frequency",
+            unit: "Hz",
+            text: `${hertz} Hz`,
+            value: hertz,
+          },
+        ],
+        cells: [
+          {
+            key: "volts",
+            name: "Output volts",
+            word: "v",
+            quantity: "ac-voltage",
+            unit: "V",
+            text: String(volts),
+            value: volts,
+          },
+        ],
+        given: [
+          {
+            key: "tone",
+            name: "Tone capacitor",
+            word: "tone",
+            quantity: "capacitance",
+            unit: "nF",
+            text: phase === "prove" ? "22 nF" : "47 nF",
+            value: 1e-9 * (phase === "prove" ? 22 : 47),
+          },
+        ],
+        worked: [
+          { key: "level-db", name: "Level", by: "voltage-decibels", from: { volts: "volts", against: "@volts" } },
+        ],
+        limits: [{ column: "volts", sense: "at-least", text: "0.5 V", value: 0.5 }],
+        preflight: [],
+        ...extra,
+      },
+    }) as Content;
+  // The rows of a run follow its first one.
+  const of = (run: number) => ({ run: entry(run, note("x")).id });
+  const before = [
+    row("baseline", 400, 1),
+    row("baseline", 4000, 0.4, of(1)),
+    row("baseline", 9000, 9, { ...of(1), void: "clipped" }),
+  ];
+
+  it("stand before and after with their change, their curve as vectors and what differs in the set-up", () => {
+    for (const kind of ["owner", "bench"] as const) {
+      const text = said(kind, [...before, row("prove", 400, 1), row("prove", 4000, 0.8, of(4))]);
+      expect(text).toContain("Audio response, before and after");
+      expect(text).toContain("The set-up differs: Tone capacitor: 47 nF before, 22 nF now.");
+      // 20·log(0.8/0.4) = 6.0 dB.
+      expect(text).toContain("400 → 800 mV AC\n+6.0 dB");
+      expect(text).toContain("before\n");
+    }
+  });
+  it("stand alone with what is missed and what is void", () => {
+    const text = said("bench", before);
+    expect(text).toContain("400 mV AC\nunder 0.5 V");
+    expect(text).toContain("9000 Hz\nvoid: clipped");
+    expect(text).toContain("−8.0 dB");
+  });
+  it("are made into a PDF", async () => {
+    const pdf = await renderReport(
+      inputOf(
+        "owner",
+        before.map((content, index) => entry(index + 1, content)),
+      ),
+    );
+    expect(Buffer.from(pdf).subarray(0, 5).toString()).toBe("%PDF-");
+  });
+});

@@ -2,7 +2,8 @@
 
 import { ClipboardPaste, Download, Plus } from "lucide-react";
 import Papa from "papaparse";
-import { useState } from "react";
+import { useMemo, useState } from "react";
+import { format } from "@/core/quantity";
 import { GROUP_WORDS, GROUPS, runLines, sheetsFor, type TestSheet } from "@/core/sheets";
 import { guard } from "@/core/tables";
 import { writeLine } from "@/core/kinds";
@@ -16,6 +17,7 @@ import { Sums } from "@/ui/runs";
 import { Compare, RunCurve, useBeside } from "./Compare";
 import { Hum } from "./Hum";
 import { KeyDown } from "./KeyDown";
+import { ModulationDrawing } from "./ModulationDrawing";
 import { PasteRows } from "./PasteRows";
 import { Preflight } from "./Preflight";
 import { RunGrid } from "./RunGrid";
@@ -39,7 +41,16 @@ function save(run: RunInView): void {
   URL.revokeObjectURL(link.href);
 }
 
-function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
+/** Frequencies that a response is held against. Trade use. */
+const REFERENCES = [400, 1000];
+
+function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) {
+  const { value: against, set: holdAgainst } = useKept(`reference ${shipped.key}`, shapeOf(""), "");
+  const chosen = shipped.curve?.log && shipped.curve.reference ? Number(against) || shipped.curve.reference : undefined;
+  const sheet = useMemo(
+    () => (shipped.curve && chosen ? { ...shipped, curve: { ...shipped.curve, reference: chosen } } : shipped),
+    [shipped, chosen],
+  );
   const run = useRun(sheet, phase);
   const beside = useBeside(run);
   // A narrow table leaves room for its curve.
@@ -57,6 +68,7 @@ function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
       <p className="dim mb-1">{sheet.says}</p>
       <Preflight run={run} />
       <RunSetUp run={run} />
+      {sheet.key === "modulation" ? <ModulationDrawing /> : null}
       {sheet.group === "transmit" ? <KeyDown run={run} /> : null}
       <div className="mb-1 flex flex-wrap items-center gap-2">
         {run.run ? (
@@ -76,6 +88,18 @@ function RunView({ sheet, phase }: { sheet: TestSheet; phase: Phase }) {
           <button type="button" className="btn btn-outline h-10" onClick={() => save(run)}>
             <Download size={16} aria-hidden="true" /> As CSV
           </button>
+        ) : null}
+        {chosen ? (
+          <label className="flex items-center gap-2">
+            dB against
+            <select className="select h-10" value={chosen} onChange={(event) => holdAgainst(event.target.value)}>
+              {REFERENCES.map((hertz) => (
+                <option key={hertz} value={hertz}>
+                  {format(hertz, "frequency")}
+                </option>
+              ))}
+            </select>
+          </label>
         ) : null}
         <span className="dim text-sm">
           {run.run

@@ -15,7 +15,16 @@ const BANDS = [
   ["10 m", 28.8e6],
 ] as const;
 
-const START = { volts: "1500 V", amps: "500 mA", antenna: "50 Ω", q: "12", stray: "30 pF", gap: "1.5" };
+const START = {
+  volts: "1500 V",
+  amps: "500 mA",
+  antenna: "50 Ω",
+  q: "12",
+  stray: "30 pF",
+  gap: "1.5",
+  former: "50",
+  winding: "75",
+};
 
 /** Tank and network of a final: load, capacitors and coil per band, and what the capacitors must stand. */
 export function Tank() {
@@ -28,6 +37,7 @@ export function Tank() {
   const stray = figure(typed.stray, "capacitance");
   const q = Number(typed.q.replace(",", "."));
   const gap = Number(typed.gap.replace(",", "."));
+  const [former, winding] = [typed.former, typed.winding].map((text) => Number(text.replace(",", ".")) / 1000);
   const rl = volts.value && amps.value ? loadOhms(volts.value, amps.value, stage) : undefined;
   // Input times the usual efficiency of the class.
   const watts = volts.value && amps.value ? volts.value * amps.value * { AB: 0.6, B: 0.62, C: 0.72 }[stage] : 0;
@@ -40,6 +50,10 @@ export function Tank() {
       : [];
   const peak = nets[0]?.net?.peak1;
   const needs = peak === undefined ? undefined : spacing(peak);
+  const turnsOf = (henry: number): string => {
+    const coil = former && winding ? coilTurns(henry, former / 2, winding) : undefined;
+    return coil ? `${coil.turns.toFixed(1)} turns, ${coil.wire.toFixed(1)} m` : "coil too short";
+  };
   return (
     <section aria-label="Tank and network" className="rounded-box border border-base-300 p-4">
       <h2 className="mb-2 text-lg font-bold">Tank and network of a final</h2>
@@ -71,6 +85,18 @@ export function Tank() {
           value={typed.gap}
           error={gap > 0 ? undefined : "Millimetres."}
           onChange={put("gap")}
+        />
+        <TextField
+          label="Coil, diameter mm"
+          value={typed.former}
+          error={former && former > 0 ? undefined : "Millimetres."}
+          onChange={put("former")}
+        />
+        <TextField
+          label="and length, mm"
+          value={typed.winding}
+          error={winding && winding > 0 ? undefined : "Millimetres."}
+          onChange={put("winding")}
         />
       </div>
       {rl ? (
@@ -114,7 +140,7 @@ export function Tank() {
                   In the coil
                 </th>
                 <th scope="col" className="text-right">
-                  Turns, 50 mm × 75 mm
+                  Coil
                 </th>
               </tr>
             </thead>
@@ -139,7 +165,7 @@ export function Tank() {
                         ) : null}
                       </td>
                       <td className="text-right">{format(net.ampsL, "current")}</td>
-                      <td className="text-right">{coilTurns(net.l, 0.025, 0.075)?.turns.toFixed(1) ?? "–"}</td>
+                      <td className="text-right">{turnsOf(net.l)}</td>
                     </>
                   ) : (
                     <td colSpan={6} className="font-sans">
