@@ -4,6 +4,7 @@ import type { Figures } from "@/core/diagnosis";
 import type { Terms } from "@/core/handback";
 import type { RecipeFields } from "@/core/modifications";
 import type { TestSheet } from "@/core/sheets";
+import type { DummyLoad } from "@/core/transmit";
 import {
   bigint,
   boolean,
@@ -40,6 +41,8 @@ export const shop = pgTable(
     currency: text("currency").notNull().default("EUR"),
     /** series lamps in the box, W */
     lamps: jsonb("lamps").$type<number[]>().notNull().default([25, 40, 60, 100, 150, 200]),
+    /** dummy loads with what each takes, and for how long */
+    loads: jsonb("loads").$type<DummyLoad[]>().notNull().default([]),
     /** what the shop has changed of the rules for parts; its shape is shopRulesSchema in core/components */
     rules: jsonb("rules").$type<ShopRules>().notNull().default({ roles: [] }),
     /** the shop's own figures for faults; its shape is figuresSchema in core/diagnosis */

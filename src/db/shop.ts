@@ -16,6 +16,7 @@ const UNSAID: Shop = {
   lineHz: 50,
   currency: "EUR",
   lamps: [25, 40, 60, 100, 150, 200],
+  loads: [],
   version: 0,
 };
 

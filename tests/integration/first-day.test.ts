@@ -9,7 +9,7 @@ import { shopOf } from "@/db/shop";
 import { handleArchive, handleRestore } from "@/server/exchange-handlers";
 import { linesInto, freshDatabase, openShop } from "./shop";
 
-const SHOP = { name: "Saltmarsh Wireless Repair", lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [60] };
+const SHOP = { name: "Saltmarsh Wireless Repair", lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [60], loads: [] };
 const wren = () => ({ id: v7(), name: "Wren Okafor", role: "lead technician" });
 
 describe("a shop in an empty database", () => {

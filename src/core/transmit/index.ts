@@ -20,6 +20,7 @@ export {
   type PiNetwork,
   type StageClass,
 } from "./tank";
+export { parseLoads, writeLoads } from "./loads";
 export { keyDown, type DummyLoad, type KeyDown } from "./key-down";
 export { bleeder, equalising, noLoadVolts, type HvRectifier } from "./high-voltage";
 export { otherTube, type ConversionLine, type Conversion } from "./other-tube";

@@ -13,10 +13,12 @@ import {
   loadOhms,
   noLoadVolts,
   otherTube,
+  parseLoads,
   piNetwork,
   spacing,
   standingWave,
   trapezoidDepth,
+  writeLoads,
 } from ".";
 
 describe("power of a final stage", () => {
@@ -177,5 +179,25 @@ describe("another tube in an amplifier", () => {
   it("of the same type asks for nothing", () => {
     const found = otherTube(type("811A"), type("811A"), { now: 4, then: 4 }, { volts: 1250, amps: 0.6 });
     expect(found.lines.filter(({ what, build }) => build && what !== "Load")).toEqual([]);
+  });
+});
+
+describe("the shop's dummy loads", () => {
+  it("are read with their watts, minutes and ohms, and written back", () => {
+    const text = "oil load 1500 W 5 min; fan load 100 W; big can 1.5 kW for 2,5 min 75 Ω";
+    const read = parseLoads(text);
+    expect(read).toEqual({
+      ok: true,
+      loads: [
+        { name: "oil load", ohms: 50, watts: 1500, minutes: 5 },
+        { name: "fan load", ohms: 50, watts: 100 },
+        { name: "big can", ohms: 75, watts: 1500, minutes: 2.5 },
+      ],
+    });
+    if (read.ok) expect(parseLoads(writeLoads(read.loads))).toEqual(read);
+    expect(parseLoads("")).toEqual({ ok: true, loads: [] });
+  });
+  it.each(["a load", "load 0 W", "1500 W", "load 5 min"])("“%s” gets a sentence", (text) => {
+    expect(parseLoads(text)).toMatchObject({ ok: false, message: expect.stringContaining("does not read") });
   });
 });

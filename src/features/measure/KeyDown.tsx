@@ -3,8 +3,9 @@
 import { useEffect, useState } from "react";
 import { keyDown, type DummyLoad } from "@/core/transmit";
 import { parseQuantity } from "@/core/quantity";
-import { TextField } from "@/ui/form";
+import { SelectField, TextField } from "@/ui/form";
 import { shapeOf, useKept } from "@/ui/kept";
+import { useLogbook } from "@/ui/logbook";
 import type { RunInView } from "./useRun";
 
 const NONE = { watts: "", minutes: "" };
@@ -33,13 +34,17 @@ function Clock({ since, limit }: { since: number; limit: number }) {
 
 /** How long the key may be down into this dummy load, and a clock for it. */
 export function KeyDown({ run }: { run: RunInView }) {
+  const { shop } = useLogbook();
   const { value: rated, set } = useKept("dummy load", shapeOf(NONE), NONE);
+  const noted = run.setup.dummy?.trim().toLowerCase() ?? "";
+  const listed = shop.loads.find(({ name: of }) => of.toLowerCase() === noted);
   const [since, setSince] = useState<number>();
   const name = run.setup.dummy?.trim() || "The dummy load";
   const watts = number(rated.watts);
-  const load: DummyLoad | undefined = watts
+  const own: DummyLoad | undefined = watts
     ? { name, ohms: 50, watts, ...(number(rated.minutes) ? { minutes: number(rated.minutes) } : {}) }
     : undefined;
+  const load = listed ?? own;
   // The highest output that was typed or measured: the load must take that.
   const outputs = run.lines.flatMap((line) => {
     const read = parseQuantity(`${run.typedAt(line).output ?? ""}`, "power");
@@ -52,21 +57,33 @@ export function KeyDown({ run }: { run: RunInView }) {
       aria-label="Dummy load"
       className="mb-3 flex flex-wrap items-end gap-3 rounded-box border-2 border-warning p-2"
     >
-      <TextField
-        label="Dummy load, W"
-        inputClass="w-24 font-mono"
-        numeric
-        value={rated.watts}
-        onChange={(text) => set({ ...rated, watts: text })}
-      />
-      <TextField
-        label="for minutes"
-        placeholder="good"
-        inputClass="w-24 font-mono"
-        numeric
-        value={rated.minutes}
-        onChange={(text) => set({ ...rated, minutes: text })}
-      />
+      {shop.loads.length > 0 ? (
+        <SelectField
+          label="Load of the shop"
+          value={listed?.name ?? ""}
+          options={[["", "another one"], ...shop.loads.map(({ name: of }) => [of, of] as const)]}
+          onChange={(of) => run.setUp("dummy", of)}
+        />
+      ) : null}
+      {listed ? null : (
+        <>
+          <TextField
+            label="Dummy load, W"
+            inputClass="w-24 font-mono"
+            numeric
+            value={rated.watts}
+            onChange={(text) => set({ ...rated, watts: text })}
+          />
+          <TextField
+            label="for minutes"
+            placeholder="good"
+            inputClass="w-24 font-mono"
+            numeric
+            value={rated.minutes}
+            onChange={(text) => set({ ...rated, minutes: text })}
+          />
+        </>
+      )}
       <button
         type="button"
         className={`btn h-11 ${since ? "btn-error" : "btn-outline"}`}

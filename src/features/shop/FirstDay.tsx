@@ -20,12 +20,13 @@ const VALUES: readonly string[] = ["lineVolts", "lineHz"];
 type TypedOpening = TypedShop & { person: string; role: string };
 
 const personOf = ({ person, role }: TypedOpening) => ({ name: person, role });
-const shopOf = ({ name, lineVolts, lineHz, currency, lamps }: TypedOpening): TypedShop => ({
+const shopOf = ({ name, lineVolts, lineHz, currency, lamps, loads }: TypedOpening): TypedShop => ({
   name,
   lineVolts,
   lineHz,
   currency,
   lamps,
+  loads,
 });
 
 /** Both halves of the form are read; the name of the person and that of the shop are two fields. */

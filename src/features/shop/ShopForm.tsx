@@ -28,6 +28,12 @@ export function ShopForm({ shop }: { shop: Shop }) {
           example: "25, 40, 60, 100, 150",
           className: "md:col-span-3",
         },
+        {
+          key: "loads",
+          label: "Dummy loads, with ; between them",
+          example: "oil load 1500 W 5 min; fan load 100 W",
+          className: "md:col-span-6",
+        },
       ]}
       check={(typed) => problemsOf(readShop(typed))}
       onSave={(typed) => changeShop(typed, shop.version)}

@@ -12,7 +12,7 @@ import { sealHolds } from "@/db/verify";
 import { readMeter, readPerson, readSealLine, readShop } from "./typed";
 
 const text = z.string().max(400);
-const shopSchema = z.object({ name: text, lineVolts: text, lineHz: text, currency: text, lamps: text });
+const shopSchema = z.object({ name: text, lineVolts: text, lineHz: text, currency: text, lamps: text, loads: text });
 const meterSchema = z.object({ name: text, input: text, calibratedOn: text, everyMonths: text, retired: z.boolean() });
 const personSchema = z.object({ name: text, role: text });
 const version = z.number().int().min(0);

@@ -7,6 +7,7 @@ const shop = {
   lineHz: "50",
   currency: "eur",
   lamps: "100, 25 60W",
+  loads: "oil load 1500 W 5 min",
 };
 const meter = { name: "Grey analogue", input: "20k/V", calibratedOn: "2026-01-15", everyMonths: "12", retired: false };
 
@@ -14,12 +15,26 @@ describe("the shop as it is typed", () => {
   it("reads line, frequency, currency and lamps", () => {
     expect(readShop(shop)).toEqual({
       ok: true,
-      value: { name: shop.name, lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [25, 60, 100] },
+      value: {
+        name: shop.name,
+        lineVolts: 230,
+        lineHz: 50,
+        currency: "EUR",
+        lamps: [25, 60, 100],
+        loads: [{ name: "oil load", ohms: 50, watts: 1500, minutes: 5 }],
+      },
     });
   });
   it("says beside each field what is wrong", () => {
-    const read = readShop({ name: "", lineVolts: "12", lineHz: "fast", currency: "euro", lamps: "bright" });
-    expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["lineVolts", "lineHz", "currency", "lamps"]);
+    const read = readShop({
+      name: "",
+      lineVolts: "12",
+      lineHz: "fast",
+      currency: "euro",
+      lamps: "bright",
+      loads: "heavy",
+    });
+    expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["lineVolts", "lineHz", "currency", "lamps", "loads"]);
   });
 });
 

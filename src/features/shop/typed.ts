@@ -1,10 +1,18 @@
 import { z } from "zod";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
+import { parseLoads, writeLoads, type DummyLoad } from "@/core/transmit";
 import type { Shop } from "@/db/shop";
 
 /** What a shop's page holds while it is typed. */
-export type TypedShop = { name: string; lineVolts: string; lineHz: string; currency: string; lamps: string };
+export type TypedShop = {
+  name: string;
+  lineVolts: string;
+  lineHz: string;
+  currency: string;
+  lamps: string;
+  loads: string;
+};
 export type TypedMeter = {
   name: string;
   input: string;
@@ -19,12 +27,13 @@ export type FormRead<T> = { ok: true; value: T } | { ok: false; problems: Record
 export const problemsOf = <T>(read: FormRead<T>): Record<string, string> => (read.ok ? {} : read.problems);
 
 /** The shop as its form shows it. */
-export const typedShop = ({ name, lineVolts, lineHz, currency, lamps }: Shop): TypedShop => ({
+export const typedShop = ({ name, lineVolts, lineHz, currency, lamps, loads }: Shop): TypedShop => ({
   name,
   lineVolts: String(lineVolts),
   lineHz: String(lineHz),
   currency,
   lamps: lamps.join(", "),
+  loads: writeLoads(loads),
 });
 
 const valueOf = (text: string, quantity: Quantity): number | undefined => {
@@ -42,6 +51,7 @@ export function readShop(typed: TypedShop): FormRead<{
   lineHz: number;
   currency: string;
   lamps: number[];
+  loads: DummyLoad[];
 }> {
   const problems: Record<string, string> = {};
   const name = typed.name.trim();
@@ -60,10 +70,13 @@ export function readShop(typed: TypedShop): FormRead<{
     .map((text) => Number(text.replace(/w$/i, "")));
   if (lamps.some((watts) => !(watts > 0 && watts <= 2000)) || lamps.length > 30)
     problems.lamps = "Lamps are watts with commas between them: 25, 60, 100.";
+  const loads = parseLoads(typed.loads);
+  if (!loads.ok) problems.loads = loads.message;
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   return {
     ok: true,
     value: {
+      loads: loads.ok ? loads.loads : [],
       name,
       lineVolts: lineVolts ?? 0,
       lineHz: lineHz ?? 0,

@@ -1,0 +1,1 @@
+ALTER TABLE "shop" ADD COLUMN "loads" jsonb DEFAULT '[]'::jsonb NOT NULL;
