@@ -288,3 +288,35 @@ test("the number pad types for a finger", async ({ page }) => {
   await expect(plate(page).getByLabel("100 Hz: Output volts, V")).toBeFocused();
   await expect(plate(page).getByText("1 row measured in this run")).toBeVisible();
 });
+
+test("tools for transmitters and battery sets work out, and begin a recipe", async ({ page }) => {
+  await page.goto("/tools");
+  await page.getByRole("tab", { name: "Levels and transmitters" }).click();
+  const levels = page.getByRole("region", { name: "Levels" });
+  await levels.getByLabel("Level").fill("-107 dBm");
+  await expect(levels.getByText("999 nV").or(levels.getByText("1 µV", { exact: true }))).toBeVisible();
+  await levels.getByLabel("Level").fill("-3 dB");
+  await expect(levels.getByText("says nothing without its reference")).toBeVisible();
+  // 1500 V and 500 mA in class AB: 1.91 kΩ; C1 stands 1.31 kV peak.
+  const tank = page.getByRole("region", { name: "Tank and network" });
+  await expect(tank.getByText("1.91 kΩ")).toBeVisible();
+  await tank.getByLabel("Air gap there is, mm").fill("0.8");
+  await expect(tank.getByText("it arcs")).toBeVisible();
+  await tank.getByLabel("Loaded Q").fill("5");
+  await expect(tank.getByText("No network has this Q").first()).toBeVisible();
+  const tube = page.getByRole("region", { name: "Another tube" });
+  await expect(tube.getByText("A heater winding of 10 V, 5 A.")).toBeVisible();
+  await tube.getByLabel("In its place").fill("999X");
+  await expect(tube.getByText("is not in the tube table")).toBeVisible();
+  await tube.getByLabel("In its place").fill("813");
+  expect(await violationsOf(page)).toEqual([]);
+  await tube.getByRole("link", { name: "Begin a recipe with this" }).click();
+  await expect(page.getByLabel("Steps, one a line")).toHaveValue(/A heater winding of 10 V, 5 A\./);
+
+  await page.goto("/tools");
+  await page.getByRole("tab", { name: "Supplies and batteries" }).click();
+  const box = page.getByRole("region", { name: "Bench box for batteries" });
+  await expect(box.getByText("4.8 Ω")).toBeVisible();
+  await expect(box.getByText("above +10 %")).toHaveCount(1);
+  expect(await violationsOf(page)).toEqual([]);
+});

@@ -62,14 +62,21 @@ const AREAS: readonly Area[] = [
 ];
 
 /** A recipe as lines of text, read while it is typed. */
-export function RecipeForm({ recipe }: { recipe?: Recipe | undefined }) {
+type RecipeFormProps = {
+  recipe?: Recipe | undefined;
+  /** what another tool has worked out for a new one */
+  begun?: Partial<TypedRecipe>;
+};
+
+export function RecipeForm({ recipe, begun = {} }: RecipeFormProps) {
   const router = useRouter();
   const [id] = useState(() => recipe?.id ?? v7());
   const [version, setVersion] = useState(recipe?.version ?? 0);
-  const initial = recipe ? typedOf(recipe) : EMPTY_RECIPE;
+  const initial = recipe ? typedOf(recipe) : { ...EMPTY_RECIPE, ...begun };
+  const source = begun.name ? `new ${begun.name}` : "new";
   const form = useForm<TypedRecipe>({
     initial,
-    keep: { key: `recipe ${recipe?.id ?? "new"}`, fits: shapeOf(EMPTY_RECIPE) },
+    keep: { key: `recipe ${recipe?.id ?? source}`, fits: shapeOf(EMPTY_RECIPE) },
     check: (typed) => {
       const read = readRecipe(typed);
       return read.ok ? {} : (read.problems as Problems);

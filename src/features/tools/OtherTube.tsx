@@ -4,6 +4,7 @@ import { useState } from "react";
 import { tubeType, tubeTypes } from "@/core/tubes";
 import { otherTube } from "@/core/transmit";
 import { TextField } from "@/ui/form";
+import { Link } from "@/ui/Link";
 import { figure } from "./typed";
 
 const START = { now: "811A", nowCount: "4", then: "813", thenCount: "1", volts: "1500 V", amps: "500 mA" };
@@ -25,6 +26,12 @@ export function OtherTube() {
     now && then && volts.value && amps.value && !whole(counts.now) && !whole(counts.then)
       ? otherTube(now, then, counts, { volts: volts.value, amps: amps.value })
       : undefined;
+  const begin = new URLSearchParams({
+    name: `${typed.then} in place of ${typed.now}`,
+    what: `${typed.thenCount} × ${typed.then} in place of ${typed.nowCount} × ${typed.now}`,
+    steps: (found?.lines ?? []).flatMap(({ build }) => build ?? []).join("\n"),
+    verify: (found?.first ?? []).join("\n"),
+  }).toString();
   return (
     <section aria-label="Another tube" className="rounded-box border border-base-300 p-4">
       <h2 className="mb-2 text-lg font-bold">Another tube in an amplifier</h2>
@@ -83,7 +90,10 @@ export function OtherTube() {
             </tbody>
           </table>
           <p className="mt-2">Measure first: {found.first.join(" ")}</p>
-          <p className="dim text-sm">
+          <Link href={`/reference/modifications/new?${begin}`} className="btn btn-outline mt-2 h-11">
+            Begin a recipe with this
+          </Link>
+          <p className="dim mt-2 text-sm">
             Bias, drive, cooling and output capacitance come from the data sheet of the type. The recipe of the
             modification is written under Reference, Modifications.
           </p>

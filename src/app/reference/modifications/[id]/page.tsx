@@ -7,8 +7,21 @@ import { RecipeForm } from "@/features/recipes/RecipeForm";
 
 export const metadata: Metadata = { title: "Recipe" };
 
-export default async function RecipePage({ params }: { params: Promise<{ id: string }> }) {
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<Record<string, string | string[] | undefined>> };
+
+/** Fields that another tool may begin a new recipe with. */
+const BEGUN = ["name", "what", "steps", "verify"] as const;
+const MOST = 2000;
+
+export default async function RecipePage({ params, searchParams }: Props) {
   const { id } = await params;
+  const asked = await searchParams;
+  const begun = Object.fromEntries(
+    BEGUN.flatMap((key) => {
+      const text = asked[key];
+      return typeof text === "string" ? [[key, text.slice(0, MOST)] as const] : [];
+    }),
+  );
   const recipe = (await recipes(database())).find((one) => one.id === id);
   if (!recipe && id !== "new") notFound();
   return (
@@ -19,7 +32,7 @@ export default async function RecipePage({ params }: { params: Promise<{ id: str
           All recipes
         </Link>
       </div>
-      <RecipeForm key={recipe?.id ?? "new"} recipe={recipe} />
+      <RecipeForm key={recipe?.id ?? "new"} recipe={recipe} begun={begun} />
     </main>
   );
 }
