@@ -44,8 +44,15 @@ try {
     "make-safe": { view: "/bench/1187?step=make-safe" },
     "first-power": { view: "/bench/1176?step=first-power" },
     tools: { view: "/tools" },
-    tablet: { view: "/bench/1187?step=baseline", size: [820, 1180] },
-    cellar: { view: "/bench/1191?step=prove&tab=tests", theme: "cellar" },
+    measuring: {
+      view: "/bench/1187?step=prove&tab=sheets",
+      before: async (page) => {
+        await page.getByLabel("Test sheet", { exact: true }).selectOption({ label: "Audio response ✓" });
+        await page.getByRole("heading", { name: "Tone capacitor" }).scrollIntoViewIfNeeded();
+        await page.getByText(/dB against/).scrollIntoViewIfNeeded();
+      },
+    },
+    tablet: { view: "/bench/1187?step=baseline", size: [820, 1180], theme: "cellar" },
   };
   for (const [name, { view, size: [width, height] = [1280, 800], theme = "paper", before }] of Object.entries(
     pictures,

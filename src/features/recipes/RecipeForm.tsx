@@ -61,13 +61,13 @@ const AREAS: readonly Area[] = [
   },
 ];
 
-/** A recipe as lines of text, read while it is typed. */
 type RecipeFormProps = {
   recipe?: Recipe | undefined;
   /** what another tool has worked out for a new one */
   begun?: Partial<TypedRecipe>;
 };
 
+/** A recipe as lines of text, read while it is typed. */
 export function RecipeForm({ recipe, begun = {} }: RecipeFormProps) {
   const router = useRouter();
   const [id] = useState(() => recipe?.id ?? v7());
