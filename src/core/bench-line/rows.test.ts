@@ -86,6 +86,21 @@ describe("a row of a test sheet by the line", () => {
       "strong in the r band",
     );
   });
+  it("is corrected in its set-up, and keeps it where the correction says nothing of it", () => {
+    const before = [FIRST];
+    const corrected = (text: string) => {
+      const read = parseLine(`amend #1 ${text} because misread`, contextAfter(before));
+      if (read.kind !== "draft" || read.draft.type !== "amendment" || read.draft.amendment.action !== "correct")
+        throw new Error(JSON.stringify(read));
+      return read.draft.amendment.content.payload as Row;
+    };
+    const tubes = (of: Row) => of.given.find(({ key }) => key === "tubes")?.text;
+    expect(tubes(corrected("row transmitter per band: 80 m, CW drive 6 out 63 ia 180 va 750"))).toBe("2");
+    const changed = corrected(`${FIRST.replace("tubes 2", "tubes 4")}`);
+    expect(tubes(changed)).toBe("4");
+    expect(changed.given.find(({ key }) => key === "plate-limit")?.text).toBe("30 W");
+    expect(corrected(FIRST)).toEqual(row(FIRST));
+  });
   it("is written as the line that makes it again", () => {
     const made = content(FIRST);
     const line = lineOf(made, contextAfter([FIRST]));

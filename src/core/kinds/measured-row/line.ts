@@ -75,11 +75,13 @@ type Frame = Pick<MeasuredRow, "preflight"> & {
 /** The sheet of a row as far as the row itself tells: where the sheet is gone, or has changed since. */
 function sheetOfRow(base: MeasuredRow, known: TestSheet | undefined): TestSheet {
   const keys = new Set(base.cells.map(({ key }) => key));
+  const given = new Set(base.given.map(({ key }) => key));
   return {
-    ...{ group: "sound", suits: ["any"], says: "", preflight: [], setup: [], rows: [], sums: [] },
+    ...{ group: "sound", suits: ["any"], says: "", preflight: [], rows: [], sums: [] },
     ...base.sheet,
     rowBy: base.at.map(columnOf),
     columns: [...base.cells.map(columnOf), ...(known?.columns ?? []).filter(({ key }) => !keys.has(key))],
+    setup: [...base.given.map(columnOf), ...(known?.setup ?? []).filter(({ key }) => !given.has(key))],
     worked: base.worked,
     limits: [],
   };
