@@ -48,8 +48,7 @@ try {
       view: "/bench/1187?step=prove&tab=sheets",
       before: async (page) => {
         await page.getByLabel("Test sheet", { exact: true }).selectOption({ label: "Audio response ✓" });
-        await page.getByRole("heading", { name: "Tone capacitor" }).scrollIntoViewIfNeeded();
-        await page.getByText(/dB against/).scrollIntoViewIfNeeded();
+        await page.getByRole("button", { name: "New run" }).evaluate((one) => one.scrollIntoView({ block: "start" }));
       },
     },
     tablet: { view: "/bench/1187?step=baseline", size: [820, 1180], theme: "cellar" },

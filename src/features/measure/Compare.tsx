@@ -136,7 +136,7 @@ export function Compare({ run: { run, table }, beside }: { run: RunInView; besid
         <p className="mt-2 border-l-4 border-warning pl-2">The set-up differs: {differences.join("; ")}.</p>
       ) : null}
       {rows.length > 0 ? (
-        <div className="mt-2 overflow-x-auto">
+        <div role="region" aria-label="Both runs, row by row" tabIndex={0} className="mt-2 overflow-x-auto">
           <table className="table [&_td]:px-2 [&_th]:px-2">
             <thead>
               <tr className="text-base text-base-content">

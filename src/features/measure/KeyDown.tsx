@@ -76,7 +76,7 @@ export function KeyDown({ run }: { run: RunInView }) {
           />
           <TextField
             label="for minutes"
-            placeholder="good"
+            placeholder="no limit"
             inputClass="w-24 font-mono"
             numeric
             value={rated.minutes}

@@ -56,7 +56,7 @@ function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) 
   // A narrow table leaves room for its curve.
   const narrow = sheet.curve !== undefined && sheet.columns.length + sheet.worked.length <= 3;
   const curve = (
-    <div>
+    <div className={narrow ? "md:sticky md:top-2" : ""}>
       <RunCurve run={run} beside={beside} narrow={narrow} />
       <Sums sums={run.table.sums} />
     </div>

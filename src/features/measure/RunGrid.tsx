@@ -34,7 +34,7 @@ function AddRow({ run }: { run: RunInView }) {
       {sheet.rowBy.map(({ key, name, unit, choices }) => (
         <input
           key={key}
-          className="input h-10 w-36 font-mono"
+          className="input h-10 w-44 font-mono"
           aria-label={`New row: ${name}`}
           placeholder={unit ? `${name}, ${unit}` : name}
           list={choices ? `choices-${key}` : undefined}

@@ -72,7 +72,7 @@ export function OtherTube() {
           <table className="table mt-2 [&_td]:py-1 [&_th]:py-1">
             <thead>
               <tr className="text-base text-base-content">
-                <th scope="col">&nbsp;</th>
+                <th scope="col">What</th>
                 <th scope="col">{typed.now}</th>
                 <th scope="col">{typed.then}</th>
                 <th scope="col">To be built</th>

@@ -52,12 +52,12 @@ export function Tank() {
   const needs = peak === undefined ? undefined : spacing(peak);
   const turnsOf = (henry: number): string => {
     const coil = former && winding ? coilTurns(henry, former / 2, winding) : undefined;
-    return coil ? `${coil.turns.toFixed(1)} turns, ${coil.wire.toFixed(1)} m` : "coil too short";
+    return coil ? `${coil.turns.toFixed(1)} turns` : "too short";
   };
   return (
     <section aria-label="Tank and network" className="rounded-box border border-base-300 p-4">
       <h2 className="mb-2 text-lg font-bold">Tank and network of a final</h2>
-      <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-4">
+      <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-5">
         <TextField label="Plate volts" value={typed.volts} error={volts.problem} onChange={put("volts")} />
         <TextField label="Plate current" value={typed.amps} error={amps.problem} onChange={put("amps")} />
         <SelectField
@@ -73,27 +73,21 @@ export function Tank() {
           error={q > 0 ? undefined : "A number, 10 to 15."}
           onChange={put("q")}
         />
+        <TextField label="Stray" value={typed.stray} error={stray.problem} onChange={put("stray")} />
         <TextField
-          label="Stray at the plate"
-          hint="tubes, wiring, the capacitor's least"
-          value={typed.stray}
-          error={stray.problem}
-          onChange={put("stray")}
-        />
-        <TextField
-          label="Air gap there is, mm"
+          label="Air gap, mm"
           value={typed.gap}
           error={gap > 0 ? undefined : "Millimetres."}
           onChange={put("gap")}
         />
         <TextField
-          label="Coil, diameter mm"
+          label="Coil Ø, mm"
           value={typed.former}
           error={former && former > 0 ? undefined : "Millimetres."}
           onChange={put("former")}
         />
         <TextField
-          label="and length, mm"
+          label="Length, mm"
           value={typed.winding}
           error={winding && winding > 0 ? undefined : "Millimetres."}
           onChange={put("winding")}
@@ -119,7 +113,7 @@ export function Tank() {
         </p>
       ) : null}
       {nets.length > 0 ? (
-        <div className="overflow-x-auto">
+        <div role="region" aria-label="Networks by band" tabIndex={0} className="overflow-x-auto">
           <table className="table [&_td]:px-2 [&_td]:py-1 [&_td]:whitespace-nowrap [&_th]:px-2 [&_th]:py-1">
             <thead>
               <tr className="text-base text-base-content">
@@ -147,7 +141,7 @@ export function Tank() {
             <tbody className="font-mono">
               {nets.map(({ band, net }) => (
                 <tr key={band} className="text-base">
-                  <th scope="row" className="font-sans">
+                  <th scope="row" className="font-sans whitespace-nowrap">
                     {band}
                   </th>
                   {net ? (
@@ -179,7 +173,8 @@ export function Tank() {
         </div>
       ) : null}
       <p className="dim mt-1 text-sm">
-        Calculated, not measured. Kilovolts: power off, discharged and measured before a hand goes in; interlocks stay.
+        Stray is what the tubes, the wiring and the capacitor at its least have. Calculated, not measured. Kilovolts:
+        power off, discharged and measured before a hand goes in; interlocks stay.
       </p>
     </section>
   );

@@ -3,7 +3,7 @@ import { figureText, type RunTable as Table } from "@/core/sheets";
 /** A run as it was measured: every row with its figures; rows that count for nothing are struck. */
 export function RunTable({ table, label }: { table: Table; label: string }) {
   return (
-    <div className="overflow-x-auto">
+    <div role="region" aria-label={`${label}, its rows`} tabIndex={0} className="overflow-x-auto">
       <table aria-label={label} className="table [&_td]:px-2 [&_td]:py-1 [&_th]:px-2 [&_th]:py-1">
         <thead>
           <tr className="align-bottom text-base text-base-content">
