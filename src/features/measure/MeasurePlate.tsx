@@ -90,7 +90,7 @@ function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) 
           </button>
         ) : null}
         {chosen ? (
-          <label className="flex items-center gap-2">
+          <label className="flex items-center gap-2 whitespace-nowrap">
             dB against
             <select className="select h-10" value={chosen} onChange={(event) => holdAgainst(event.target.value)}>
               {REFERENCES.map((hertz) => (

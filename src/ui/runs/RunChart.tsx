@@ -7,7 +7,7 @@ import { Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 
 const WIDE: Paper = { width: 620, height: 260, left: 62, right: 96, top: 14, bottom: 30 };
 /** Beside a table: its letters stay as large as those of a wide one. */
-const NARROW: Paper = { width: 340, height: 280, left: 62, right: 20, top: 14, bottom: 30 };
+const NARROW: Paper = { width: 340, height: 280, left: 70, right: 26, top: 14, bottom: 30 };
 
 /** Marks of the lines: told apart by shape as well as by colour. */
 const LOOKS = [
