@@ -16,6 +16,8 @@ type CsvFrameProps = {
   error: string | undefined;
   onError: (error: string | undefined) => void;
   onClose: () => void;
+  /** takes a list that is too long to be shown as text; without it such a list is refused */
+  onLong?: (text: string, name: string) => void;
   /** fields that belong to the list as a whole */
   fields?: React.ReactNode;
   /** what was understood, and the button that saves it */
@@ -36,12 +38,16 @@ function decoded(bytes: ArrayBuffer): string {
 
 /** A table that is pasted, dropped or chosen as a file. Nothing is saved before what was understood has been seen. */
 export function CsvFrame(props: CsvFrameProps) {
-  const { title, label, placeholder, largest, text, onText, error, onError, onClose, fields, children } = props;
+  const { title, label, placeholder, largest, text, onText, error, onError, onClose, onLong, fields, children } = props;
   const [over, setOver] = useState(false);
   const id = useId();
-  const change = (next: string) => {
+  const change = (next: string, name = "list.csv") => {
     // Counted before anything is read: a far longer list would hold the page for seconds.
     const lines = next.split("\n", MOST_LINES + 1).length;
+    if (lines > MOST_LINES && onLong && next.length <= largest) {
+      onError(undefined);
+      return onLong(next, name);
+    }
     if (lines > MOST_LINES)
       return onError("That is more than 20,000 rows: split the list, and take one part after the other.");
     if (next.length > largest) return onError("That is far more than such a table holds: split it.");
@@ -51,7 +57,7 @@ export function CsvFrame(props: CsvFrameProps) {
   const take = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > largest) return onError(`“${file.name}” is far larger than such a table: split the file.`);
-    return change(decoded(await file.arrayBuffer()));
+    return change(decoded(await file.arrayBuffer()), file.name);
   };
   return (
     <section

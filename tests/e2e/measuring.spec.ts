@@ -240,11 +240,23 @@ test("a list of an analyser becomes a run; a shop's own sheet is copied and used
   await expect(
     plate(page).getByLabel("0,4 kHz: Output volts, V").or(plate(page).getByLabel("400 Hz: Output volts, V")),
   ).toHaveValue("820 mV");
-  await plate(page)
-    .getByRole("button", { name: /^Write (400 Hz|0,4 kHz) down$/ })
-    .click();
-  await expect(plate(page).getByText("1 row measured in this run")).toBeVisible();
+  await plate(page).getByRole("button", { name: "Write all 3 rows" }).click();
+  await expect(plate(page).getByText("3 rows measured in this run")).toBeVisible();
   await saved(page);
+
+  // A long list is thinned for the rows, and kept whole as a file.
+  await plate(page).getByRole("button", { name: "New run" }).click();
+  await allIsSo(page);
+  await plate(page).getByRole("button", { name: "From a list" }).click();
+  const long = Array.from({ length: 30_000 }, (_, n) => `${n + 1};${(1 + (n % 7) / 10).toFixed(2)}`);
+  await plate(page)
+    .getByLabel("Choose a file")
+    .setInputFiles({ name: "trace.csv", mimeType: "text/csv", buffer: Buffer.from(["Hz;V", ...long].join("\n")) });
+  await expect(plate(page).getByText("30,000 lines: 400 of them become rows")).toBeVisible();
+  await plate(page).getByRole("button", { name: "Put them into the table" }).click();
+  await plate(page).getByRole("button", { name: "Write 1 down" }).click();
+  await expect(plate(page).getByText("1 row measured in this run")).toBeVisible();
+  await expect(tape(page).getByText("trace.csv").first()).toBeVisible();
 
   await page.goto("/reference/sheets/output");
   // A name of its own: the test may be run again on the same shop.

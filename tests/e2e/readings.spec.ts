@@ -51,6 +51,9 @@ test("the meter is chosen once, changes what is expected, and is named when its 
   // It goes along with the bench line too, and with a reload.
   await page.getByRole("textbox", { name: "Bench line" }).fill("V1 plate 250");
   await page.getByRole("textbox", { name: "Bench line" }).press("Enter");
+  // A page is left when what was written stands on the tape.
+  await expect(tape(page).getByText("Set-up “As found”")).toHaveCount(1);
+  await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
   await page.reload();
   await expect(page.getByLabel("Meter", { exact: true })).toHaveValue("Grey analogue");
   await expect(tape(page).getByText("Set-up “As found”")).toHaveCount(1);

@@ -8,6 +8,7 @@ import { GROUP_WORDS, GROUPS, runLines, sheetsFor, type TestSheet } from "@/core
 import { guard } from "@/core/tables";
 import { writeLine } from "@/core/kinds";
 import { sheetRuns } from "@/core/visit";
+import { download } from "@/ui/download";
 import { Field } from "@/ui/form";
 import { shapeOf, useKept } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
@@ -34,11 +35,7 @@ function save(run: RunInView): void {
     runLines(run.table).map((cells) => cells.map(guard)),
     { newline: "\r\n" },
   );
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([`\ufeff${csv}\r\n`], { type: "text/csv" }));
-  link.download = `${run.sheet.key}-run.csv`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  download(`\ufeff${csv}\r\n`, "text/csv", `${run.sheet.key}-run.csv`);
 }
 
 /** Frequencies that a response is held against. Trade use. */

@@ -1,27 +1,34 @@
 "use client";
 
 import Papa from "papaparse";
-import { useState } from "react";
+import { useMemo, useState } from "react";
+import { LARGEST_FILE } from "@/core/log";
 import { mapColumns, MOST_READ, thinRows, typedRows } from "@/core/sheets";
 import { CsvFrame } from "@/ui/CsvFrame";
 import { shapeOf, useKept } from "@/ui/kept";
 import { lineKey } from "./rows";
 import type { RunInView } from "./useRun";
 
-/** Figures of an analyser's list. @example 200,000 points are about 6 MB */
-const LARGEST = 20_000_000;
+/** An analyser's list that is kept whole is a file of an entry, and no larger than one may be. */
+const LARGEST = LARGEST_FILE;
 
 /** A list of an instrument becomes rows: its columns are matched once, and known again by its head. */
 export function PasteRows({ run, onClose }: { run: RunInView; onClose: () => void }) {
-  const { sheet, fillIn } = run;
+  const { sheet, fillIn, keepWith } = run;
   const [text, setText] = useState("");
   const [error, setError] = useState<string>();
+  /** a list that is too long to be shown: it is thinned for the rows, and kept whole as a file */
+  const [long, setLong] = useState<{ text: string; name: string }>();
   const { value: known, set: remember } = useKept<Record<string, (string | null)[]>>(
     `list ${sheet.key}`,
     shapeOf({}),
     {},
   );
-  const lines = text.trim() === "" ? [] : Papa.parse<string[]>(text.trim(), { skipEmptyLines: true }).data;
+  const source = (long?.text ?? text).trim();
+  const lines = useMemo(
+    () => (source === "" ? [] : Papa.parse<string[]>(source, { skipEmptyLines: true }).data),
+    [source],
+  );
   const chosen = Object.fromEntries(
     Object.entries(known).map(([head, columns]) => [head, columns.map((one) => one ?? undefined)]),
   );
@@ -42,7 +49,14 @@ export function PasteRows({ run, onClose }: { run: RunInView; onClose: () => voi
       placeholder={`${columns.map(({ name, unit }) => (unit ? `${name} (${unit})` : name)).join(", ")}\n…`}
       largest={LARGEST}
       text={text}
-      onText={setText}
+      onText={(next) => {
+        setLong(undefined);
+        setText(next);
+      }}
+      onLong={(whole, name) => {
+        setText("");
+        setLong({ text: whole, name });
+      }}
       error={error}
       onError={setError}
       onClose={onClose}
@@ -72,7 +86,7 @@ export function PasteRows({ run, onClose }: { run: RunInView; onClose: () => voi
             {all.length === 0
               ? "No figures were found in this list: look at the columns above."
               : all.length > MOST_READ
-                ? `${all.length.toLocaleString("en")} lines: ${rows.length} of them become rows, at equal steps. Keep the list itself as a file of an entry.`
+                ? `${all.length.toLocaleString("en")} lines: ${rows.length} of them become rows, at equal steps. The whole list is kept as a file with the first row that you write.`
                 : `${rows.length} ${rows.length === 1 ? "line becomes a row" : "lines become rows"}. Nothing is written down before you look at them.`}
           </p>
           <div>
@@ -82,6 +96,8 @@ export function PasteRows({ run, onClose }: { run: RunInView; onClose: () => voi
               disabled={rows.length === 0}
               onClick={() => {
                 fillIn(rows, (row) => lineKey(sheet, row));
+                if (all.length > rows.length)
+                  keepWith(new File([source], long?.name ?? `${sheet.key}.csv`, { type: "text/csv" }));
                 onClose();
               }}
             >

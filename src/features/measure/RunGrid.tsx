@@ -48,6 +48,39 @@ function AddRow({ run }: { run: RunInView }) {
   );
 }
 
+/** Rows that came from a list, or were typed and left: written one after the other, until one has to be asked about. */
+function WriteAll({ run }: { run: RunInView }) {
+  const [said, setSaid] = useState<string>();
+  const [done, setDone] = useState<number>();
+  const open = run.lines.filter((line) => run.changed(line));
+  if (open.length < 2 && done === undefined) return said ? <ErrorText>{said}</ErrorText> : null;
+  const write = async () => {
+    setSaid(undefined);
+    for (const [n, line] of open.entries()) {
+      setDone(n);
+      const answer = await run.save(line);
+      if (answer.ok) continue;
+      setSaid(`${Object.values(line.at).join(", ")}: ${answer.message}`);
+      break;
+    }
+    setDone(undefined);
+  };
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-3">
+      <button
+        type="button"
+        className="btn btn-primary h-11"
+        aria-disabled={done !== undefined}
+        onClick={() => done === undefined && void write()}
+      >
+        Write all {open.length} rows
+      </button>
+      {done === undefined ? null : <span role="status">{done} written…</span>}
+      {said ? <ErrorText>{said}</ErrorText> : null}
+    </div>
+  );
+}
+
 const heading = ({ name, unit }: Pick<Column, "name" | "unit">) => (
   <>
     {name}
@@ -117,6 +150,7 @@ export function RunGrid({ run }: { run: RunInView }) {
       {lines.length === 0 ? (
         <p className="dim py-1">No rows yet: add the first one below, or type it on the bench line.</p>
       ) : null}
+      <WriteAll run={run} />
       <div className="flex flex-wrap items-end gap-x-4">
         <AddRow run={run} />
         <button type="button" className="btn btn-outline mt-2 h-10" aria-pressed={pad} onClick={() => setPad(!pad)}>

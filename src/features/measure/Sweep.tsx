@@ -5,6 +5,7 @@ import { useId, useState } from "react";
 import { edgesAt } from "@/core/response";
 import type { Response } from "@/core/sound";
 import { figureText } from "@/core/sheets";
+import { download } from "@/ui/download";
 import { ErrorText } from "@/ui/form";
 import { RunChart } from "@/ui/runs";
 import { lineKey } from "./rows";
@@ -23,14 +24,10 @@ export function Sweep({ run }: { run: RunInView }) {
   const { ask, busy, error, setError } = useSound();
   const [response, setResponse] = useState<Response>();
   const id = useId();
-  const download = async () => {
+  const give = async () => {
     const made = await ask(async (api) => ({ ok: true as const, bytes: await api.sweep() }));
     if (!made) return;
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(new Blob([made.bytes], { type: "audio/wav" }));
-    link.download = "sweep-20-hz-to-16-khz.wav";
-    link.click();
-    URL.revokeObjectURL(link.href);
+    download(made.bytes, "audio/wav", "sweep-20-hz-to-16-khz.wav");
   };
   const take = async (file: File | undefined) => {
     if (!file) return;
@@ -59,7 +56,7 @@ export function Sweep({ run }: { run: RunInView }) {
         and give the recording back as WAV.
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => void download()}>
+        <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => void give()}>
           <Download size={16} aria-hidden="true" /> The sweep, 10 s, as WAV
         </button>
         <label htmlFor={id} className="btn btn-outline h-11">

@@ -38,7 +38,7 @@ export type Saved = { ok: true } | { ok: false; message: string; doubts?: string
 
 /** One run of a sheet at the bench: what is typed, what was measured, and what follows from it. */
 export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
-  const { model, settled, visit, append } = useLogbook();
+  const { model, settled, visit, append, attach } = useLogbook();
   const { value: held, set } = useKept(`run ${visit.id} ${phase} ${sheet.key}`, shapeOf(NOTHING), NOTHING);
   const runs = useMemo(() => sheetRuns(settled), [settled]);
   const mine = runs.filter((run) => run.sheet.key === sheet.key);
@@ -78,6 +78,8 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
 
   // Rows are typed faster than they are written: one after the other, and all of them to the run of the first.
   const first = useRef<string>(undefined);
+  /** a list that is kept whole with the first row that is written of it */
+  const whole = useRef<File>(undefined);
   const turns = useRef<Promise<unknown>>(Promise.resolve());
 
   /** Writes a line down. What is wildly off is asked about first. */
@@ -106,6 +108,11 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
     turns.current = turn.catch(() => undefined);
     const outcome = await turn;
     if (!outcome.ok) return { ok: false, message: outcome.problems[0]?.message ?? "" };
+    const list = whole.current;
+    whole.current = undefined;
+    const sent = list ? await attach(outcome.id, list) : undefined;
+    if (sent && !sent.ok)
+      return { ok: false, message: `The row is written, but its list could not be kept: ${sent.message}` };
     // The set-up now stands in the log, and the run goes on with it.
     set((now) => ({
       ...now,
@@ -144,6 +151,9 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
     lookAgain: () => part({ seen: Object.fromEntries(sheet.preflight.map(({ key }) => [key, ""])) }),
     add: (at: TypedRow) => part({ added: [...held.added, { ...at }] }),
     leave: (key: string) => part({ left: [...held.left, key] }),
+    keepWith: (list: File) => {
+      whole.current = list;
+    },
     leftOut: held.left.length,
     bringBack: () => part({ left: [] }),
     fillIn: (rows: readonly TypedRow[], keyOf: (row: TypedRow) => string) =>

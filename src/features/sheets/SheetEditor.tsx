@@ -15,6 +15,7 @@ import {
   type TestSheet,
 } from "@/core/sheets";
 import { guard } from "@/core/tables";
+import { download } from "@/ui/download";
 import { CsvFrame } from "@/ui/CsvFrame";
 import { Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { changeSheet, removeSheet } from "./actions";
@@ -68,11 +69,7 @@ export function SheetEditor({ sheet, own, newKey }: { sheet: TestSheet; own: boo
       sheetCsv(fields).map((cells) => cells.map(guard)),
       { newline: "\r\n" },
     );
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(new Blob([`\ufeff${text}\r\n`], { type: "text/csv" }));
-    link.download = `${key}-sheet.csv`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    download(`\ufeff${text}\r\n`, "text/csv", `${key}-sheet.csv`);
   };
   const take = (text: string) => {
     const { texts, strange } = readSheetCsv(Papa.parse<string[]>(text.trim(), { skipEmptyLines: true }).data);
