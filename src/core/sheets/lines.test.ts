@@ -54,7 +54,7 @@ describe("a shop's own sheet", () => {
     [(texts) => (texts.columns[0]!.quantity = "loudness"), "is none of"],
     [(texts) => (texts.columns[1]!.word = "drive"), "the word “drive”"],
     [(texts) => (texts.columns[1]!.word = "two words"), "has no spaces|no spaces"],
-    [(texts) => (texts.columns = []), "Too small|at least|expected"],
+    [(texts) => (texts.columns = []), "one measured column at least"],
     [
       (texts) => texts.limits.push({ column: "Colour", sense: "at least", value: "5", row: "" }),
       "The limit of “Colour”",

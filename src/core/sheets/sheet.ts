@@ -112,7 +112,7 @@ export const testSheetSchema = z
     /** rows that are proposed, each with the texts of `rowBy` */
     rows: z.array(z.array(z.string().max(40)).max(3)).max(MOST_SHEET_ROWS),
     /** in the order in which one measures */
-    columns: z.array(columnSchema).min(1).max(MOST_COLUMNS),
+    columns: z.array(columnSchema).min(1, "A sheet has one measured column at least.").max(MOST_COLUMNS),
     worked: z.array(workedSchema).max(MOST_COLUMNS),
     limits: z.array(limitSchema).max(60),
     curve: curveSchema.optional(),

@@ -1,6 +1,7 @@
 import { readCell, rowsFor, type Row, type TestSheet, type TypedRow } from "@/core/sheets";
 import type { Sheet } from "@/core/model";
 import type { Run } from "@/core/visit";
+import { day } from "@/ui/dates";
 
 /** A line of the grid: proposed, added, or measured. */
 export type GridLine = {
@@ -64,4 +65,4 @@ export const typedOf = (row: Pick<Row, "at" | "cells">): TypedRow =>
 
 /** A run in a list: where and when. */
 export const runName = (run: Pick<Run, "phase" | "at">, job: number | undefined): string =>
-  `${job === undefined ? "" : `job ${job}, `}${{ baseline: "baseline", prove: "proof" }[run.phase as "prove"] ?? "in between"}, ${run.at.slice(0, 10)}`;
+  `${job === undefined ? "" : `job ${job}, `}${{ baseline: "baseline", prove: "proof" }[run.phase as "prove"] ?? "in between"}, ${day(run.at)}`;
