@@ -47,6 +47,28 @@ describe("a row of a test sheet by the line", () => {
     expect(said("40 m, CW drive 6", [FIRST])).not.toBe("draft");
     expect(row("row 40 m, CW drive 6", [FIRST])).toMatchObject({ run: idOf(1) });
   });
+  it("is not taken for a row where it is something else", () => {
+    const selectivity = ["row selectivity: 0 kHz in 2 µV"];
+    expect(row("-2 kHz in 6.5 µV", selectivity)).toMatchObject({ run: idOf(1) });
+    for (const line of ["V3 weak in 5", "C14 leaky -> 0.047/630", "B+ 248", "V3 plate 231"]) {
+      const read = parseLine(line, contextAfter(selectivity));
+      if (read.kind === "draft" && read.draft.type === "content")
+        expect(read.draft.content.kind).not.toBe("measured-row");
+    }
+    const hum = ["row hum and noise: full v 4"];
+    expect(said("volume v 4", hum)).not.toBe("draft");
+    expect(row("row half v 2", hum)).toMatchObject({ run: idOf(1) });
+  });
+  it("is corrected when its sheet is gone", () => {
+    const own = { ...row(FIRST), sheet: { key: "own-x", version: 3, name: "Ours" } };
+    const settled = settle([entry(1, { kind: "measured-row", payload: own })]).settled;
+    const context = lineContext({ sheet: SHEET, year: 1937, settled, visitId: VISIT, now: "2026-06-01T00:00:00Z" });
+    const line = lineOf({ kind: "measured-row", payload: own }, context).replace("62", "64");
+    const read = parseLine(`amend #1 ${line} because misread`, context);
+    expect(read).toMatchObject({
+      draft: { amendment: { content: { payload: { sheet: { name: "Ours" }, at: own.at, limits: own.limits } } } },
+    });
+  });
   it("begins another run with another set-up, and another sheet", () => {
     expect(row("row transmitter per band: 40 m, CW out 60; set tubes 2, limit 30 W", [FIRST]).run).toBe(idOf(1));
     expect(row("row transmitter per band: 40 m, CW out 60; set tubes 4", [FIRST]).run).toBeUndefined();

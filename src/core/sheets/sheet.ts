@@ -99,7 +99,8 @@ export const testSheetSchema = z
   .object({
     key,
     version: z.number().int().min(1).max(1e6),
-    name,
+    /** it is written on the bench line before a colon */
+    name: name.regex(/^[^:;]*$/, "The name of a sheet has no colon and no semicolon."),
     group: z.enum(GROUPS),
     suits: z.array(z.enum(NATURES)).min(1).max(NATURES.length),
     /** what it is for, in one sentence */

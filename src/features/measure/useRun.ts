@@ -92,7 +92,7 @@ export function useRun(sheet: TestSheet, phase: "baseline" | "prove") {
     if (asks.length > 0) return { ok: false, message: asks.join(" "), doubts: asks };
     const reason = voidedBy(preflight, voids);
     const write = async () => {
-      const of = first.current ?? run?.id;
+      const of = run?.id ?? first.current;
       const outcome = await append({
         kind: "measured-row",
         payload: {

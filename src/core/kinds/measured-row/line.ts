@@ -125,7 +125,12 @@ function namedSheet(text: string, context: LineContext): { sheet: TestSheet; len
   const found = /^([^:;]{2,60}):\s*/.exec(text);
   const wanted = found?.[1]?.trim().toLowerCase();
   const sheet = (context.sheets ?? SHIPPED).find(({ name, key }) => name.toLowerCase() === wanted || key === wanted);
-  return sheet && found ? { sheet, length: found[0].length } : undefined;
+  if (sheet && found) return { sheet, length: found[0].length };
+  // A row whose sheet is gone is corrected under the name that it has.
+  const base = payloadOf<MeasuredRow>(context.base, "measured-row");
+  return base && found && base.sheet.name.toLowerCase() === wanted
+    ? { sheet: sheetOfRow(base, undefined), length: found[0].length }
+    : undefined;
 }
 
 /** `row 80 m, CW drive 6 out 62 ia 180 va 750; void the wrong socket; remark after the warm-up`. */
@@ -204,8 +209,12 @@ export function isBareRow(line: string, { run }: LineContext): boolean {
   const { label, typed } = split(line.trim(), run.sheet.columns);
   const place = placeOf(run.given);
   const figures = readCells(run.sheet.columns, typed, place);
-  const enough = Math.min(LEAST_FIGURES, run.sheet.columns.length);
-  return label !== "" && figures.cells.length >= enough && Object.keys(figures.problems).length === 0;
+  // What the row is must read as that; words before a single figure could be anything: there `row` is wanted.
+  const at = readCells(run.sheet.rowBy, labelled(label, run.sheet.rowBy), place);
+  const wordy = run.sheet.rowBy.every(({ quantity, choices }) => quantity === "text" && !choices);
+  const enough = wordy ? LEAST_FIGURES : Math.min(LEAST_FIGURES, run.sheet.columns.length);
+  const clean = [figures, at].every(({ problems }) => Object.keys(problems).length === 0);
+  return at.cells.length > 0 && figures.cells.length >= enough && clean;
 }
 
 const figure = ({ word, text }: Cell) => `${word} ${text}`;
