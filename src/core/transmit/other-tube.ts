@@ -1,6 +1,7 @@
 import { format } from "../quantity";
 import type { TubeType } from "../tubes";
 import { efficiency, dissipation } from "./power";
+import { loadOhms } from "./tank";
 
 /** One line of the comparison: what is there, what would be, and what must be built for it. */
 export type ConversionLine = { what: string; now: string; then: string; build?: string };
@@ -83,7 +84,7 @@ export function otherTube(
     lines.push({
       what: "Load",
       now: "",
-      then: format(supply.volts / (1.57 * (possible / supply.volts)), "resistance"),
+      then: format(loadOhms(supply.volts, possible / supply.volts, "AB"), "resistance"),
       build: "Tank and network for this load.",
     });
   }

@@ -3,7 +3,7 @@ import { CONTROLS, FREQUENCY, LOAD_CHECK, LOAD_OHMS, VOLTS_OUT } from "./columns
 
 const hertz = (list: string) => list.split(" ").map((one) => [`${one} Hz`]);
 
-/** Sheets for sound. Rows: preferred steps of audio measurement (1-2-5 with thirds between). Limits: none, they are the model's. */
+/** Sheets for sound. Rows: preferred steps of audio measurement (1-2-5 with thirds between). Limits are the model's; hum alone has one here, 30 dB below rated output. Shop rule. */
 export const SOUND: readonly TestSheet[] = [
   {
     key: "response",
