@@ -1,3 +1,4 @@
+import { dialLines } from "./alignments";
 import { lastLook, MAINS, rise, rows, safe, type Story } from "./story-lines";
 
 const YEAR = 365;
@@ -40,6 +41,25 @@ export const CR21_BEFORE: Story["visits"] = [
             "tube V9 shorts none; gas none; gm 4180/4100 µS; on mutual-conductance tester, bias −12.5 V",
           ],
           ["14:00", "wren", "C44 560p = 556p"],
+          ["14:10", "wren", "align T6 bottom right, 2.1 V; of second IF"],
+          ["14:13", "wren", "align T6 top 2.1 V -> 2.2 V, 1/8 in"],
+          ["14:20", "wren", "align T3 bottom right, 2.2 V"],
+          ["14:22", "wren", "align T3 top right, 2.2 V"],
+          ["14:30", "wren", "align C47 1.1 V -> 2.0 V, 5/8 out; at 29 MHz"],
+          ["14:36", "wren", "align L25 core 1.8 V -> 2.0 V, 1/4 in"],
+          ["14:42", "wren", "align C47 2.0 V -> 2.0 V, 1/8 out"],
+          ["14:46", "wren", "align L25 core right, 2.0 V"],
+          ["14:48", "wren", "align C47 right, 2.0 V"],
+          ["14:50", "wren", "align L25 core right, 2.0 V"],
+          ...rows(
+            "14:52",
+            "wren",
+            1,
+            "dial",
+            ...dialLines("cr21", "E", { l: 1.0006 }, [19_000, 24_000, 29_000]).map(
+              (line, n) => `${line}${n === 0 ? "; set chassis in the cabinet, antenna 50 Ω" : ""}`,
+            ),
+          ),
           ["15:00", "wren", "gone dial off on the top band"],
           ["15:10", "wren", "B+ 250 @ 231 prove"],
           ["15:20", "wren", "recipe outlet planned"],
@@ -92,6 +112,23 @@ export const CR21_BEFORE: Story["visits"] = [
           ],
           ["11:40", "tomasz", "V1 6BA6 weak -> 6BA6 old in bag"],
           ["11:46", "tomasz", "tube V1 shorts none; gas none; gm 4520/4400 µS; on mutual-conductance tester, Rk 68 Ω"],
+          ["12:00", "tomasz", "align T6 bottom 1.6 V -> 1.7 V, 1/8 in"],
+          ["12:03", "tomasz", "align T6 top right, 1.7 V"],
+          ["12:06", "tomasz", "align T3 bottom 1.7 V -> 1.9 V, 1/4 in"],
+          ["12:09", "tomasz", "align T3 top 1.9 V -> 2.0 V, 1/8 in"],
+          ["12:14", "tomasz", "align T6 bottom right, 2.0 V"],
+          ["12:16", "tomasz", "align T6 top right, 2.0 V"],
+          ["12:18", "tomasz", "align T3 bottom right, 2.0 V"],
+          ["12:20", "tomasz", "align T3 top right, 2.0 V"],
+          ...rows(
+            "12:24",
+            "tomasz",
+            1,
+            "dial",
+            ...dialLines("cr21", "C", { l: 0.9994 }, [5000, 7000, 9500]).map(
+              (line, n) => `${line}${n === 0 ? "; set chassis in the cabinet, antenna 50 Ω" : ""}`,
+            ),
+          ),
           ["13:30", "tomasz", "gone weak on all bands"],
           ["13:40", "tomasz", "B+ 249 @ 230 prove"],
           ["13:42", "tomasz", "test output at 7 MHz 1.8 W min 1.5 on 3 Ω load"],

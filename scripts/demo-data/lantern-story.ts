@@ -193,6 +193,8 @@ export const LANTERN_STORY: Story = {
             ["14:04", "wren", "V3 plate 84 prove"],
             ["14:06", "wren", "V4 cathode 11.9 prove"],
             ["14:20", "wren", "gone distorted after ten minutes, worse with volume down"],
+            ["14:24", "wren", "align L5 core right, 0.62 V"],
+            ["14:28", "wren", "align L4 core right, 0.62 V"],
             ["14:40", "wren", "todo soak four hours, then read V4 cathode again"],
             ["14:44", "wren", "labour find 1 h 30 min: the search for the leak"],
             ["14:45", "wren", "labour fix 2 h 40 min: recapping, C14 restuffed"],

@@ -69,7 +69,15 @@ export const MODELS: Record<string, DemoModel> = {
       tubes: tubes(
         "V1 6BA6 RF\nV2 6BE6 mixer\nV3 6BA6 first IF\nV4 6C4 oscillator\nV5 6BA6 second IF\nV6 6BA6 BFO\nV7 6AL5 detector\nV8 12AX7 audio\nV9 6AQ5 output\nV10 OA2 regulator\nV11 6X4 rectifier",
       ),
-      components: components("C31 avc .1/200 @AVC\nC44 tuned 560p mica @oscillator\nR28 avc 1 meg @AVC"),
+      components: components(`
+        C31 avc .1/200 @AVC
+        C41 tuned 3-30p @oscillator
+        C42 tuned 3-30p @oscillator
+        C43 tuned 3-30p @oscillator
+        C44 tuned 560p mica @oscillator
+        C46 tuned 3-30p @oscillator
+        C47 tuned 3-30p @oscillator
+        R28 avc 1 meg @AVC`),
       points: [volts("B+", 250), volts("Regulated", 150, false), volts("AVC", -3, false)],
     },
   },
@@ -86,7 +94,9 @@ export const MODELS: Record<string, DemoModel> = {
       highestVolts: 90,
       dialect: "m-is-million",
       tubes: tubes("V1 DK96 converter\nV2 DF96 IF\nV3 DAF96 detector\nV4 DL96 output"),
-      components: components("C12 reservoir 8/150 @power\nC9 coupling .01/250 @output\nR6 screen 33k @converter"),
+      components: components(
+        "C12 reservoir 8/150 @power\nC9 coupling .01/250 @output\nC17 tuned 3-30p @converter\nR6 screen 33k @converter",
+      ),
       points: [volts("HT", 90, false), volts("LT", 1.4, false)],
     },
   },
@@ -127,7 +137,7 @@ export const MODELS: Record<string, DemoModel> = {
       watts: 280,
       dialect: "m-is-million",
       tubes: tubes("V1 12BY7A driver\nV2 6146 PA\nV3 6146 PA"),
-      components: components("C5 rail 470/25 @regulator\nR3 bias 10k @PA"),
+      components: components("C5 rail 470/25 @regulator\nC90 tuned 2-10p @PA\nR3 bias 10k @PA\nR91 control 10k @PA"),
       points: [volts("12 V rail", 12, false), volts("High voltage", 600)],
     },
   },

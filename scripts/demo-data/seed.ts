@@ -1,3 +1,4 @@
+import sharp from "sharp";
 import { v7 } from "uuid";
 import { connect, type Db } from "@/db/client";
 import { append } from "@/db/entries";
@@ -6,15 +7,17 @@ import { customer, meter, model, person, shop as shopTable } from "@/db/schema";
 import { thumbnail } from "@/server/file-type";
 import { takeIn } from "@/db/sets";
 import { people } from "@/db/people";
+import { savePicture } from "@/db/pictures";
 import { saveRecipe } from "@/db/recipes";
 import { stockItems } from "@/db/stock";
 import { lineContext, parseLine, type LineResult } from "@/core/bench-line";
 import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
 import { describe, MOD_STATES, modificationsOf, settle, type Content, type Entry, type Settled } from "@/core/kinds";
+import { ALIGNING } from "./alignments";
 import { MODELS } from "./models";
 import { RECIPES, type RecipeKey } from "./recipes";
-import { draw } from "./drawings";
+import { draw, drawTop, TOP_VIEWS } from "./drawings";
 import { fillDrawers } from "./stock";
 import { STORIES } from "./stories";
 import { CUSTOMERS, PEOPLE, type Story, type Who } from "./story-lines";
@@ -43,8 +46,10 @@ const METERS: { name: string; ohmsPerVolt?: number; inputOhms?: number; calibrat
 
 /** Models whose stages nobody has looked at yet: the proposal is shown. */
 const UNLOOKED = ["t60"];
-const staged = (key: string, sheet: Sheet): Sheet =>
-  UNLOOKED.includes(key) ? sheet : { ...sheet, circuit: circuitOf(sheet).circuit };
+function staged(key: string, plain: Sheet): Sheet {
+  const sheet = { ...plain, ...ALIGNING[key] };
+  return UNLOOKED.includes(key) ? sheet : { ...sheet, circuit: circuitOf(sheet).circuit };
+}
 
 type Shop = {
   recipes: Ids<RecipeKey>;
@@ -86,6 +91,12 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
     .values(
       entries(MODELS).map(([key, data]) => ({ id: shop.models[key] ?? v7(), ...data, sheet: staged(key, data.sheet) })),
     );
+  for (const key of TOP_VIEWS) {
+    const content = await drawTop(key);
+    const { width = 1, height = 1 } = await sharp(content).metadata();
+    const picture = { id: v7(), modelId: shop.models[key] ?? "", view: "top" as const, type: "image/jpeg" };
+    await savePicture(db, { ...picture, width, height, content, by: shop.people.wren });
+  }
   return shop;
 }
 

@@ -1,3 +1,4 @@
+import { dialLines } from "./alignments";
 import { CR21_BEFORE } from "./cr21-story";
 import { LANTERN_STORY } from "./lantern-story";
 import { lastLook, MAINS, rise, rows, safe, type Story } from "./story-lines";
@@ -207,6 +208,22 @@ export const STORIES: Story[] = [
               ["14:10", "wren", "found #@finding mended: C31 100 nF film"],
               ["14:20", "wren", "steady = steady"],
               ["14:22", "wren", "found #@finding gone #@last"],
+              // The padder of band B: 470 pF where 560 pF is drawn.
+              ...rows(
+                "14:23",
+                "wren",
+                0.5,
+                "dial",
+                ...dialLines("cr21", "B", { padder: 470 / 560 }, [2100, 2400, 3000, 3700, 4400], 560e-12).map(
+                  (line, n) => `${line}${n === 0 ? "; set chassis out of the cabinet, antenna 50 Ω, min 25" : ""}`,
+                ),
+              ),
+              ["14:28", "wren", "? dial is off on band B, most at the low end"],
+              [
+                "14:29",
+                "wren",
+                "plan C44 replace with 560p: by the dial's errors it is 470 pF, an earlier hand fitted the wrong one",
+              ],
               ["14:30", "wren", "wait parts 560 pF silver mica for the padder"],
             ],
           },
@@ -254,6 +271,29 @@ export const STORIES: Story[] = [
               ["14:26", "tomasz", "inject IF = loud"],
               ["14:32", "tomasz", "inject converter = nothing"],
               ["14:40", "tomasz", "trace converter = loud: was the supply still at 1.4 V?"],
+              // In its cabinet the loop lies nearer to the chassis: the dial is off by the strays that it adds.
+              ...rows(
+                "15:00",
+                "tomasz",
+                1,
+                "dial",
+                ...dialLines("promenade", "MW", { trimmer: 1.06 }, [600, 1000, 1500]).map(
+                  (line, n) => `${line}${n === 0 ? "; set chassis in the cabinet, antenna own loop, min 20" : ""}`,
+                ),
+              ),
+              ["15:06", "tomasz", "align C17 0.20 V -> 0.31 V, 1/8 out; cabinet in"],
+              ["15:10", "tomasz", "align L3 core right, 0.30 V; cabinet in"],
+              ["15:13", "tomasz", "align C17 right, 0.31 V; cabinet in"],
+              ["15:15", "tomasz", "align L3 core right, 0.30 V; cabinet in"],
+              ...rows(
+                "15:20",
+                "tomasz",
+                1,
+                "dial",
+                ...dialLines("promenade", "MW", { trimmer: 1.006 }, [600, 1000, 1500]).map(
+                  (line, n) => `${line}${n === 0 ? "; set min 40" : ""}`,
+                ),
+              ),
             ],
           },
         ],
@@ -265,6 +305,42 @@ export const STORIES: Story[] = [
     owner: "museum",
     serial: "R31-0457",
     visits: [
+      {
+        job: 655,
+        days: [
+          {
+            daysAgo: 2190,
+            lines: [
+              [
+                "09:10",
+                "ines",
+                "take in: weak at the top of the dial; wants to play; policy museum; with loudspeaker, mains lead",
+              ],
+              ...safe("09:40", "wren", ...MAINS, "residual 0.2 V", "materials ok"),
+              ["09:52", "wren", "done first power: variac and current watched"],
+              ["10:00", "wren", "B+ 248 @ 230 baseline"],
+              ["10:04", "wren", "? weak at the top of the dial"],
+              ["10:20", "wren", "align C1 rear trimmer 0.35 V -> 0.44 V, 1/4 out"],
+              ["10:24", "wren", "align C1 middle trimmer 0.44 V -> 0.71 V, 1/2 out"],
+              ["10:28", "wren", "align C1 front trimmer 0.71 V -> 0.80 V, 1/8 in"],
+              ["10:34", "wren", "align C1 plates right, 0.66 V"],
+              ["10:40", "wren", "align C1 rear trimmer 0.80 V -> 0.82 V, 1/8 in"],
+              ["10:43", "wren", "align C1 middle trimmer right, 0.82 V"],
+              ["10:46", "wren", "align C1 front trimmer right, 0.82 V"],
+              ["10:49", "wren", "align C1 plates right, 0.66 V"],
+              ["11:00", "wren", "gone weak at the top of the dial"],
+              ["11:10", "wren", "B+ 248 @ 230 prove"],
+              ["11:20", "wren", "pass prove: heard at both ends of the dial, only the gang was touched"],
+              ...lastLook("11:30", "wren", "T 1 A", "above 20 MΩ at 500 V"),
+              [
+                "12:00",
+                "ines",
+                "hand back: the three sections of the gang trimmed together; left everything else; watch the field coil, it runs hot",
+              ],
+            ],
+          },
+        ],
+      },
       {
         job: 1176,
         days: [
@@ -353,6 +429,11 @@ export const STORIES: Story[] = [
                 "14:00",
                 "ines",
                 "take in: chirps on key-down and modulates badly; wants clean on the air; policy reliability; with key, two crystals; missing dummy load",
+              ],
+              [
+                "14:10",
+                "ines",
+                "note a box of four odd crystals came with it: 8000 kHz, 7.35 MHz, 6125 kHz, 3750 kHz: what is each good for?",
               ],
               [
                 "14:40",
@@ -472,6 +553,9 @@ export const STORIES: Story[] = [
                 "tomasz",
                 "tick #@mod prerequisite 3 done: pin 7 of the accessory socket is free, nothing soldered to it",
               ],
+              ["16:30", "tomasz", "align C90 38 mW -> 0.9 mW, 3/8 out; remark on 15 m, high voltage of the final off"],
+              ["16:40", "tomasz", "align R91 low 7.5 W -> 10 W, 1/4 in"],
+              ["16:44", "tomasz", "align R91 high 92 W -> 90 W, 1/8 out"],
             ],
           },
         ],

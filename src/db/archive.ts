@@ -22,6 +22,7 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["customer", "id"],
   ["model", "id"],
   ["model_revision", "model_id, version"],
+  ["model_picture", "id"],
   ["recipe", "id"],
   ["test_sheet", "key"],
   ["set", "id"],
@@ -44,6 +45,8 @@ const COUNTERS = [
 
 /** Rows that are read at once. */
 const BATCH = 200;
+/** Rows with a picture in them are large: a few at a time. */
+const LARGE: Readonly<Record<string, number>> = { model_picture: 2 };
 /** Rows are laid down in batches of so many characters: a row may be large. */
 const BATCH_LENGTH = 1_000_000;
 
@@ -114,13 +117,14 @@ export async function writeArchive(db: Db, now: string, write: Put): Promise<num
             `declare rows_of_table no scroll cursor for select row_to_json(t) as row from ${from} t order by ${order}`,
           ),
         );
+        const batch = LARGE[table] ?? BATCH;
         for (;;) {
-          const some = await tx.execute<Row>(sql.raw(`fetch ${BATCH} from rows_of_table`));
+          const some = await tx.execute<Row>(sql.raw(`fetch ${batch} from rows_of_table`));
           for (const { row } of some)
             if (table === "attachment") await putFile(tx, row, put);
             else await put(JSON.stringify({ table, row }));
           rows += some.length;
-          if (some.length < BATCH) break;
+          if (some.length < batch) break;
         }
         await tx.execute(sql.raw("close rows_of_table"));
       }

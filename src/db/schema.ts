@@ -1,7 +1,9 @@
 import { sql } from "drizzle-orm";
 import type { ShopRules } from "@/core/components";
 import type { Figures } from "@/core/diagnosis";
+import type { OwnAir } from "@/core/frequencies";
 import type { Terms } from "@/core/handback";
+import type { View } from "@/core/model";
 import type { RecipeFields } from "@/core/modifications";
 import type { TestSheet } from "@/core/sheets";
 import type { DummyLoad } from "@/core/transmit";
@@ -43,6 +45,8 @@ export const shop = pgTable(
     lamps: jsonb("lamps").$type<number[]>().notNull().default([25, 40, 60, 100, 150, 200]),
     /** dummy loads with what each takes, and for how long */
     loads: jsonb("loads").$type<DummyLoad[]>().notNull().default([]),
+    /** ITU region, and allocations of the shop's own */
+    air: jsonb("air").$type<OwnAir>().notNull().default({}),
     /** what the shop has changed of the rules for parts; its shape is shopRulesSchema in core/components */
     rules: jsonb("rules").$type<ShopRules>().notNull().default({ roles: [] }),
     /** the shop's own figures for faults; its shape is figuresSchema in core/diagnosis */
@@ -158,6 +162,31 @@ export const modelRevision = pgTable(
     replacedAt: moment("replaced_at").notNull().default(now()),
   },
   (t) => [primaryKey({ columns: [t.modelId, t.version] })],
+);
+
+/** A picture of a model, one for each view: pins in its sheet point into it. Made smaller when it is taken. */
+export const modelPicture = pgTable(
+  "model_picture",
+  {
+    /** a new picture of a view has a new id: what lies behind an id never changes */
+    id: uuid("id").primaryKey(),
+    modelId: uuid("model_id")
+      .notNull()
+      .references(() => model.id),
+    view: text("view").$type<View>().notNull(),
+    type: text("type").notNull(),
+    width: integer("width").notNull(),
+    height: integer("height").notNull(),
+    content: bytes("content").notNull(),
+    by: uuid("by")
+      .notNull()
+      .references(() => person.id),
+    at: moment("at").notNull().default(now()),
+  },
+  (t) => [
+    unique("model_picture_view").on(t.modelId, t.view),
+    check("model_picture_size", sql`${t.width} > 0 and ${t.height} > 0 and length(${t.content}) > 0`),
+  ],
 );
 
 export const set = pgTable("set", {

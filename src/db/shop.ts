@@ -1,12 +1,13 @@
 import { asc, eq, and, sql } from "drizzle-orm";
 import { shopRulesSchema, type ShopRules } from "@/core/components";
 import { figuresSchema, type Figures } from "@/core/diagnosis";
+import { airOf, airSchema, type Air, type OwnAir } from "@/core/frequencies";
 import { termsSchema, type Terms } from "@/core/handback";
 import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { meter, shop, shopIdentity } from "./schema";
 
-export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms">;
+export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms" | "air">;
 export type Meter = typeof meter.$inferSelect;
 
 /** What a shop is until somebody has said so. */
@@ -23,7 +24,7 @@ const UNSAID: Shop = {
 export async function shopOf(db: Tx): Promise<Shop> {
   const [row] = await db.select().from(shop);
   if (!row) return UNSAID;
-  const { id: _id, rules: _rules, figures: _figures, terms: _terms, ...fields } = row;
+  const { id: _id, rules: _rules, figures: _figures, terms: _terms, air: _air, ...fields } = row;
   return fields;
 }
 
@@ -59,7 +60,7 @@ export async function partRules(db: Tx): Promise<{ rules: ShopRules; version: nu
   return { rules: shopRulesSchema.parse(row?.rules ?? {}), version: row?.version ?? 0 };
 }
 
-type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms">>;
+type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms" | "air">>;
 
 /** Changes what the shop has of its own; the first time it makes the row. */
 async function saveOwn(db: Tx, own: Own, version: number): Promise<Saved> {
@@ -101,6 +102,16 @@ export async function shopTerms(db: Tx): Promise<{ terms: Terms; version: number
 }
 
 export const saveTerms = (db: Tx, terms: Terms, version: number): Promise<Saved> => saveOwn(db, { terms }, version);
+
+/** The shop's ITU region and the allocations there; those that ship, where it has none of its own. */
+export async function shopAir(db: Tx): Promise<{ air: Air; own: boolean; version: number }> {
+  const [row] = await db.select({ air: shop.air, version: shop.version }).from(shop);
+  const own = airSchema.safeParse(row?.air ?? {});
+  const air = own.success ? own.data : {};
+  return { air: airOf(air), own: air.allocations !== undefined, version: row?.version ?? 0 };
+}
+
+export const saveAir = (db: Tx, air: OwnAir, version: number): Promise<Saved> => saveOwn(db, { air }, version);
 
 /** The meters in use, and the retired ones behind them. */
 export const meters = (db: Tx): Promise<Meter[]> =>

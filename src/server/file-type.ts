@@ -1,7 +1,7 @@
 import { fileTypeFromBuffer } from "file-type";
 import sharp from "sharp";
 
-const PICTURES = ["image/jpeg", "image/png", "image/webp", "image/gif", "image/avif"];
+export const PICTURES = ["image/jpeg", "image/png", "image/webp", "image/gif", "image/avif"];
 const TAKEN = [...PICTURES, "application/pdf"];
 
 /** Text without control characters, in UTF-8: a measurement log, a CSV, a note. */

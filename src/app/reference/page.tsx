@@ -25,6 +25,9 @@ export default async function ReferencePage() {
         <Link href="/reference/rules" className="btn btn-outline h-11">
           Rules for parts
         </Link>
+        <Link href="/reference/frequencies" className="btn btn-outline h-11">
+          Allocations
+        </Link>
         <Link href="/reference/faults" className="btn btn-outline h-11">
           Faults
         </Link>

@@ -1,4 +1,5 @@
 import type { Metadata } from "next";
+import { Crystals, LoopChange, TrackingDesign } from "@/features/frequencies/later";
 import { ColourBands } from "@/features/tools/ColourBands";
 import { BenchBox, HighVoltage, Levels, OtherTube, Tank } from "@/features/tools/later";
 import { MeterLoading } from "@/features/tools/MeterLoading";
@@ -6,7 +7,7 @@ import { BodyEndDot, MicaDots } from "@/features/tools/OldCodes";
 import { SeriesLamp } from "@/features/tools/SeriesLamp";
 import { ValueReader } from "@/features/tools/ValueReader";
 import { database } from "@/db/client";
-import { shopOf } from "@/db/shop";
+import { shopAir, shopOf } from "@/db/shop";
 import { Discharge } from "@/ui/Discharge";
 import { Tabs } from "@/ui/Tabs";
 
@@ -23,7 +24,7 @@ function Columns({ left, right }: { left: React.ReactNode; right: React.ReactNod
 }
 
 export default async function ToolsPage() {
-  const shop = await shopOf(database());
+  const [shop, { air }] = [await shopOf(database()), await shopAir(database())];
   const markings = (
     <Columns
       left={
@@ -70,6 +71,12 @@ export default async function ToolsPage() {
             body: <Columns left={<BenchBox />} right={<HighVoltage />} />,
           },
           { key: "rf", name: "Levels and transmitters", body: transmitters },
+          {
+            key: "tracking",
+            name: "Tracking and loops",
+            body: <Columns left={<TrackingDesign />} right={<LoopChange />} />,
+          },
+          { key: "crystals", name: "Crystals", body: <Crystals air={air} /> },
         ]}
       />
     </main>

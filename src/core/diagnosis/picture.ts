@@ -69,6 +69,8 @@ export type NextTest = {
   bits: number;
   toFind: number;
   reason: string;
+  /** designators of the parts that it is about */
+  parts: readonly string[];
   outcomes: { key: string; says: string; probability: number }[];
 };
 
@@ -203,6 +205,7 @@ const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability
     needs: test.needs,
     minutes,
     hazard: test.hazard,
+    parts: test.parts ?? [],
     bits,
     toFind,
     reason: reasonFor(test, system, share),

@@ -1,3 +1,4 @@
+import { aligned } from "./aligned";
 import { approval } from "./approval";
 import { check } from "./check";
 import { componentTest } from "./component-test";
@@ -40,6 +41,7 @@ export const KINDS = {
   reading,
   "test-result": testResult,
   "measured-row": measuredRow,
+  aligned,
   "component-test": componentTest,
   "tube-test": tubeTest,
   "fault-test": faultTest,

@@ -1,6 +1,19 @@
 /** What the sets of a model share: supply, tubes, components with their roles, charts, windings, cautions. */
 export { readSheet } from "./read-sheet";
 export {
+  ADJUSTER,
+  AIM_WORDS,
+  AIMS,
+  alignmentSchema,
+  ENDS,
+  partOf,
+  type Aim,
+  type AlignmentRow,
+  type End,
+} from "./alignment";
+export { PHOTO_VIEWS, pinSchema, VIEW_WORDS, VIEWS, type Pin, type View } from "./pins";
+export { bandSchema, SIDES, type ModelBand, type Side } from "./bands";
+export {
   chartSchema,
   mainRail,
   pointSchema,

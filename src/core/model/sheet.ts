@@ -1,8 +1,11 @@
 import { z } from "zod";
+import { alignmentSchema } from "./alignment";
+import { bandSchema } from "./bands";
 import { positive, parsePart, quantityOfDesignator, type PartSpec } from "../quantity";
 import { chartSchema, pointSchema } from "./chart";
 import { circuitSchema } from "./circuit";
 import { heaterRailSchema, MOST_RAILS } from "./heater-rails";
+import { pinSchema } from "./pins";
 import { ELECTROLYTIC_ROLES, ROLES } from "./roles";
 import { checkSections, COMMONS, sectionSchema, type SectionCheck } from "./sections";
 import { STEPS } from "./steps";
@@ -118,6 +121,12 @@ export const sheetSchema = z.object({
   points: z.array(pointSchema).max(MOST_ROWS),
   /** rows and limits of the model for test sheets */
   figures: z.array(figureSchema).max(MOST_ROWS).optional(),
+  /** what it receives and sends, and how it is converted */
+  bands: z.array(bandSchema).max(MOST_ROWS).optional(),
+  /** its alignment, step by step */
+  alignment: z.array(alignmentSchema).max(MOST_ROWS).optional(),
+  /** where its parts sit in its pictures */
+  pins: z.array(pinSchema).max(MOST_ROWS).optional(),
   /** its stages and how they are joined, where somebody has looked at the proposal */
   circuit: circuitSchema.optional(),
   cautions: z.array(cautionSchema).max(MOST_ROWS),

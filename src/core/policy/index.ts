@@ -40,7 +40,12 @@ export const SWITCHES = {
   },
   align: {
     question: "Alignment",
-    answers: { ear: "by ear on known stations", meter: "generator and output meter", sweep: "sweep" },
+    answers: {
+      ear: "by ear on known stations",
+      meter: "generator and output meter",
+      sweep: "sweep",
+      leave: "leave it as it is",
+    },
   },
 } as const;
 export type SwitchName = keyof typeof SWITCHES;
@@ -51,7 +56,7 @@ export const switchesSchema = z.object({
   resistors: z.enum(["nominal", "twice", "keep"]).optional(),
   modify: z.enum(["none", "reversible", "free"]).optional(),
   earlier: z.enum(["put-back", "keep"]).optional(),
-  align: z.enum(["ear", "meter", "sweep"]).optional(),
+  align: z.enum(["ear", "meter", "sweep", "leave"]).optional(),
 });
 export type Switches = z.infer<typeof switchesSchema>;
 

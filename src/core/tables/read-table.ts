@@ -1,13 +1,19 @@
 import {
   MOST_ROWS,
+  type AlignmentRow,
   type Caution,
   type ChartPoint,
   type Component,
+  type ModelBand,
   type ModelFigure,
+  type Pin,
   type Sheet,
   type Tube,
   type Winding,
 } from "../model";
+import { ALIGNMENT } from "./alignment";
+import { BANDS } from "./bands";
+import { PINS } from "./pins";
 import { RESISTANCES, VOLTAGES } from "./charts";
 import { FIGURES } from "./figures";
 import { CAUTIONS, TUBES } from "./line-up";
@@ -21,6 +27,9 @@ export type RowOf = {
   resistances: Winding;
   cautions: Caution;
   figures: ModelFigure;
+  bands: ModelBand;
+  alignment: AlignmentRow;
+  pins: Pin;
 };
 export type AnyRow = RowOf[TableName];
 
@@ -30,6 +39,9 @@ const ALL: { [N in TableName]: Table<RowOf[N]> } = {
   voltages: VOLTAGES,
   resistances: RESISTANCES,
   figures: FIGURES,
+  bands: BANDS,
+  alignment: ALIGNMENT,
+  pins: PINS,
   cautions: CAUTIONS,
 };
 
@@ -43,6 +55,9 @@ export const SHEET_FIELD = {
   voltages: "points",
   resistances: "windings",
   figures: "figures",
+  bands: "bands",
+  alignment: "alignment",
+  pins: "pins",
   cautions: "cautions",
 } as const satisfies Record<TableName, keyof Sheet>;
 

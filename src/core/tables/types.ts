@@ -1,7 +1,17 @@
 import type { Dialect } from "../quantity";
 
 /** The tables of a model's sheet. */
-export const TABLES = ["tubes", "parts", "voltages", "resistances", "figures", "cautions"] as const;
+export const TABLES = [
+  "tubes",
+  "parts",
+  "voltages",
+  "resistances",
+  "figures",
+  "bands",
+  "alignment",
+  "pins",
+  "cautions",
+] as const;
 export type TableName = (typeof TABLES)[number];
 
 export type Column = {

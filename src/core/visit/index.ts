@@ -1,4 +1,18 @@
 /** One stay of a set in the shop: its run sheet, its readings table, before against after, its summary. */
+export {
+  alignedIn,
+  alignmentOf,
+  bandOfPoints,
+  coreHistory,
+  DIAL_CHECKS,
+  dialCheckLacks,
+  dialPoints,
+  dialRuns,
+  groupsAskedFor,
+  stepsOf,
+  type AlignmentState,
+  type CoreHistory,
+} from "./alignment";
 export { lastWorkAt, markOf } from "./since";
 export { compareVisit, OUT, OUTCOME_WORDS, setupDifferences, type Comparison, type Outcome } from "./compare";
 export {

@@ -4,6 +4,7 @@ import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
 import { modificationsOf, ofKind, type Settled } from "../kinds";
 import { openPoints } from "../history";
 import type { MainsLine } from "../power";
+import { alignedIn, alignmentLacks, dialCheckLacks } from "./alignment";
 import { compareVisit, OUT } from "./compare";
 import { testRows } from "./compare-tests";
 import { changedBeforeBaseline } from "./passes";
@@ -140,6 +141,7 @@ function proveLacks(input: VisitInput): string[] {
   const stale = names((row) => row.mark !== undefined);
   const out = names((row) => OUT.includes(row.outcome));
   return [
+    ...dialCheckLacks(sheet, settled, visitId),
     ...(toDo.length > 0 ? [`Not measured again: ${few(toDo)}`] : []),
     ...(stale.length > 0 ? [`Measured before the last work: ${few(stale)}`] : []),
     ...(out.length > 0 ? [`Out of tolerance: ${few(out)}`] : []),
@@ -155,6 +157,11 @@ function modifyLacks({ settled, visitId, now }: VisitInput): StepLacks {
     (one) => one.visitId === visitId && ["fitted", "kept", "undone"].includes(one.state),
   );
   return { lacks, optional: lacks.length === 0 && !fitted };
+}
+
+function alignLacks({ sheet, settled, visitId }: VisitInput): StepLacks {
+  const lacks = alignmentLacks(sheet, settled, visitId);
+  return { lacks, optional: lacks.length === 0 && alignedIn(settled, visitId).length === 0 };
 }
 
 function handBackLacks({ settled, visitId, now }: VisitInput): string[] {
@@ -188,7 +195,7 @@ function findingsOf(step: Step, input: VisitInput): StepLacks {
     case "modify":
       return modifyLacks(input);
     case "align":
-      return { lacks: [], optional: true };
+      return alignLacks(input);
     case "prove":
       return { lacks: proveLacks(input) };
     case "hand-back":
@@ -210,7 +217,7 @@ export function runSheet(input: VisitInput): SheetStep[] {
     const { lacks, optional } = findingsOf(step, input);
     const word = words.get(step);
     const base = { step, name: STEP_NAMES[step], gate: [] };
-    const begun = step === "modify" && lacks.length > 0;
+    const begun = (step === "modify" || step === "align") && lacks.length > 0;
     if (word?.state === "passed" && BY_WORD.includes(step) && !begun) return { ...base, state: "done", lacks: [] };
     if (lacks.length === 0 && !optional) return { ...base, state: "done", lacks };
     // Written in words alone, with what was seen: the work goes on, and the sheet shows that nothing was measured.

@@ -3,6 +3,7 @@
 import { TriangleAlert, Zap } from "lucide-react";
 import { NEED_NAMES, type NextTest } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
+import { Where } from "@/ui/picture";
 import { caution, percent } from "./words";
 
 type NextTestsProps = {
@@ -34,6 +35,7 @@ export function NextTests({ tests, sheet, onOutcome, onImagine }: NextTestsProps
             </summary>
             <p>{test.how}</p>
             <p className={test.hazard > 1 ? "font-semibold text-error" : "dim"}>{caution(test.hazard, sheet)}</p>
+            {test.parts.length > 0 ? <Where names={test.parts} className="max-w-60" /> : null}
             <p className="dim text-sm">
               Tells {test.bits.toFixed(2)} bit; from here about {Math.round(test.toFind)} min to the cause this way.
             </p>

@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { historyOf, timeline, type Visit } from "@/core/history";
 import { settle, type Entry, type Settled } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
+import type { Picture } from "@/ui/picture";
 import { OnDevice } from "@/ui/OnDevice";
 import { Tabs } from "@/ui/Tabs";
 import { AsBuilt } from "./AsBuilt";
@@ -20,6 +21,8 @@ type SetFileProps = {
   log: string;
   visits: readonly Visit[];
   sheet: Sheet;
+  /** photos of the model */
+  pictures: readonly Picture[];
   people: readonly { id: string; name: string }[];
   now: string;
   tab?: string | undefined;
@@ -28,7 +31,7 @@ type SetFileProps = {
 };
 
 /** A set's file: what it is now and was on any day, its life, its measurements, and the ways out. */
-export function SetFileView({ setId, log, visits, sheet, people, now, tab, out }: SetFileProps) {
+export function SetFileView({ setId, log, visits, sheet, pictures, people, now, tab, out }: SetFileProps) {
   const settled = useMemo(() => settle(JSON.parse(log) as Entry[]).settled, [log]);
   const names = useMemo(() => new Map(people.map(({ id, name }) => [id, name])), [people]);
   const [open, setOpen] = useState<{ items: readonly Settled[]; title: string }>();
@@ -47,7 +50,11 @@ export function SetFileView({ setId, log, visits, sheet, people, now, tab, out }
         </div>
       ),
     },
-    { key: "chassis", name: "Chassis", body: <Chassis settled={settled} sheet={sheet} now={now} onPart={onPart} /> },
+    {
+      key: "chassis",
+      name: "Chassis",
+      body: <Chassis settled={settled} sheet={sheet} pictures={pictures} now={now} onPart={onPart} />,
+    },
     {
       key: "life",
       name: "Life",

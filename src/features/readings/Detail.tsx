@@ -3,6 +3,7 @@
 import { likelyBehind, preflight, type Seen, type PointRow } from "@/core/readings";
 import type { Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
+import { Where } from "@/ui/picture";
 import type { Cell } from "./useReadings";
 
 type DetailProps = {
@@ -75,25 +76,29 @@ export function Detail(props: DetailProps) {
   const rail = [...seen].find(([point]) => /^(b\+|ht\b|high voltage)/i.test(point))?.[1].value;
   const behind = own ? likelyBehind(row.point, own, seen, rail) : [];
   const reasons = live.kind === "value" ? live.judgement.reasons : [];
-  if (!row.how && reasons.length === 0 && behind.length === 0 && !cell.asks) return null;
+  const where = <Where names={[row.point]} className="w-44 shrink-0" />;
+  if (!row.how && reasons.length === 0 && behind.length === 0 && !cell.asks) return where;
   return (
     <section
       aria-label={`About ${row.point}`}
       aria-live="polite"
-      className="sticky -bottom-3 z-10 mt-2 -mx-3 flex flex-col gap-1 border-t-2 border-base-300 bg-base-100 px-3 py-2"
+      className="sticky -bottom-3 z-10 mt-2 -mx-3 flex items-start gap-3 border-t-2 border-base-300 bg-base-100 px-3 py-2"
     >
-      {cell.asks === "set-up" ? <SetupQuestion cell={cell} checked={checked} /> : null}
-      {cell.asks === "power" ? <PowerQuestion cell={cell} /> : null}
-      <p>
-        <strong>{row.point}.</strong> {row.how ? <span className="dim">{row.how} </span> : null}
-        {reasons.join(" ")}
-      </p>
-      {behind.map((text) => (
-        <p key={text} className="border-l-4 border-info pl-2">
-          <span className="dim">Usually behind it: </span>
-          {text}
+      <div className="flex min-w-0 grow flex-col gap-1">
+        {cell.asks === "set-up" ? <SetupQuestion cell={cell} checked={checked} /> : null}
+        {cell.asks === "power" ? <PowerQuestion cell={cell} /> : null}
+        <p>
+          <strong>{row.point}.</strong> {row.how ? <span className="dim">{row.how} </span> : null}
+          {reasons.join(" ")}
         </p>
-      ))}
+        {behind.map((text) => (
+          <p key={text} className="border-l-4 border-info pl-2">
+            <span className="dim">Usually behind it: </span>
+            {text}
+          </p>
+        ))}
+      </div>
+      {where}
     </section>
   );
 }

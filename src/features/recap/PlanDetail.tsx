@@ -6,6 +6,7 @@ import { formatDeviation, formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
 import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { saying, useLogbook } from "@/ui/logbook";
+import { Where } from "@/ui/picture";
 import { MeasureForm } from "./MeasureForm";
 import { NeedFacts } from "./NeedFacts";
 
@@ -75,6 +76,7 @@ export function PlanDetail({ line, onPick }: PlanDetailProps) {
           {caution}
         </p>
       ))}
+      <Where names={[line.designator]} className="max-w-60" />
       {line.needs.map((need) => {
         const filled = line.filled.find((one) => one.need.designator === need.designator);
         return (

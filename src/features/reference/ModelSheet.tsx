@@ -5,18 +5,27 @@ import { useEffect, useState } from "react";
 import { sectionTrouble, type Model } from "@/core/model";
 import { rowsOf, TABLES, tableOf, type TableName } from "@/core/tables";
 import type { Revision } from "@/db/models";
+import type { ModelPicture } from "@/db/pictures";
 import { Basics } from "./Basics";
 import type { GridRow } from "./grid";
 import { StagesEditor } from "./StagesEditor";
+import { Pictures } from "./Pictures";
 import { Revisions } from "./Revisions";
 import { TableEditor } from "./TableEditor";
 
-type Tab = "basics" | TableName | "stages" | "versions";
+type Tab = "basics" | TableName | "stages" | "plan" | "pictures" | "versions";
 
-type ModelSheetProps = { model: Model; revisions: readonly Revision[]; initial: Tab };
+type ModelSheetProps = {
+  model: Model;
+  revisions: readonly Revision[];
+  pictures: readonly ModelPicture[];
+  initial: Tab;
+  /** the frequency plan that follows from its bands */
+  plan: React.ReactNode;
+};
 
 /** The reference sheet of a model: what it is, and its tables, entered once and used by every set of it. */
-export function ModelSheet({ model, revisions, initial }: ModelSheetProps) {
+export function ModelSheet({ model, revisions, pictures, initial, plan }: ModelSheetProps) {
   const router = useRouter();
   const [tab, setTab] = useState<Tab>(initial);
   const [version, setVersion] = useState(model.version);
@@ -46,6 +55,8 @@ export function ModelSheet({ model, revisions, initial }: ModelSheetProps) {
     ["basics", "What it is"],
     ...TABLES.map((name): [Tab, string] => [name, `${tableOf(name).title} ${rowsOf(model.sheet, name).length}`]),
     ["stages", model.sheet.circuit ? `Stages ${model.sheet.circuit.stages.length}` : "Stages, proposed"],
+    ["plan", "Frequency plan"],
+    ["pictures", `Pictures ${pictures.length}`],
     ["versions", `Versions ${revisions.length + 1}`],
   ];
   return (
@@ -77,6 +88,16 @@ export function ModelSheet({ model, revisions, initial }: ModelSheetProps) {
           <Basics model={model} version={version} onSaved={saved} />
         ) : tab === "stages" ? (
           <StagesEditor model={model} version={version} onSaved={saved} />
+        ) : tab === "plan" ? (
+          plan
+        ) : tab === "pictures" ? (
+          <Pictures
+            model={model}
+            pictures={pictures}
+            version={version}
+            onSaved={saved}
+            onPhoto={() => router.refresh()}
+          />
         ) : tab === "versions" ? (
           <Revisions modelId={model.id} version={version} revisions={revisions} onSaved={saved} />
         ) : (

@@ -8,6 +8,7 @@ import { ErrorText } from "@/ui/form";
 import { changeTable } from "./actions";
 import { cellsOfGrid, freshRow, readGrid, type GridRow } from "./grid";
 import { ImportPanel } from "./ImportPanel";
+import { Proposal } from "./Proposal";
 import { SheetGrid } from "./SheetGrid";
 
 const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
@@ -106,6 +107,13 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
         </a>
       </div>
       {said.error ? <ErrorText>{said.error}</ErrorText> : null}
+      {name === "alignment" ? (
+        <Proposal
+          sheet={model.sheet}
+          empty={rows.length === 0}
+          onTake={(texts) => onDraft([...rows, ...texts.map(freshRow)])}
+        />
+      ) : null}
       <SheetGrid
         name={name}
         rows={rows}

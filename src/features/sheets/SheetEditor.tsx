@@ -19,7 +19,7 @@ import { download } from "@/ui/download";
 import { CsvFrame } from "@/ui/CsvFrame";
 import { Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { changeSheet, removeSheet } from "./actions";
-import { TextGrid } from "./TextGrid";
+import { TextGrid } from "@/ui/TextGrid";
 
 const COLUMNS = [
   { key: "name", name: "Name", wide: true },

@@ -13,6 +13,7 @@ import type { LineContext } from "@/core/shorthand";
 import type { StockItem } from "@/core/stock";
 import type { FoundOnce, VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
+import type { ModelPicture } from "@/db/pictures";
 import type { Meter, Shop } from "@/db/shop";
 import type { SaveAnswer } from "../form";
 import type { Problem } from "../outbox";
@@ -41,6 +42,8 @@ export type LogbookData = {
   recipes: Recipe[];
   /** test sheets: those that ship and the shop's own */
   sheets: TestSheet[];
+  /** photos of the model, one for each view */
+  pictures: ModelPicture[];
   terms: Terms;
   people: { id: string; name: string }[];
   personId: string;

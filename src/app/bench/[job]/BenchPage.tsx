@@ -11,6 +11,9 @@ import { LogbookProvider, type LogbookData } from "@/ui/logbook";
  * A plate is loaded when its step is first looked at. Once the bench is at rest the others follow, so that every step
  * opens without a network too.
  */
+const AlignPlate = laterAtRest(async () => (await import("@/features/align/AlignPlate")).AlignPlate);
+const Cores = laterAtRest(async () => (await import("@/features/align/Cores")).Cores);
+const DialPlate = laterAtRest(async () => (await import("@/features/align/DialPlate")).DialPlate);
 const FaultBoard = laterAtRest(async () => (await import("@/features/diagnosis/FaultBoard")).FaultBoard);
 const LastLook = laterAtRest(async () => (await import("@/features/handback/LastLook")).LastLook);
 const PricePanel = laterAtRest(async () => (await import("@/features/handback/PricePanel")).PricePanel);
@@ -49,6 +52,13 @@ const BASELINE: readonly TabOf[] = [
   { key: "readings", name: "Readings", body: <ReadingsPlate /> },
   { key: "sheets", name: "Test sheets", body: <MeasurePlate phase="baseline" /> },
   { key: "tests", name: "Single tests", body: <TestsPlate phase="baseline" /> },
+];
+
+const ALIGN: readonly TabOf[] = [
+  { key: "steps", name: "Step by step", body: <AlignPlate /> },
+  { key: "dial", name: "Dial", body: <DialPlate /> },
+  { key: "cores", name: "Cores over the years", body: <Cores /> },
+  { key: "words", name: "In words", body: <AskedForPlate step="align" /> },
 ];
 
 const PROVE: readonly TabOf[] = [
@@ -104,7 +114,7 @@ const PLATES: Plates = {
       <AskedForPlate step="modify" />
     </ModifyPlate>
   ),
-  align: <AskedForPlate step="align" />,
+  align: <StepTabs step="align" tabs={ALIGN} />,
   prove: <StepTabs step="prove" tabs={PROVE} />,
   "hand-back": <StepTabs step="hand-back" tabs={HAND_BACK} />,
 };

@@ -6,6 +6,7 @@ import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
 import { foundFaults } from "@/db/findings";
 import { writers } from "@/db/people";
+import { picturesOf } from "@/db/pictures";
 import { recipes } from "@/db/recipes";
 import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
@@ -27,19 +28,21 @@ export default async function Page({ params }: Props) {
   if (!visit || !file) notFound();
   const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
   const db = database();
-  const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets] = await Promise.all([
-    attachmentsOf(db, file.id),
-    shopOf(db),
-    meters(db),
-    stockItems(db, visit.id),
-    partRules(db),
-    faultFigures(db),
-    foundFaults(db),
-    recipes(db),
-    shopTerms(db),
-    writers(db),
-    testSheets(db),
-  ]);
+  const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures] =
+    await Promise.all([
+      attachmentsOf(db, file.id),
+      shopOf(db),
+      meters(db),
+      stockItems(db, visit.id),
+      partRules(db),
+      faultFigures(db),
+      foundFaults(db),
+      recipes(db),
+      shopTerms(db),
+      writers(db),
+      testSheets(db),
+      picturesOf(db, file.model.id),
+    ]);
   return (
     <BenchPage
       data={{
@@ -58,6 +61,7 @@ export default async function Page({ params }: Props) {
         found,
         recipes: kept,
         sheets,
+        pictures,
         terms: terms.terms,
         people: everyone,
         personId: person.id,

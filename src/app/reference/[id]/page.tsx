@@ -3,9 +3,12 @@ import { notFound } from "next/navigation";
 import { modelName } from "@/core/model";
 import { hazards } from "@/core/power";
 import { TABLES } from "@/core/tables";
+import { FrequencyPlan } from "@/features/frequencies/later";
 import { ModelSheet } from "@/features/reference/ModelSheet";
 import { database } from "@/db/client";
 import { modelById, revisionsOf } from "@/db/models";
+import { picturesOf } from "@/db/pictures";
+import { shopAir } from "@/db/shop";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
 
@@ -29,7 +32,13 @@ export default async function ModelPage({ params, searchParams }: Props) {
       <ModelSheet
         model={model}
         revisions={await revisionsOf(database(), model.id)}
-        initial={[...TABLES, "stages" as const, "versions" as const].find((table) => table === asked) ?? "basics"}
+        pictures={await picturesOf(database(), model.id)}
+        plan={<FrequencyPlan bands={model.sheet.bands ?? []} air={(await shopAir(database())).air} />}
+        initial={
+          [...TABLES, "stages" as const, "plan" as const, "pictures" as const, "versions" as const].find(
+            (table) => table === asked,
+          ) ?? "basics"
+        }
       />
     </main>
   );

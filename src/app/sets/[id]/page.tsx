@@ -9,6 +9,7 @@ import { SetFileView } from "@/features/history/SetFileView";
 import { sealOf } from "@/db/chain";
 import { database } from "@/db/client";
 import { writers } from "@/db/people";
+import { picturesOf } from "@/db/pictures";
 import { setFile } from "@/db/sets";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
@@ -21,7 +22,11 @@ export default async function SetPage({ params, searchParams }: Props) {
   const { id } = await params;
   const file = isId(id) ? await setFile(database(), id) : undefined;
   if (!file) notFound();
-  const [people, seal] = await Promise.all([writers(database()), sealOf(database(), id)]);
+  const [people, seal, pictures] = await Promise.all([
+    writers(database()),
+    sealOf(database(), id),
+    picturesOf(database(), file.model.id),
+  ]);
   const { model, visits } = file;
   return (
     <main className="flex flex-col gap-3 p-4">
@@ -41,6 +46,7 @@ export default async function SetPage({ params, searchParams }: Props) {
         log={JSON.stringify(file.entries)}
         visits={visits}
         sheet={model.sheet}
+        pictures={pictures}
         people={people}
         now={new Date().toISOString()}
         tab={(await searchParams).tab}

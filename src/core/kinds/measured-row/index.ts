@@ -1,4 +1,5 @@
 import { cellText, figureText, labelOf, rowVerdict, showRow } from "../../sheets";
+import { DIAL_GOAL } from "../../tracking";
 import { defineKind, nothing, SAYS_NOTHING, unchanged } from "../kind";
 import { readRow, writeRow } from "./line";
 import { payload, type MeasuredRow } from "./payload";
@@ -92,7 +93,11 @@ export const measuredRow = defineKind({
   // Record and reports set runs as tables of their own.
   sections: nothing,
   open: nothing,
-  evidence: (row, { system }, { verdict }) => {
+  evidence: (row, { system }, { shown, verdict }) => {
+    if (row.sheet.key === "dial" && row.void === undefined && system.testById.has("dial")) {
+      const off = Math.abs(shown.find(({ key }) => key === "error")?.value ?? 0);
+      return { outcomes: [{ test: "dial", outcome: off > DIAL_GOAL ? "off" : "right" }], mends: [] };
+    }
     // Output and sensitivity are what the set does as a whole; the rest says nothing to the search yet.
     const whole = ["play-tx", "play"].find((id) => system.testById.has(id));
     if (

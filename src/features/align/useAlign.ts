@@ -1,0 +1,143 @@
+"use client";
+
+import { useMemo } from "react";
+import { proposeAlignment, readOutput, readTurns, stepKey, wayOf, type Proposed } from "@/core/alignment";
+import { circuitOf } from "@/core/diagnosis";
+import type { Aligned, Content } from "@/core/kinds";
+import type { AlignmentRow } from "@/core/model";
+import { alignmentOf, coreHistory } from "@/core/visit";
+import { shapeOf, useKept } from "@/ui/kept";
+import { saying, useLogbook } from "@/ui/logbook";
+import { checksFor } from "./checks";
+
+export type Typed = { before: string; after: string; turned: string; loudest: string; end: boolean; remark: string };
+const NOTHING: Typed = { before: "", after: "", turned: "", loudest: "", end: false, remark: "" };
+
+type Held = {
+  /** the step that was chosen by hand; empty: the next one */
+  at: string;
+  seen: Record<string, string>;
+  /** when the set was switched on, ms since 1970; 0: not said */
+  since: number;
+  cabinet: string;
+  typed: Record<string, Typed>;
+};
+const HELD: Held = { at: "", seen: {}, since: 0, cabinet: "out", typed: {} };
+
+/** What is typed at a step as an entry, or what is wrong with a field of it. */
+export function readStep(
+  row: AlignmentRow,
+  outcome: Aligned["outcome"],
+  typed: Typed,
+  reason?: string,
+): { ok: true; payload: Omit<Aligned, "v" | "preflight"> } | { ok: false; field: keyof Typed; message: string } {
+  const bad = (field: keyof Typed, message: string) => ({ ok: false as const, field, message });
+  const like = [typed.before, typed.after]
+    .flatMap((text) => readOutput(text)?.scale ?? [])
+    .find((one) => one !== "number");
+  const before = readOutput(typed.before, like);
+  const after = readOutput(typed.after, like ?? before?.scale);
+  if (typed.before.trim() && !before)
+    return bad("before", `“${typed.before}” is no output: V, A, W, dB, S units or Hz.`);
+  if (typed.after.trim() && !after) return bad("after", `“${typed.after}” is no output: V, A, W, dB, S units or Hz.`);
+  const turned = typed.turned.trim();
+  const eighths = turned === "" ? undefined : readTurns(turned);
+  if (turned !== "" && eighths === undefined)
+    return bad("turned", `“${turned}” is no turn in eighths: 3/8 in, 1/4 out, 1 1/8 in.`);
+  const kilohertz = typed.loudest.trim();
+  const loudest = kilohertz === "" ? undefined : Number(kilohertz.replace(",", ".")) * 1e3;
+  if (loudest !== undefined && !(loudest > 0))
+    return bad("loudest", "Where it is loudest is a frequency in kHz: 467.5.");
+  if (outcome === "moved" && eighths === undefined && after === undefined)
+    return bad(
+      "after",
+      "Type the output after it, or how far it was turned. If it was right, press “Was right: left”.",
+    );
+  const { group, adjust, hertz, aim, end: ends } = row;
+  return {
+    ok: true,
+    payload: {
+      ...{ group, adjust, aim, outcome },
+      ...(hertz === undefined ? {} : { hertz }),
+      ...(ends ? { ends } : {}),
+      ...(before ? { before } : {}),
+      ...(after && outcome === "moved" ? { after } : {}),
+      ...(outcome === "moved" && eighths !== undefined ? { eighths } : {}),
+      ...(typed.end ? { end: true } : {}),
+      ...(loudest === undefined ? {} : { loudest }),
+      ...(reason ? { reason } : {}),
+      ...(typed.remark.trim() ? { remark: typed.remark.trim() } : {}),
+    },
+  };
+}
+
+/** The alignment of the set on the bench: its steps, what was done, and what is typed. */
+export function useAlign() {
+  const { model, settled, visit, append, clock } = useLogbook();
+  const { sheet } = model;
+  const { value: held, set } = useKept(`align ${visit.id}`, shapeOf(HELD), HELD);
+  const part = (change: Partial<Held>) => set((now) => ({ ...now, ...change }));
+  // Without a table of its own the model's alignment is proposed, from its parts, bands and stages.
+  const proposed = useMemo<Proposed[] | undefined>(() => {
+    if (sheet.alignment && sheet.alignment.length > 0) return undefined;
+    const stages = circuitOf(sheet).circuit.stages.map(({ kind }) => kind);
+    return proposeAlignment(sheet, stages, wayOf(sheet, stages));
+  }, [sheet]);
+  const table = useMemo(
+    () => (proposed ? { ...sheet, alignment: proposed.map(({ row }) => row) } : sheet),
+    [proposed, sheet],
+  );
+  const state = useMemo(() => alignmentOf(table, settled, visit.id), [table, settled, visit.id]);
+  const cores = useMemo(() => coreHistory(settled), [settled]);
+  const rows = state.groups.flatMap((group) => group.rows);
+  const chosen = rows.find((row) => stepKey(row) === held.at);
+  const row = chosen ?? state.next?.row;
+  const key = row ? stepKey(row) : "";
+  const round = row ? (state.groups.find(({ group }) => group === row.group)?.rounds.length ?? 1) : 1;
+  const done = state.doneAt.get(key) ?? [];
+  const checks = checksFor(sheet);
+  const unseen = checks.filter((check) => !held.seen[check.key]);
+  const typed = held.typed[key] ?? NOTHING;
+  const type = (change: Partial<Typed>) =>
+    set((now) => ({ ...now, typed: { ...now.typed, [key]: { ...(now.typed[key] ?? NOTHING), ...change } } }));
+  const contentOf = (outcome: Aligned["outcome"], reason?: string) => {
+    if (!row) return undefined;
+    const read = readStep(row, outcome, typed, reason);
+    if (!read.ok) return read;
+    const preflight = checks.map(({ key: one, text }) => ({ key: one, text, ok: held.seen[one] === "so" }));
+    const content: Extract<Content, { kind: "aligned" }> = {
+      kind: "aligned",
+      payload: {
+        v: 1,
+        ...read.payload,
+        cabinet: held.cabinet === "in" ? "in" : "out",
+        preflight: unseen.length > 0 ? [] : preflight,
+      },
+    };
+    return { ok: true as const, content };
+  };
+  return {
+    ...{ sheet, proposed, state, cores, rows, row, key, round, done, typed, type, checks, unseen, held, contentOf },
+    now: clock,
+    byHand: chosen !== undefined,
+    choose: (to: AlignmentRow | undefined) => part({ at: to ? stepKey(to) : "" }),
+    see: (change: Record<string, string>) => part({ seen: { ...held.seen, ...change } }),
+    setCabinet: (cabinet: string) => part({ cabinet }),
+    setSince: (since: number) => part({ since }),
+    /** writes the step down; the one after it is next */
+    async write(outcome: Aligned["outcome"], reason?: string) {
+      const made = contentOf(outcome, reason);
+      if (!made) return { ok: false as const, message: "There is no step to write down." };
+      if (!made.ok) return made;
+      const answer = saying(await append(made.content));
+      if (answer.ok)
+        set((now) => ({
+          ...now,
+          at: "",
+          typed: Object.fromEntries(Object.entries(now.typed).filter(([one]) => one !== key)),
+        }));
+      return answer;
+    },
+  };
+}
+export type Align = ReturnType<typeof useAlign>;

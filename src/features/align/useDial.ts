@@ -1,0 +1,159 @@
+"use client";
+
+import { useMemo } from "react";
+import { drawnSpec, type ModelBand } from "@/core/model";
+import { figuresOf } from "@/core/quantity";
+import {
+  adviseMoves,
+  circuitNow,
+  DIAL_READING,
+  drawnCircuit,
+  fitDial,
+  TRACKING_PARTS,
+  type DialPoint,
+  type TrackingPart,
+} from "@/core/tracking";
+import { makeRow, SHIPPED } from "@/core/sheets";
+import { alignedIn, bandOfPoints, dialPoints, dialRuns, type Run } from "@/core/visit";
+import { shapeOf, useKept } from "@/ui/kept";
+import { useLogbook } from "@/ui/logbook";
+import { only } from "./dial-words";
+
+type Line = { dial: string; truth: string };
+type Held = {
+  /** the run that is looked at; empty: what is typed here */
+  run: string;
+  band: string;
+  lines: Line[];
+  /** per cent */
+  reading: string;
+  moves: Record<string, boolean>;
+};
+const LINE: Line = { dial: "", truth: "" };
+const HELD: Held = { run: "", band: "", lines: [LINE, LINE, LINE], reading: "0.3", moves: {} };
+
+/** Kilohertz as they are typed: a bare figure, or one with its unit. */
+function kilohertz(text: string): number | undefined {
+  const found = /^\s*([\d.,]+)\s*(khz|kc|mhz|mc)?\s*$/i.exec(text);
+  const [figure] = found?.[1] ? figuresOf(found[1]).slice(-1) : [];
+  if (figure === undefined || !(figure > 0)) return undefined;
+  return figure * (/^m/i.test(found?.[2] ?? "") ? 1e6 : 1e3);
+}
+
+/** A figure of one column beside the other: kHz typed where MHz were meant, or the other way round. */
+export function scaleTrouble({ dial, truth }: DialPoint): string | undefined {
+  const ratio = dial / truth;
+  if (ratio > 300 || ratio < 1 / 300) return "One of the two is off by a thousand: kHz and MHz?";
+  return ratio > 1.5 || ratio < 1 / 1.5
+    ? "Dial and frequency are far apart: was an image or another station received?"
+    : undefined;
+}
+
+const sheet = SHIPPED.find(({ key }) => key === "dial");
+
+/** The dial's errors, and what they say of coil, trimmer and padder. */
+export function useDial() {
+  const { model, settled, visit, append } = useLogbook();
+  const { value: held, set } = useKept(`dial ${visit.id}`, shapeOf(HELD), HELD);
+  const part = (change: Partial<Held>) => set((now) => ({ ...now, ...change }));
+  const runs = useMemo(() => dialRuns(settled), [settled]);
+  const run: Run | undefined = runs.find(({ id }) => id === held.run);
+  const lines = held.lines.map(({ dial, truth }) => {
+    const point = { dial: kilohertz(dial), truth: kilohertz(truth) };
+    const typed = dial.trim() !== "" || truth.trim() !== "";
+    const whole =
+      point.dial !== undefined && point.truth !== undefined ? { dial: point.dial, truth: point.truth } : undefined;
+    const trouble = !typed
+      ? undefined
+      : whole
+        ? scaleTrouble(whole)
+        : (dial.trim() !== "" && point.dial === undefined) || (truth.trim() !== "" && point.truth === undefined)
+          ? "A frequency in kHz: 1000, or 7.1 MHz."
+          : undefined;
+    return { dial, truth, whole, trouble };
+  });
+  const points: DialPoint[] = run
+    ? dialPoints(run)
+    : lines.flatMap(({ whole, trouble }) => (whole && !trouble?.startsWith("One") ? [whole] : []));
+  const bands = (model.sheet.bands ?? []).filter(({ crystal }) => crystal === undefined);
+  const band: ModelBand | undefined =
+    bands.find(({ name }) => name === held.band) ?? bandOfPoints(bands, points) ?? bands[0];
+  const padder = model.sheet.components.find(({ designator }) => designator === band?.padder);
+  const [drawnPadder] = padder ? (drawnSpec(model.sheet, padder)?.sections ?? []) : [];
+  const made = useMemo(() => (band ? drawnCircuit(band, drawnPadder) : undefined), [band, drawnPadder]);
+  const reading = Number(held.reading.replace(",", ".")) / 100;
+  const key = points.map(({ dial, truth }) => `${dial} ${truth}`).join(" ");
+  const fit = useMemo(
+    () =>
+      made?.ok && points.length > 0
+        ? fitDial(made.drawn.tuned, made.drawn.band, points, reading > 0 ? reading : DIAL_READING)
+        : undefined,
+    [made, key, reading], // eslint-disable-line react-hooks/exhaustive-deps
+  );
+  // What can be turned: an adjuster of the table, else trimmer and core. A padder with a drawn value is a fixed part.
+  const adjusters = new Set((model.sheet.alignment ?? []).map(({ adjust }) => adjust.split(" ")[0]));
+  const canMove = (one: TrackingPart): boolean => {
+    const designator = one === "l" ? band?.coil : band?.[one];
+    const usual = one === "padder" ? drawnPadder === undefined : one === "trimmer" || drawnPadder !== undefined;
+    return held.moves[one] ?? (designator && adjusters.size > 0 ? adjusters.has(designator) : usual);
+  };
+  const movable = TRACKING_PARTS.filter((one) => made?.ok && made.drawn.tuned[one] !== undefined && canMove(one));
+  const answer = fit ? only(fit) : undefined;
+  const advice =
+    made?.ok && fit && answer && !fit.right
+      ? adviseMoves(
+          made.drawn.tuned,
+          circuitNow(made.drawn.tuned, answer),
+          made.drawn.band,
+          fit.points.map(({ dial }) => dial),
+          movable,
+        )
+      : undefined;
+
+  /** Writes what is typed down as a run of the sheet Dial: before the first core is turned it is the baseline. */
+  async function writeDown(cabinet: string): Promise<{ ok: true } | { ok: false; message: string }> {
+    if (!sheet) return { ok: false, message: "The sheet Dial is missing." };
+    const phase = alignedIn(settled, visit.id).length === 0 ? "baseline" : "prove";
+    const given = sheet.setup
+      .flatMap((column) =>
+        column.key === "cabinet" ? [{ ...column, text: cabinet, value: column.choices?.indexOf(cabinet) ?? 0 }] : [],
+      )
+      .map(({ key: one, name, word, quantity, unit, text, value }) => ({
+        key: one,
+        name,
+        word,
+        quantity,
+        unit,
+        text,
+        value,
+      }));
+    let of: string | undefined;
+    for (const { dial, truth, whole } of lines) {
+      if (!whole) continue;
+      const row = makeRow(sheet, given, { marked: `${whole.dial / 1e3} kHz`, true: `${whole.truth / 1e3} kHz` }, []);
+      if (!row.ok) return { ok: false, message: Object.values(row.problems)[0] ?? `${dial} ${truth}` };
+      const outcome = await append({
+        kind: "measured-row",
+        payload: { v: 1, phase, preflight: [], ...row.row, ...(of ? { run: of } : {}) },
+      });
+      if (!outcome.ok) return { ok: false, message: outcome.problems[0]?.message ?? "" };
+      of ??= outcome.id;
+    }
+    if (!of) return { ok: false, message: "Type what the dial shows and what is received there." };
+    part({ run: of, lines: HELD.lines });
+    return { ok: true };
+  }
+
+  return {
+    ...{ runs, run, lines, points, bands, band, made, fit, answer, advice, movable, held, drawnPadder },
+    choose: (id: string) => part({ run: id }),
+    setBand: (name: string) => part({ band: name }),
+    setReading: (text: string) => part({ reading: text }),
+    setMove: (one: TrackingPart, can: boolean) => part({ moves: { ...held.moves, [one]: can } }),
+    type: (at: number, change: Partial<Line>) =>
+      set((now) => ({ ...now, lines: now.lines.map((line, n) => (n === at ? { ...line, ...change } : line)) })),
+    addLine: () => set((now) => ({ ...now, lines: [...now.lines, LINE] })),
+    writeDown,
+  };
+}
+export type Dial = ReturnType<typeof useDial>;
