@@ -47,14 +47,14 @@ const frame = `<rect x="30" y="30" width="740" height="460" rx="12" fill="#ebe1c
 /** Plan views of two models from above, where a shop would have a photo. */
 const TOPS: Record<string, string> = {
   lantern: `${frame}${box(60, 60, 220, 90, "tuning gang")}${box(620, 50, 140, 90, "mains transformer", "#c3b79a")}
-    ${tube(128, 218, "V1", "6K8")}${tube(264, 218, "V2", "6K7")}${tube(400, 218, "V3", "6Q7")}
-    ${tube(544, 208, "V4", "6V6")}${tube(688, 208, "V5", "5Y3")}${tube(400, 66, "V6", "6U5")}
+    ${tube(128, 218, "", "6K8")}${tube(264, 218, "", "6K7")}${tube(400, 218, "", "6Q7")}
+    ${tube(544, 208, "", "6V6")}${tube(688, 208, "", "5Y3")}${tube(400, 66, "", "6U5")}
     ${can(200, 312, "IF 1")}${can(336, 312, "IF 2")}${box(610, 330, 140, 70, "C1  C2", "#c9b27c")}
     ${box(58, 350, 130, 100, "coils", "#d8c7a0")}`,
   cr21: `${frame}${box(50, 50, 200, 60, "three-gang tuning")}${box(640, 60, 120, 130, "mains", "#c3b79a")}
-    ${tube(96, 156, "V1", "6BA6")}${tube(208, 156, "V2", "6BE6")}${tube(352, 156, "V3", "6BA6")}
-    ${tube(496, 156, "V5", "6BA6")}${tube(208, 322, "V4", "6C4")}${tube(496, 322, "V6", "6BA6")}
-    ${tube(640, 322, "V9", "6AQ5")}${tube(640, 426, "V10", "OA2")}${tube(736, 426, "V11", "6X4")}
+    ${tube(96, 156, "", "6BA6")}${tube(208, 156, "", "6BE6")}${tube(352, 156, "", "6BA6")}
+    ${tube(496, 156, "", "6BA6")}${tube(208, 322, "", "6C4")}${tube(496, 322, "", "6BA6")}
+    ${tube(640, 322, "", "6AQ5")}${tube(640, 426, "", "OA2")}${tube(736, 426, "", "6X4")}
     ${can(280, 114, "T3")}${can(568, 114, "T6")}${box(60, 356, 150, 120, "oscillator coils", "#d8c7a0")}
     ${box(390, 216, 90, 44, "AVC", "#e9a38f")}`,
 };

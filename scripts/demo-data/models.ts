@@ -137,7 +137,7 @@ export const MODELS: Record<string, DemoModel> = {
       watts: 280,
       dialect: "m-is-million",
       tubes: tubes("V1 12BY7A driver\nV2 6146 PA\nV3 6146 PA"),
-      components: components("C5 rail 470/25 @regulator\nC90 tuned 2-10p @PA\nR3 bias 10k @PA\nR91 control 10k @PA"),
+      components: components("C5 rail 470/25 @regulator\nR3 bias 10k @PA"),
       points: [volts("12 V rail", 12, false), volts("High voltage", 600)],
     },
   },

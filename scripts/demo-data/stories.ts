@@ -190,7 +190,23 @@ export const STORIES: Story[] = [
                 ),
                 ...[7102.9, 7103.1, 7102.8, 7103.0, 7102.9].map((dial, n) => `from above, ${n + 1} dial ${dial}`),
               ),
+              // The padder of band B: 470 pF where 560 pF is drawn.
+              ...rows(
+                "12:09",
+                "wren",
+                0.3,
+                "dial",
+                ...dialLines("cr21", "B", { padder: 470 / 560 }, [2100, 2400, 3000, 3700, 4400], 560e-12).map(
+                  (line, n) => `${line}${n === 0 ? "; set chassis out of the cabinet, antenna 50 Ω, min 25" : ""}`,
+                ),
+              ),
               ["12:10", "wren", "? AGC pumps on strong signals"],
+              ["12:11", "wren", "? dial is off on band B, most at the low end"],
+              [
+                "12:12",
+                "wren",
+                "plan C44 replace with 560p: by the dial's errors it is 470 pF, an earlier hand fitted the wrong one",
+              ],
               [
                 "13:20",
                 "wren",
@@ -208,22 +224,6 @@ export const STORIES: Story[] = [
               ["14:10", "wren", "found #@finding mended: C31 100 nF film"],
               ["14:20", "wren", "steady = steady"],
               ["14:22", "wren", "found #@finding gone #@last"],
-              // The padder of band B: 470 pF where 560 pF is drawn.
-              ...rows(
-                "14:23",
-                "wren",
-                0.5,
-                "dial",
-                ...dialLines("cr21", "B", { padder: 470 / 560 }, [2100, 2400, 3000, 3700, 4400], 560e-12).map(
-                  (line, n) => `${line}${n === 0 ? "; set chassis out of the cabinet, antenna 50 Ω, min 25" : ""}`,
-                ),
-              ),
-              ["14:28", "wren", "? dial is off on band B, most at the low end"],
-              [
-                "14:29",
-                "wren",
-                "plan C44 replace with 560p: by the dial's errors it is 470 pF, an earlier hand fitted the wrong one",
-              ],
               ["14:30", "wren", "wait parts 560 pF silver mica for the padder"],
             ],
           },

@@ -25,6 +25,17 @@ export async function pictureContent(db: Tx, id: string): Promise<{ type: string
   return row;
 }
 
+/** The pictures of a model with their contents, for a report. */
+export const pictureContents = (
+  db: Tx,
+  modelId: string,
+): Promise<(Omit<ModelPicture, "id"> & { content: Uint8Array })[]> =>
+  db
+    .select({ view: fields.view, width: fields.width, height: fields.height, content: modelPicture.content })
+    .from(modelPicture)
+    .where(eq(modelPicture.modelId, modelId))
+    .orderBy(asc(modelPicture.view));
+
 type NewPicture = Omit<typeof modelPicture.$inferInsert, "at">;
 
 /** Keeps a picture of a view; an earlier one of it is replaced. @returns false where there is no such model */

@@ -17,8 +17,10 @@ import { format, formatDeviation } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";
 import { baselineWarning, setupsOf, soakOf, tubeRows } from "@/core/visit";
 import { driftLines } from "./charts";
+import { alignmentInFull } from "./alignment";
 import type { Folded } from "./facts";
 import { comparisonTable, testsOf, testTables } from "./before-after";
+import { pictureSections } from "./picture";
 import { para, section, sentence, table } from "./pieces";
 import { runSections } from "./runs";
 
@@ -206,11 +208,13 @@ export function benchReport(folded: Folded): Content[] {
     ...section("Cold checks and first power", listed("first-power")),
     ...section("Symptoms, search and what was found", listed("search")),
     ...readings(folded),
+    ...alignmentInFull(folded),
     ...tubes(folded),
     ...modifications(folded),
     ...soak(folded),
     ...section("Work on parts and places", listed("parts")),
     ...parts(folded),
+    ...pictureSections(folded),
     ...section("Notes for the record", listed("notes")),
     ...section(
       "Labour",

@@ -4,6 +4,7 @@ import { openPoints } from "@/core/history";
 import { priceOf } from "@/core/handback";
 import { formatMoney, format } from "@/core/quantity";
 import { workSummary } from "@/core/visit";
+import { alignmentSection } from "./alignment";
 import { comparisonTable, testsOf, testTables } from "./before-after";
 import { handBackOf, takeInOf, type Folded } from "./facts";
 import { para, section, sentence, table } from "./pieces";
@@ -70,6 +71,7 @@ export function ownerReport(folded: Folded): Content[] {
       ...testTables(testsOf(folded)),
       ...runSections(folded),
     ),
+    ...alignmentSection(folded),
     ...section(
       "Modifications",
       ...changed.map(({ payload, state }) =>

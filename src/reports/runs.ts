@@ -1,6 +1,7 @@
 import type { Content } from "pdfmake/interfaces";
 import {
   cellText,
+  changeText,
   compareRuns,
   figureText,
   givesOf,
@@ -24,12 +25,7 @@ const figure = ({ before, after, quantity, unit, change }: Pair): string => {
   const [from, to] = [print(before), print(after)];
   const whole = (one: typeof from) => (one ? `${one.number}${one.unit ? ` ${one.unit}` : ""}` : "–");
   if (!from || !to) return whole(to ?? from);
-  const moved = change
-    ? `\n${change.value > 0 ? "+" : ""}${(change.as === "%" ? change.value * 100 : change.value).toFixed(1)} ${change.as}`.replace(
-        "-",
-        "−",
-      )
-    : "";
+  const moved = change ? `\n${changeText(change)}` : "";
   return `${from.unit === to.unit ? from.number : whole(from)} → ${whole(to)}${moved}`;
 };
 

@@ -2,6 +2,7 @@ import { headOf } from "@/core/exchange";
 import { chainOf } from "@/db/chain";
 import type { Db } from "@/db/client";
 import { writers } from "@/db/people";
+import { pictureContents } from "@/db/pictures";
 import { setFile } from "@/db/sets";
 import { shopOf, shopTerms } from "@/db/shop";
 import { testSheets } from "@/db/test-sheets";
@@ -15,12 +16,13 @@ export async function reportInput(
   const file = await setFile(db, setId);
   const visit = file?.visits.find(({ id }) => id === visitId) ?? file?.visits.at(-1);
   if (!file || !visit) return undefined;
-  const [shop, terms, people, chain, sheets] = await Promise.all([
+  const [shop, terms, people, chain, sheets, pictures] = await Promise.all([
     shopOf(db),
     shopTerms(db),
     writers(db),
     chainOf(db, setId),
     testSheets(db),
+    kind === "bench" ? pictureContents(db, file.model.id) : [],
   ]);
   return {
     kind,
@@ -34,6 +36,10 @@ export async function reportInput(
     shop: { name: shop.name, currency: shop.currency },
     terms: terms.terms,
     sheets,
+    pictures: pictures.map(({ content, ...picture }) => ({
+      ...picture,
+      content: Buffer.from(content).toString("base64"),
+    })),
     head: headOf(chain),
     url: `${origin}/sets/${file.id}`,
     now: new Date().toISOString(),

@@ -43,7 +43,7 @@ test("a CSV of any kind is shown row by row before anything is saved", async ({ 
   await expect(page.getByRole("button", { name: "Save 3 parts" })).toBeDisabled();
   await page.getByLabel("Leave out what is not understood").check();
   await page.getByRole("button", { name: "Save 3 parts" }).click();
-  await expect(page.getByRole("tab", { name: "Parts 6" })).toBeVisible();
+  await expect(page.getByRole("tab", { name: "Parts 11" })).toBeVisible();
   const csv = await page.request.get((await page.getByRole("link", { name: "Export CSV" }).getAttribute("href")) ?? "");
   expect(await csv.text()).toContain("C91,other,16/450,,,'=1+1,");
   // Versions: what it said before comes back.
@@ -52,7 +52,7 @@ test("a CSV of any kind is shown row by row before anything is saved", async ({ 
     .getByRole("button", { name: /^Bring version \d+ back/ })
     .first()
     .click();
-  await expect(page.getByRole("tab", { name: "Parts 3" })).toBeVisible();
+  await expect(page.getByRole("tab", { name: "Parts 8" })).toBeVisible();
 });
 
 test("20,000 rows are counted and refused, and typing goes on meanwhile", async ({ page }) => {

@@ -2,6 +2,7 @@
 export { changeDb, readOutput, S_UNIT, SCALES, type Output, type Scale } from "./output";
 export { proposeAlignment, strangers, WAY_WORDS, wayOf, WAYS, type Proposed, type Way } from "./propose";
 export {
+  doneText,
   groupsOf,
   movedBy,
   MOVED_FAR,

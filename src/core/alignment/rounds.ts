@@ -1,5 +1,6 @@
 import type { AlignmentRow } from "../model";
-import { EIGHTHS } from "./turns";
+import { printChange } from "../levels";
+import { EIGHTHS, turnsText } from "./turns";
 
 /** What was done at a step, as far as rounds and warnings ask. */
 export type Done = {
@@ -16,6 +17,15 @@ export type Done = {
   remark?: string | undefined;
   reason?: string | undefined;
 };
+
+/** What came of a step, short: `3/8 in, +3.5 dB`. */
+export function doneText({ outcome, eighths, change, reason }: Done): string {
+  if (outcome === "right") return "left";
+  if (outcome === "skipped") return `skipped: ${reason ?? ""}`;
+  return [eighths === undefined ? "turned" : turnsText(eighths), change === undefined ? "" : printChange(change, "dB")]
+    .filter(Boolean)
+    .join(", ");
+}
 
 /** What tells one step of an alignment from another: the same adjuster may come at both ends of a band. */
 export const stepKey = ({

@@ -44,7 +44,6 @@ export {
 } from "./kind";
 export { fieldText, inWords, type FieldInWords } from "./in-words";
 export { readMinutes } from "./minutes";
-export { dbText } from "./aligned";
 export { keyOfAligned, unitText } from "./aligned/line";
 export { CABINETS, OUTCOMES, type Aligned } from "./aligned/payload";
 export { isBareRow, readRow } from "./measured-row/line";

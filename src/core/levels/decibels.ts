@@ -14,3 +14,7 @@ export const powerDecibels = (ratio: number): number => (ratio > 0 ? 10 * Math.l
 
 /** The voltage ratio of so many decibels. @example fromDecibels(-6.02) // 0.5 */
 export const fromDecibels = (db: number): number => 10 ** (db / 20);
+
+/** A change with its sign, to a tenth: `+6.0 dB`, `−2.5 %`. @example printChange(6.02, "dB") // +6.0 dB */
+export const printChange = (value: number, unit: string): string =>
+  `${value < -0.05 ? "−" : "+"}${Math.abs(value).toFixed(1)} ${unit}`;

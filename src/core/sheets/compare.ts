@@ -1,4 +1,4 @@
-import { decibels, powerDecibels } from "../levels";
+import { decibels, powerDecibels, printChange } from "../levels";
 import type { ColumnQuantity } from "./quantities";
 import { cellText, type Cell, type Row } from "./row";
 import type { RunRow, RunTable, TableRow } from "./run";
@@ -88,3 +88,7 @@ export function setupDifferences(before: readonly Cell[], after: readonly Cell[]
     return same ? [] : [`${name}: ${said(a)} before, ${said(b)} now`];
   });
 }
+
+/** A change in words: `+6.0 dB`, `−2.5 %`. */
+export const changeText = ({ value, as }: NonNullable<Pair["change"]>): string =>
+  printChange(as === "%" ? value * 100 : value, as);

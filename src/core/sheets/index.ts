@@ -1,6 +1,6 @@
 /** Test sheets: what is measured, in which rows, what follows from it, and what a run of it comes to. */
 export { figureText, levelText, printFigure, readCell, type CellRead } from "./cell";
-export { changeOf, compareRuns, setupDifferences, type Pair, type PairRow } from "./compare";
+export { changeOf, changeText, compareRuns, setupDifferences, type Pair, type PairRow } from "./compare";
 export { mapColumns, MOST_READ, runLines, thinRows, typedRows, type Mapped } from "./csv";
 export { doubts } from "./doubt";
 export { FUNCTION_NAMES, FUNCTIONS, givesOf, workOut, type FunctionName } from "./functions";

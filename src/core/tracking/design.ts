@@ -1,4 +1,4 @@
-import { resonance, tunes, type TrimmerPlace, type Tuned } from "./oscillator";
+import { tunes, type TrimmerPlace, type Tuned } from "./oscillator";
 
 /** A band as its gang tunes it. Hz and F. */
 export type Band = {

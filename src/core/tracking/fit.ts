@@ -117,10 +117,11 @@ export function fitDial(
   const unknown = explanations[0]?.changes.some(({ within }) => !(within < KNOWN_WITHIN)) ?? false;
   const open = (): DialFit["open"] => {
     const few = inside.length < parts.length;
-    if (explanations.length === 0) return few ? "points" : "none";
-    if (span < LEAST_SPAN) return few ? "points" : "one-end";
-    if (explanations.length === 1 && !unknown) return undefined;
-    return few ? "points" : "alike";
+    // Fewer points than parts: two parts together always explain them too.
+    if (few) return "points";
+    if (explanations.length === 0) return "none";
+    if (span < LEAST_SPAN) return "one-end";
+    return explanations.length === 1 && !unknown ? undefined : "alike";
   };
   const why = open();
   return { ...base, right: false, explanations, ...(why ? { open: why } : {}) };

@@ -85,6 +85,25 @@ export function alignmentLacks(
   });
 }
 
+/** A step of a visit as a record has it: what was done in each round. */
+export type AlignedStep = { group: string; adjust: string; hertz?: number; rounds: Done[] };
+
+/** The steps that were done in a visit, in the order of the table, each with its rounds. */
+export function alignedSteps(
+  sheet: Pick<Sheet, "alignment">,
+  settled: readonly Settled[],
+  visitId: string,
+): AlignedStep[] {
+  const { groups, doneAt } = alignmentOf(sheet, settled, visitId);
+  return groups.flatMap(({ rows }) =>
+    rows.flatMap((row) => {
+      const rounds = doneAt.get(stepKey(row));
+      const { group, adjust, hertz } = row;
+      return rounds ? [{ group, adjust, ...(hertz === undefined ? {} : { hertz }), rounds: [...rounds] }] : [];
+    }),
+  );
+}
+
 /** When the last core was turned that can move the dial or the sensitivity; nothing where none was. */
 export const lastTurned = (settled: readonly Settled[], visitId: string): string | undefined =>
   alignedIn(settled, visitId).findLast(

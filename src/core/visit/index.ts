@@ -1,6 +1,7 @@
 /** One stay of a set in the shop: its run sheet, its readings table, before against after, its summary. */
 export {
   alignedIn,
+  alignedSteps,
   alignmentOf,
   bandOfPoints,
   coreHistory,
@@ -10,6 +11,7 @@ export {
   dialRuns,
   groupsAskedFor,
   stepsOf,
+  type AlignedStep,
   type AlignmentState,
   type CoreHistory,
 } from "./alignment";

@@ -60,7 +60,7 @@ export function Checks({ align }: { align: Align }) {
           {failed.length > 0 ? (
             <span className="font-semibold text-warning">Not so: {failed.map(({ text }) => text).join("; ")}.</span>
           ) : (
-            <span className="dim">Looked at: all is so.</span>
+            <span className="dim">All was so.</span>
           )}
           <button type="button" className="btn btn-outline h-10" onClick={() => setOpen(true)}>
             Look again

@@ -26,7 +26,7 @@ export function Cores() {
     <div className="overflow-x-auto">
       <table className="table max-w-3xl" aria-label="How far each core was moved">
         <thead>
-          <tr>
+          <tr className="text-base-content">
             <th scope="col">Core</th>
             {visits.map(([id, at]) => (
               <th scope="col" key={id}>

@@ -118,21 +118,21 @@ export function DialAnswer({ dial }: { dial: Dial }) {
                 ))}
             </ul>
           )}
-          <p>
-            {remainsText(advice)}{" "}
+          <p>{remainsText(advice)}</p>
+          <ul className="flex flex-wrap gap-x-4" aria-label="What will remain">
             {fit.points.map(({ dial: at }, n) => {
               const remains = (advice.remains[n] ?? 0) * at;
               return (
-                <span key={at} className="mr-3 whitespace-nowrap">
+                <li key={at} className="whitespace-nowrap">
                   {format(at, "frequency", 4)}:{" "}
                   <span className="font-mono">
                     {remains < 0 ? "−" : "+"}
                     {Math.abs(remains / 1e3).toFixed(1)} kHz
                   </span>
-                </span>
+                </li>
               );
             })}
-          </p>
+          </ul>
         </div>
       ) : null}
       {fixed.map((change) => (

@@ -5,9 +5,14 @@ import { format } from "@/core/quantity";
 import { DIAL_GOAL } from "@/core/tracking";
 import { Band, Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 
-const PAPER: Paper = { width: 560, height: 240, left: 58, right: 18, top: 14, bottom: 30 };
+const PAPER: Paper = { width: 560, height: 240, left: 58, right: 30, top: 14, bottom: 30 };
 
-export type DialCurve = { name: string; dash: string; points: readonly { dial: number; error: number }[] };
+export type DialCurve = {
+  name: string;
+  dash: string;
+  /** a curve that is worked out has no marks */ plain?: boolean;
+  points: readonly { dial: number; error: number }[];
+};
 
 /** Dial error over the dial, in per cent: what was measured, what explains it, and what will remain. */
 export function DialChart({ curves, from, to }: { curves: readonly DialCurve[]; from: number; to: number }) {
@@ -34,7 +39,7 @@ export function DialChart({ curves, from, to }: { curves: readonly DialCurve[]; 
           paper={PAPER}
           ticks={x.ticks(6).map((value) => ({ key: value, at: x(value), text: format(value, "frequency") }))}
         />
-        {curves.map(({ name, dash, points }, n) => {
+        {curves.map(({ name, dash, plain, points }, n) => {
           const tone =
             n === 0 ? "var(--color-base-content)" : n === 1 ? "var(--color-warning)" : "var(--color-primary)";
           const path = line<(typeof points)[number]>(
@@ -44,7 +49,7 @@ export function DialChart({ curves, from, to }: { curves: readonly DialCurve[]; 
           return (
             <g key={name}>
               <path d={path ?? undefined} fill="none" stroke={tone} strokeWidth="2.5" strokeDasharray={dash} />
-              {points.map(({ dial, error }) => (
+              {(plain ? [] : points).map(({ dial, error }) => (
                 <circle key={dial} cx={x(dial)} cy={y(error * 100)} r="4" fill={tone} />
               ))}
             </g>

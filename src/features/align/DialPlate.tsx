@@ -14,7 +14,7 @@ import { useZone } from "@/ui/zone";
 import { DialAnswer } from "./DialAnswer";
 import { DialChart, type DialCurve } from "./DialChart";
 import { TROUBLE_TEXTS } from "./dial-words";
-import { useDial, type Dial } from "./useDial";
+import { TYPED, useDial, type Dial } from "./useDial";
 
 const CABINETS = ["in the cabinet", "out of the cabinet"] as const;
 
@@ -38,7 +38,7 @@ function curvesOf({ fit, made, answer, advice }: Dial): DialCurve[] {
   const remains = advice ? fit.points.map(({ dial }, n) => ({ dial, error: advice.remains[n] ?? 0 })) : [];
   return [
     measured,
-    { name: "as explained", dash: "7 4", points: points.filter((_, n) => n % 3 === 0) },
+    { name: "as explained", dash: "7 4", plain: true, points },
     ...(advice ? [{ name: "what will remain", dash: "2 4", points: remains }] : []),
   ];
 }
@@ -51,7 +51,7 @@ function Points({ dial }: { dial: Dial }) {
     <div>
       <table className="table w-auto" aria-label="Points of the dial">
         <thead>
-          <tr>
+          <tr className="text-base-content">
             <th scope="col">Dial shows, kHz</th>
             <th scope="col">Received there, kHz</th>
             <th scope="col">Error</th>
@@ -158,9 +158,9 @@ export function DialPlate() {
         />
         <SelectField
           label="What was measured"
-          value={run?.id ?? ""}
+          value={run?.id ?? TYPED}
           options={[
-            ["", "Typed here"],
+            [TYPED, "Typed here"],
             ...runs.map(
               (one) =>
                 [

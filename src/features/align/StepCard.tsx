@@ -4,7 +4,8 @@ import { Minus, Plus } from "lucide-react";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { EIGHTHS, readTurns, turnsText } from "@/core/alignment";
 import { AIM_WORDS, partOf, type AlignmentRow } from "@/core/model";
-import { dbText, judgementOf, type Aligned } from "@/core/kinds";
+import { judgementOf, type Aligned } from "@/core/kinds";
+import { printChange } from "@/core/levels";
 import { format } from "@/core/quantity";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/form";
@@ -115,108 +116,75 @@ export function StepCard({ align, row, why }: CardProps) {
     </label>
   );
   return (
-    <form
-      ref={form}
-      aria-label={`Step: ${stepText(row)}`}
-      className="rounded-box border-2 border-primary p-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save("moved");
-      }}
-      onKeyDown={(event) => {
-        if (event.key !== "Enter" || !(event.target as HTMLElement).matches("input[data-step]")) return;
-        event.preventDefault();
-        goOn();
-      }}
-    >
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <p className="dim">
-          {row.group}, round {round}
-          {row.end ? `, ${row.end} end` : ""}
-        </p>
-        {byHand ? (
-          <button type="button" className="link" onClick={() => choose(undefined)}>
-            Back to the next step
-          </button>
-        ) : null}
-      </div>
-      <div className="grid gap-x-4 sm:grid-cols-[minmax(0,1fr)_13rem]">
-        <div className="min-w-0">
-          <p className="text-4xl leading-tight font-bold">
-            {row.adjust}{" "}
-            <span className="text-2xl font-semibold">
-              {row.aim === "figure" ? `to ${row.figure}` : `for ${AIM_WORDS[row.aim]}`}
-            </span>
+    <section aria-label={`Step: ${stepText(row)}`} className="rounded-box border-2 border-primary p-3">
+      <form
+        ref={form}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save("moved");
+        }}
+        onKeyDown={(event) => {
+          if (event.key !== "Enter" || !(event.target as HTMLElement).matches("input[data-step]")) return;
+          event.preventDefault();
+          goOn();
+        }}
+      >
+        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <p className="dim">
+            {row.group}, round {round}
+            {row.end ? `, ${row.end} end` : ""}
           </p>
-          <Facts row={row} />
-          {why ? <p className="dim text-sm">Why: {why}</p> : null}
-          {note || row.remark ? <p className="text-sm">{[row.remark, note].filter(Boolean).join("; ")}</p> : null}
+          {byHand ? (
+            <button type="button" className="link" onClick={() => choose(undefined)}>
+              Back to the next step
+            </button>
+          ) : null}
         </div>
-        <Where names={[row.adjust]} />
-      </div>
-      <div className="mt-2 flex flex-wrap items-end gap-3">
-        {field("before", "Output before", "0.8 V")}
-        {field("after", "Output after", "1.2 V")}
-        <div className="flex min-w-52 flex-1 items-end gap-1">
-          <button
-            type="button"
-            className="btn btn-outline h-12 w-12 px-0"
-            aria-label="An eighth out"
-            onClick={() => nudge(-1)}
-          >
-            <Minus size={18} aria-hidden="true" />
-          </button>
-          {field("turned", `Turned, ${EIGHTHS}ths`, "3/8 in")}
-          <button
-            type="button"
-            className="btn btn-outline h-12 w-12 px-0"
-            aria-label="An eighth in"
-            onClick={() => nudge(1)}
-          >
-            <Plus size={18} aria-hidden="true" />
-          </button>
+        <div className="grid gap-x-4 sm:grid-cols-[minmax(0,1fr)_13rem]">
+          <div className="min-w-0">
+            <p className="text-4xl leading-tight font-bold">
+              {row.adjust}{" "}
+              <span className="text-2xl font-semibold">
+                {row.aim === "figure" ? `to ${row.figure}` : `for ${AIM_WORDS[row.aim]}`}
+              </span>
+            </p>
+            <Facts row={row} />
+            {why ? <p className="dim text-sm">Why: {why}</p> : null}
+            {note || row.remark ? <p className="text-sm">{[row.remark, note].filter(Boolean).join("; ")}</p> : null}
+          </div>
+          <Where names={[row.adjust]} />
         </div>
-      </div>
-      <p className="min-h-6" aria-live="polite">
-        {live === undefined ? null : (
-          <>
-            <strong className="font-mono">{dbText(live)}</strong> <span className="dim">by this step</span>
-          </>
-        )}
-      </p>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        {row.hertz === undefined || row.aim !== "maximum" ? null : (
-          <div className="w-44">{field("loudest", "Loudest at, kHz", `${row.hertz / 1e3}`, false)}</div>
-        )}
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={typed.end}
-            onChange={(event) => type({ end: event.target.checked })}
-          />
-          It stands at the end of its travel
-        </label>
-        <label className="flex min-w-40 flex-1 flex-col">
-          <span className="text-sm font-semibold">Remark</span>
-          <input
-            className="input h-11 w-full"
-            value={typed.remark}
-            autoComplete="off"
-            onChange={(event) => type({ remark: event.target.value })}
-          />
-        </label>
-      </div>
-      {error ? <ErrorText>{error.message}</ErrorText> : null}
-      {skipping ? (
-        <AskWords
-          label="Why is it skipped?"
-          onWrite={(reason) =>
-            reason ? void save("skipped", reason) : setError({ message: "Say why it is skipped." })
-          }
-          onCancel={() => setSkipping(false)}
-        />
-      ) : (
+        <div className="mt-2 flex flex-wrap items-end gap-3">
+          {field("before", "Output before", "0.8 V")}
+          {field("after", "Output after", "1.2 V")}
+          <div className="flex min-w-52 flex-1 items-end gap-1">
+            <button
+              type="button"
+              className="btn btn-outline h-12 w-12 px-0"
+              aria-label="An eighth out"
+              onClick={() => nudge(-1)}
+            >
+              <Minus size={18} aria-hidden="true" />
+            </button>
+            {field("turned", `Turned, ${EIGHTHS}ths`, "3/8 in")}
+            <button
+              type="button"
+              className="btn btn-outline h-12 w-12 px-0"
+              aria-label="An eighth in"
+              onClick={() => nudge(1)}
+            >
+              <Plus size={18} aria-hidden="true" />
+            </button>
+          </div>
+        </div>
+        <p className="min-h-6" aria-live="polite">
+          {live === undefined ? null : (
+            <>
+              <strong className="font-mono">{printChange(live, "dB")}</strong> <span className="dim">by this step</span>
+            </>
+          )}
+        </p>
+        {error ? <ErrorText>{error.message}</ErrorText> : null}
         <div className="mt-2 flex flex-wrap gap-2">
           <button className="btn btn-primary h-12">Turned: write it down</button>
           <button type="button" className="btn btn-outline h-12" onClick={() => void save("right")}>
@@ -226,12 +194,44 @@ export function StepCard({ align, row, why }: CardProps) {
             Skip…
           </button>
         </div>
-      )}
-      <p className="dim mt-1 text-sm">
-        Foot-switch: Page Down goes on, Page Up says that it was right. In is clockwise, seen from where the tool goes
-        in.
-      </p>
-      <LineHint line={made?.ok ? lineOf(made.content) : `align ${row.adjust} 0.8 V -> 1.2 V, 3/8 in`} />
-    </form>
+        <div className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+          {row.hertz === undefined || row.aim !== "maximum" ? null : (
+            <div className="w-44">{field("loudest", "Loudest at, kHz", `${row.hertz / 1e3}`, false)}</div>
+          )}
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={typed.end}
+              onChange={(event) => type({ end: event.target.checked })}
+            />
+            It stands at the end of its travel
+          </label>
+          <label className="flex min-w-40 flex-1 flex-col">
+            <span className="text-sm font-semibold">Remark</span>
+            <input
+              className="input h-11 w-full"
+              value={typed.remark}
+              autoComplete="off"
+              onChange={(event) => type({ remark: event.target.value })}
+            />
+          </label>
+        </div>
+        <p className="dim mt-1 text-sm">
+          Foot-switch: Page Down goes on, Page Up says that it was right. In is clockwise, seen from where the tool goes
+          in.
+        </p>
+        <LineHint line={made?.ok ? lineOf(made.content) : `align ${row.adjust} 0.8 V -> 1.2 V, 3/8 in`} />
+      </form>
+      {skipping ? (
+        <AskWords
+          label="Why is it skipped?"
+          onWrite={(reason) =>
+            reason ? void save("skipped", reason) : setError({ message: "Say why it is skipped." })
+          }
+          onCancel={() => setSkipping(false)}
+        />
+      ) : null}
+    </section>
   );
 }

@@ -1,8 +1,7 @@
 "use client";
 
 import { CircleCheck, Circle, CircleDashed, RotateCw, SkipForward } from "lucide-react";
-import { stepKey, turnsText, type Done, type GroupState } from "@/core/alignment";
-import { dbText } from "@/core/kinds";
+import { doneText, stepKey, type GroupState } from "@/core/alignment";
 import type { AlignmentRow } from "@/core/model";
 import { format } from "@/core/quantity";
 import type { Align } from "./useAlign";
@@ -15,15 +14,6 @@ const MARKS = {
   done: CircleCheck,
   skipped: SkipForward,
 } as const;
-
-/** What came of a step, short. */
-function doneText({ outcome, eighths, change, reason }: Done): string {
-  if (outcome === "right") return "left";
-  if (outcome === "skipped") return `skipped: ${reason ?? ""}`;
-  return [eighths === undefined ? "turned" : turnsText(eighths), change === undefined ? "" : dbText(change)]
-    .filter(Boolean)
-    .join(", ");
-}
 
 function StepRow({ align, row, group }: { align: Align; row: AlignmentRow; group: GroupState }) {
   const { key, choose } = align;

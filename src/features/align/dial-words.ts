@@ -50,7 +50,7 @@ export function openText({ open, points, explanations }: DialFit): string | unde
   ];
   switch (open) {
     case "points":
-      return `${points.length} ${points.length === 1 ? "point leaves" : "points leave"} ${names.length > 1 ? `open which it is: ${names.join(", ")}` : "it open"}. Measure a third one, far from the others.`;
+      return `${points.length} ${points.length === 1 ? "point leaves" : "points leave"} open whether it is ${names.length > 0 ? `the ${names.join(" or the ")} alone` : "one part"}, or two of coil, trimmer and padder together. Measure a third one, far from the others.`;
     case "one-end":
       return `The points lie close together: coil, trimmer and padder look alike there. Measure at the other end of the dial too.`;
     case "alike":

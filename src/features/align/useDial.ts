@@ -21,7 +21,7 @@ import { only } from "./dial-words";
 
 type Line = { dial: string; truth: string };
 type Held = {
-  /** the run that is looked at; empty: what is typed here */
+  /** the run that is looked at; empty: the last one of this visit; TYPED: what is typed here */
   run: string;
   band: string;
   lines: Line[];
@@ -29,6 +29,8 @@ type Held = {
   reading: string;
   moves: Record<string, boolean>;
 };
+/** In place of a run: what is typed here. */
+export const TYPED = "typed";
 const LINE: Line = { dial: "", truth: "" };
 const HELD: Held = { run: "", band: "", lines: [LINE, LINE, LINE], reading: "0.3", moves: {} };
 
@@ -57,7 +59,8 @@ export function useDial() {
   const { value: held, set } = useKept(`dial ${visit.id}`, shapeOf(HELD), HELD);
   const part = (change: Partial<Held>) => set((now) => ({ ...now, ...change }));
   const runs = useMemo(() => dialRuns(settled), [settled]);
-  const run: Run | undefined = runs.find(({ id }) => id === held.run);
+  const latest = runs.findLast(({ visitId }) => visitId === visit.id);
+  const run: Run | undefined = held.run === "" ? latest : runs.find(({ id }) => id === held.run);
   const lines = held.lines.map(({ dial, truth }) => {
     const point = { dial: kilohertz(dial), truth: kilohertz(truth) };
     const typed = dial.trim() !== "" || truth.trim() !== "";
@@ -73,23 +76,19 @@ export function useDial() {
     return { dial, truth, whole, trouble };
   });
   const points: DialPoint[] = run
-    ? dialPoints(run)
+    ? dialPoints(run).sort((a, b) => a.dial - b.dial)
     : lines.flatMap(({ whole, trouble }) => (whole && !trouble?.startsWith("One") ? [whole] : []));
   const bands = (model.sheet.bands ?? []).filter(({ crystal }) => crystal === undefined);
   const band: ModelBand | undefined =
     bands.find(({ name }) => name === held.band) ?? bandOfPoints(bands, points) ?? bands[0];
   const padder = model.sheet.components.find(({ designator }) => designator === band?.padder);
   const [drawnPadder] = padder ? (drawnSpec(model.sheet, padder)?.sections ?? []) : [];
-  const made = useMemo(() => (band ? drawnCircuit(band, drawnPadder) : undefined), [band, drawnPadder]);
+  const made = band ? drawnCircuit(band, drawnPadder) : undefined;
   const reading = Number(held.reading.replace(",", ".")) / 100;
-  const key = points.map(({ dial, truth }) => `${dial} ${truth}`).join(" ");
-  const fit = useMemo(
-    () =>
-      made?.ok && points.length > 0
-        ? fitDial(made.drawn.tuned, made.drawn.band, points, reading > 0 ? reading : DIAL_READING)
-        : undefined,
-    [made, key, reading], // eslint-disable-line react-hooks/exhaustive-deps
-  );
+  const fit =
+    made?.ok && points.length > 0
+      ? fitDial(made.drawn.tuned, made.drawn.band, points, reading > 0 ? reading : DIAL_READING)
+      : undefined;
   // What can be turned: an adjuster of the table, else trimmer and core. A padder with a drawn value is a fixed part.
   const adjusters = new Set((model.sheet.alignment ?? []).map(({ adjust }) => adjust.split(" ")[0]));
   const canMove = (one: TrackingPart): boolean => {

@@ -1,6 +1,6 @@
 import { ROUND_ENDS, turnsText, type GroupState, type Warning } from "@/core/alignment";
 import { AIM_WORDS, type AlignmentRow } from "@/core/model";
-import { dbText } from "@/core/kinds";
+import { printChange } from "@/core/levels";
 import { format } from "@/core/quantity";
 
 /** Why to stop and look, in words, with what to do. */
@@ -19,14 +19,14 @@ export function warningText(warning: Warning): string {
           : "The tab Dial says which one: coil, trimmer or padder."
       }`;
     case "worse":
-      return `${warning.adjust}: the output went the wrong way (${dbText(warning.change)}). Put it back as it was, and look whether it is the right core.`;
+      return `${warning.adjust}: the output went the wrong way (${printChange(warning.change, "dB")}). Put it back as it was, and look whether it is the right core.`;
   }
 }
 
 /** What a group says of its rounds. */
 export function stateText({ state, rounds, last }: GroupState): string {
   const round = `round ${rounds.length}`;
-  const change = last?.change === undefined ? "" : `, ${dbText(last.change)} at most`;
+  const change = last?.change === undefined ? "" : `, ${printChange(last.change, "dB")} at most`;
   switch (state) {
     case "untouched":
       return "not begun";

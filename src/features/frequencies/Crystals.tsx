@@ -60,7 +60,9 @@ function Box({ tuning, air }: { tuning: { from: number; to: number }; air: Air }
     <section aria-label="A box of crystals" className="rounded-box border border-base-300 p-4">
       <h2 className="mb-2 text-lg font-bold">A box of crystals</h2>
       <label className="flex flex-col gap-1">
-        <span className="font-semibold">One a line, at most {MOST_CRYSTALS}; a bare figure is kHz, below 200 MHz</span>
+        <span className="font-semibold">
+          One a line, at most {MOST_CRYSTALS}; a bare figure is in kHz, or in MHz where it is below 200
+        </span>
         <textarea
           className="textarea h-32 w-full font-mono"
           value={text}
@@ -71,7 +73,7 @@ function Box({ tuning, air }: { tuning: { from: number; to: number }; air: Air }
       {lines.length > 0 ? (
         <table className="table mt-2 [&_td]:py-1" aria-label="What each crystal gives">
           <thead>
-            <tr>
+            <tr className="text-base-content">
               <th scope="col">Crystal</th>
               <th scope="col">Best use with {rangeText(tuning)}</th>
             </tr>
@@ -159,9 +161,9 @@ export function Crystals({ air: given }: { air: Air }) {
               value={region}
               options={
                 [
-                  ["1", "1: Europe, Africa"],
-                  ["2", "2: Americas"],
-                  ["3", "3: Asia, Pacific"],
+                  ["1", "Region 1"],
+                  ["2", "Region 2"],
+                  ["3", "Region 3"],
                 ] as const
               }
               onChange={setRegion}

@@ -20,7 +20,7 @@ function Whistles({ plan }: { plan: BandPlan }) {
     <>
       <table className="table w-auto [&_td]:py-1" aria-label={`Whistles of ${plan.band.name}`}>
         <thead>
-          <tr>
+          <tr className="text-base-content">
             <th scope="col">Tuned to</th>
             <th scope="col">Order</th>
             <th scope="col">What comes together</th>

@@ -2,10 +2,9 @@
 
 import { useState } from "react";
 import type { ModelBand } from "@/core/model";
-import { parseQuantity, type Quantity } from "@/core/quantity";
+import { format, parseQuantity, type Quantity } from "@/core/quantity";
 import { dialWithCoil, drawnCircuit, tunes } from "@/core/tracking";
 import { ErrorText, TextField } from "@/ui/form";
-import { hz } from "./words";
 
 const START = { from: "550 kHz", to: "1600 kHz", gangMin: "12 pF", gangMax: "450 pF", coil: "180 µH", other: "171 µH" };
 /** Places of the dial that are worked out, as shares of the band. */
@@ -56,9 +55,12 @@ export function LoopChange() {
         <ErrorText>This gang cannot cover the band: it needs a larger span of capacity.</ErrorText>
       ) : null}
       {moved.length > 0 && made?.ok ? (
-        <table className="table mt-2 w-auto [&_td]:py-1" aria-label="What the other loop does to the dial">
+        <table
+          className="table mt-2 w-auto [&_td]:px-2 [&_td]:py-1 [&_td]:whitespace-nowrap [&_th]:px-2"
+          aria-label="What the other loop does to the dial"
+        >
           <thead>
-            <tr>
+            <tr className="text-base-content">
               <th scope="col">Dial</th>
               <th scope="col">Tunes to</th>
               <th scope="col">Moved</th>
@@ -73,8 +75,8 @@ export function LoopChange() {
                 `${hertz - dial < 0 ? "−" : "+"}${Math.abs((hertz - dial) / 1e3).toFixed(1)} kHz`;
               return (
                 <tr key={dial}>
-                  <td className="font-mono">{hz(dial)}</td>
-                  <td className="font-mono">{hz(truth)}</td>
+                  <td className="font-mono">{format(dial, "frequency", 5)}</td>
+                  <td className="font-mono">{format(truth, "frequency", 5)}</td>
                   <td className="font-mono">
                     {off(truth)}, {(((truth - dial) / dial) * 100).toFixed(1).replace("-", "−")} %
                   </td>

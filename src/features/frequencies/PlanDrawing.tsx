@@ -9,7 +9,7 @@ import { hz, rangeText } from "./words";
 const WIDTH = 900;
 const LEFT = 96;
 const RIGHT = 16;
-const ROW = 74;
+const ROW = 66;
 const TOP = 12;
 const AXIS = 24;
 const BAR = 13;

@@ -15,7 +15,7 @@ import { Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 import { ErrorText, SelectField, TextField } from "@/ui/form";
 import { hz } from "./words";
 
-const PAPER: Paper = { width: 560, height: 220, left: 66, right: 18, top: 14, bottom: 30 };
+const PAPER: Paper = { width: 560, height: 220, left: 66, right: 30, top: 14, bottom: 30 };
 const START = {
   from: "550 kHz",
   to: "1600 kHz",
@@ -152,7 +152,7 @@ export function TrackingDesign() {
             key={key}
             label={`Agrees, ${key}`}
             value={typed[key]}
-            placeholder={usual ? hz(usual[n] ?? 0) : ""}
+            placeholder={usual ? format(usual[n] ?? 0, "frequency", 4) : ""}
             onChange={put(key)}
           />
         ))}

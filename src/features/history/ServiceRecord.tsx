@@ -10,9 +10,12 @@ import {
 } from "@/core/kinds";
 import { openPoints, type VisitOfTimeline } from "@/core/history";
 import { POLICY_NAMES } from "@/core/policy";
-import { modelName } from "@/core/model";
+import { doneText } from "@/core/alignment";
+import { modelName, type Sheet } from "@/core/model";
+import { format } from "@/core/quantity";
 import { cellText, runTable } from "@/core/sheets";
 import {
+  alignedSteps,
   baselineWarning,
   compareVisit,
   drawnBy,
@@ -54,6 +57,29 @@ function Runs({ settled, visitId }: { settled: readonly Settled[]; visitId: stri
       );
     });
   });
+}
+
+/** What was aligned, round by round. */
+function Alignment({ sheet, settled, visitId }: { sheet: Sheet; settled: readonly Settled[]; visitId: string }) {
+  const steps = alignedSteps(sheet, settled, visitId);
+  if (steps.length === 0) return null;
+  return (
+    <Section title="Alignment">
+      <table className="w-full">
+        <tbody>
+          {steps.map(({ group, adjust, hertz, rounds }) => (
+            <tr key={`${group} ${adjust} ${hertz}`} className="align-top">
+              <th scope="row" className="w-52 py-0.5 pr-3 text-left">
+                {group}, {adjust}
+                {hertz === undefined ? "" : ` at ${format(hertz, "frequency", 5)}`}
+              </th>
+              <td className="py-0.5">{rounds.map((done, n) => `${n + 1}: ${doneText(done)}`).join("; ")}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Section>
+  );
 }
 
 const Section = ({ title, children }: { title: string; children: React.ReactNode }) => (
@@ -215,6 +241,7 @@ export function ServiceRecord({ record, visit, settled, now, shop }: RecordProps
       ) : null}
       <Lines title="Tests" of="tests" items={mine} />
       <Runs settled={settled} visitId={visit.id} />
+      <Alignment sheet={model.sheet} settled={settled} visitId={visit.id} />
       {handBack?.left || drafted.left || open.length > 0 ? (
         <Section title="What was left, and why">
           <p>{handBack?.left ?? drafted.left}</p>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { compareRuns, printFigure, runTable, setupDifferences, type Pair } from "@/core/sheets";
+import { changeText, compareRuns, printFigure, runTable, setupDifferences, type Pair } from "@/core/sheets";
 import type { Run } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { SelectField } from "@/ui/form";
@@ -27,11 +27,7 @@ function useOthers(model: string, sheet: string, set: string): Other[] {
   return others;
 }
 
-const changed = ({ change }: Pair) => {
-  if (!change) return "";
-  const value = change.as === "%" ? change.value * 100 : change.value;
-  return `${value > 0 ? "+" : ""}${value.toFixed(1)} ${change.as}`.replace("-", "−");
-};
+const changed = ({ change }: Pair): string => (change ? changeText(change) : "");
 
 /** A figure before and now: `47 → 61 W`, and what became of it. */
 function Between({ pair }: { pair: Pair }) {

@@ -152,8 +152,8 @@ export function Pictures({ model, pictures, version, onSaved, onPhoto }: Picture
     setBusy(false);
     if (!answer) return setSaid({ error: "The server cannot be reached: try the photo again in a moment." });
     if (!answer.ok) {
-      const { error, message } = (await answer.json().catch(() => ({}))) as { error?: string; message?: string };
-      return setSaid({ error: error ?? message ?? "The photo could not be saved." });
+      const { problems } = (await answer.json().catch(() => ({}))) as { problems?: { message: string }[] };
+      return setSaid({ error: problems?.[0]?.message ?? "The photo could not be saved." });
     }
     if (aspect !== undefined && mine.length > 1) setReplaced({ view, aspect });
     setSaid({ text: "The photo is kept." });

@@ -31,6 +31,8 @@ type PictureViewProps = {
   spots: readonly Spot[];
   /** buttons to zoom; a small picture goes without */
   zooms?: boolean;
+  /** drawn a few centimetres wide: marks and letters are larger, only what is lit has a name */
+  small?: boolean;
   onSpot?: ((name: string) => void) | undefined;
   /** a place was pointed at: shares of the picture */
   onPlace?: ((place: { x: number; y: number }) => void) | undefined;
@@ -54,6 +56,7 @@ export function PictureView({
   blocks = [],
   spots,
   zooms,
+  small,
   onSpot,
   onPlace,
   onDrag,
@@ -93,7 +96,7 @@ export function PictureView({
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
     return { x: share(x / WIDTH), y: share(y / height) };
   };
-  const size = MARK / Math.sqrt(at.k);
+  const size = (small ? 2 * MARK : MARK) / Math.sqrt(at.k);
   return (
     <figure className="relative">
       <svg
@@ -190,7 +193,7 @@ export function PictureView({
                     x={x > 0.85 ? -size * 1.4 : size * 1.4}
                     y={size * 0.6}
                     textAnchor={x > 0.85 ? "end" : "start"}
-                    style={{ fontSize: (lit ? 34 : 24) / Math.sqrt(at.k) }}
+                    style={{ fontSize: (small ? 78 : lit ? 34 : 24) / Math.sqrt(at.k) }}
                     className="fill-base-content stroke-base-100 font-bold"
                     strokeWidth="5"
                     paintOrder="stroke"

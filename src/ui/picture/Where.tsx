@@ -25,12 +25,13 @@ export function Where({ names, className = "" }: { names: readonly string[]; cla
   return (
     <div className={`min-w-0 ${className}`}>
       <button type="button" className="link text-sm" aria-expanded={!hidden} onClick={() => set(!hidden)}>
-        {hidden ? `Show where ${said} is` : `${said}: ${shown.name.toLowerCase()}`}
+        {hidden ? `Show where ${said} is` : `Where ${said} is (${shown.name.toLowerCase()})`}
       </button>
       {hidden ? null : (
         <PictureView
           label={`${shown.name} view: ${said} is lit`}
           aspect={shown.aspect}
+          small
           src={shown.src}
           blocks={shown.blocks}
           spots={shown.pins

@@ -1,4 +1,5 @@
 import { changeDb, turnsText } from "../../alignment";
+import { printChange } from "../../levels";
 import { partOf } from "../../model";
 import { format } from "../../quantity";
 import { defineKind, noRow, nothing, silent, unchanged } from "../kind";
@@ -7,9 +8,6 @@ import { payload, type Aligned } from "./payload";
 
 const judge = ({ before, after }: Aligned) => ({ change: changeDb(before, after) });
 
-/** `+3.5 dB` with its sign, to a tenth. */
-export const dbText = (change: number): string => `${change < -0.05 ? "−" : "+"}${Math.abs(change).toFixed(1)} dB`;
-
 function words(said: Aligned, change: number | undefined): string {
   const { outcome, before, after, eighths, reason, loudest, end, remark, cabinet } = said;
   if (outcome === "skipped") return `skipped: ${reason ?? ""}`;
@@ -17,7 +15,7 @@ function words(said: Aligned, change: number | undefined): string {
   const parts = [
     outcome === "right" ? "was right: left" : eighths === undefined ? "" : turnsText(eighths),
     output,
-    change === undefined ? "" : dbText(change),
+    change === undefined ? "" : printChange(change, "dB"),
     loudest === undefined ? "" : `loudest at ${format(loudest, "frequency", 5)}`,
     end ? "at the end of its travel" : "",
     cabinet === "in" ? "in the cabinet" : "",

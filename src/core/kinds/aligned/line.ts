@@ -7,7 +7,6 @@ import {
   notUnderstood,
   payloadOf,
   readAs,
-  textOf,
   type Clause,
   type LineContext,
   type LineProblem,
