@@ -85,6 +85,7 @@ test("a wrong padder is named by the dial, put right, two rounds, checked in the
         .getByLabel(`Dial shows, point ${n + 1}, kHz`)
         .fill(String(kilohertz));
       await page.keyboard.press("Enter");
+      await page.keyboard.press("ControlOrMeta+A");
       await page.keyboard.type(received(kilohertz, padder));
     }
   };
@@ -189,7 +190,7 @@ test("cores that say something: moved too far, loudest beside the IF, at the end
   await expect(card(page)).toContainText("T6 top");
   await card(page).getByRole("button", { name: "Skip…" }).click();
   await card(page).getByLabel("Why is it skipped?").fill("the wax is not to be broken");
-  await card(page).getByRole("button", { name: "Write it" }).click();
+  await card(page).getByRole("button", { name: "Write it", exact: true }).click();
   await expect(tape(page).getByText("second IF: skipped: the wax is not to be broken")).toBeVisible();
 
   // The bench line writes the same; an adjuster that comes at two steps is asked about.
@@ -271,7 +272,7 @@ test("a photo gets its pins, a new photo takes them along, and the plates light 
       .click();
     const frame = await picture.boundingBox();
     if (!frame) throw new Error("no picture");
-    await page.mouse.click(frame.x + frame.width * x, frame.y + frame.height * y);
+    await picture.click({ position: { x: frame.width * x, y: frame.height * y } });
   };
   await pin("T2 top", 0.2, 0.3);
   await pin("C21", 0.7, 0.6);

@@ -1,6 +1,5 @@
 "use client";
 
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { ALLOCATIONS, ALLOCATIONS_SOURCE, SERVICES, type Air, type Region } from "@/core/frequencies";
 import { ErrorText, SelectField } from "@/ui/form";
@@ -21,20 +20,20 @@ const UNREACHABLE = { ok: false, message: "The server cannot be reached; what yo
 
 /** The shop's ITU region and the table of allocations, which it may change. */
 export function AirForm({ air, own, version }: { air: Air; own: boolean; version: number }) {
-  const router = useRouter();
   const [region, setRegion] = useState<string>(String(air.region));
   const [rows, setRows] = useState<TypedAllocation[]>(() => air.allocations.map(typedAllocation));
   const [changed, setChanged] = useState(own);
+  const [seen, setSeen] = useState(version);
   const [said, setSaid] = useState<{ error?: string; saved?: boolean }>({});
   const save = async () => {
     const read = readAllocations(rows);
     if (!read.ok) return setSaid({ error: read.message });
     const answer = await changeAir(
       { region: Number(region) as Region, ...(changed ? { allocations: read.allocations } : {}) },
-      version,
+      seen,
     ).catch(() => UNREACHABLE);
     if (!answer.ok) return setSaid({ error: answer.message });
-    router.refresh();
+    setSeen(answer.version);
     return setSaid({ saved: true });
   };
   return (

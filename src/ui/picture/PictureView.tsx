@@ -98,7 +98,7 @@ export function PictureView({
   };
   const size = (small ? 2 * MARK : MARK) / Math.sqrt(at.k);
   return (
-    <figure className="relative">
+    <figure className="relative mx-auto" style={{ maxWidth: `calc(70vh * ${aspect.toFixed(3)})` }}>
       <svg
         ref={frame}
         viewBox={`0 0 ${WIDTH} ${height}`}

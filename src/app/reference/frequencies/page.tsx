@@ -10,7 +10,7 @@ export default async function FrequenciesPage() {
   return (
     <main className="mx-auto flex w-full max-w-5xl flex-col gap-3 p-4">
       <h1 className="text-2xl font-bold">Allocations</h1>
-      <AirForm key={version} air={air} own={own} version={version} />
+      <AirForm air={air} own={own} version={version} />
     </main>
   );
 }
