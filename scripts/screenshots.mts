@@ -35,7 +35,7 @@ try {
       view: "/bench/1183?step=fix&tab=tubes",
       before: (page) => page.getByRole("button", { name: /^V5/ }).click(),
     },
-    heaters: { view: "/bench/1190?step=fix&tab=heaters" },
+    align: { view: "/bench/1183?step=align&tab=dial" },
     parts: { view: "/parts" },
     "set-file": { view: lantern },
     model: { view: `${sheet}?table=parts` },

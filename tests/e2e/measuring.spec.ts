@@ -180,6 +180,34 @@ test("one microvolt at three frequencies in AM and FM, with one row void", async
   await expect(plate(page).getByText("Counts for nothing")).toHaveCount(0);
 });
 
+test("a microphone that is refused says so, and a WAV is taken in its place", async ({ page }) => {
+  await page.addInitScript(() => {
+    const refuse = () => Promise.reject(new DOMException("refused", "NotAllowedError"));
+    Object.defineProperty(navigator, "mediaDevices", { value: { getUserMedia: refuse } });
+  });
+  await sheetsOf(page, "Halvane 537", "Hum and noise");
+  const hum = plate(page).getByRole("region", { name: "Which hum it is" });
+  await hum.getByRole("button", { name: /^Listen for/ }).click();
+  await expect(hum.getByText("The microphone is not to be had: it was refused, or there is none.")).toBeVisible();
+  await hum.getByRole("button", { name: "hum at the line", exact: false }).first().click();
+  await expect(hum.getByText("This is the made-up sample")).toBeVisible();
+});
+
+test("tests written down one by one stand in the table of their sheet, and beside its runs", async ({ page }) => {
+  await sheetsOf(page, "Ironbridge T-60", "Transmitter per band");
+  await write(page, "test output at 80 m 47 W min 50 on dummy load", "47 W / 50 W");
+  const single = plate(page).locator("details", { hasText: "Written down as single tests: 1" });
+  await single.locator("summary").click();
+  await expect(single.getByRole("row", { name: /^80 m, single test/ })).toContainText("under 50 W");
+  await write(page, "test sensitivity at 7 MHz -107 dBm max 2 µV", "Meets its limit: 6.0 dB below the limit.");
+  await allIsSo(page);
+  await write(page, "row transmitter per band: 80 m, single test out 61 drive 2 ia 160 va 620", "80 m, single test");
+  const beside = plate(page).getByLabel("Beside another run");
+  await beside.selectOption((await beside.locator("option", { hasText: "single tests" }).getAttribute("value")) ?? "");
+  // 61 W for 47 W: 10·log(61/47) = 1.1 dB.
+  await expect(plate(page).getByText("+1.1 dB").first()).toBeVisible();
+});
+
 test("a recording is told: hum at the line, at twice the line, music, and no WAV at all", async ({ page }) => {
   await sheetsOf(page, "Halvane 537", "Hum and noise");
   const wav = (parts: readonly (readonly [number, number])[]) => ({

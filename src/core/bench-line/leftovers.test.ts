@@ -44,6 +44,16 @@ describe("what is left over behind a value", () => {
     });
   });
 
+  it("takes a limit in another unit of the same level", () => {
+    const said = payload("test sensitivity at 7 MHz -107 dBm max 2 µV") as { unit: string; nominal: { value: number } };
+    expect(said.unit).toBe("dBm");
+    // 2 µV in 50 Ω are 8e-14 W: −101.0 dBm.
+    expect(said.nominal.value).toBeCloseTo(-100.97, 2);
+    expect((payload("test input 60 dBuV min 0.5 mV") as { nominal: { value: number } }).nominal.value).toBeCloseTo(
+      53.98,
+      2,
+    );
+  });
   it("of a test is told apart: the figure, its limit, its condition", () => {
     expect(payload("test AM 1.4 microvolt max 2")).toMatchObject({
       test: "AM",

@@ -2,6 +2,7 @@ import type { Policy, Switches } from "../policy";
 import type { Role } from "../model";
 import { format, formatDeviation } from "../quantity";
 import { judge } from "../readings";
+import { electrolyticLeakage } from "../thumb";
 import { HOT_SHARE } from "./rules";
 
 export type PartVerdict = "good" | "watch" | "bad" | "none";
@@ -28,9 +29,7 @@ export const SHIFT_BAD = 0.1;
  */
 export const INSULATION_WATCH = 50e6;
 export const INSULATION_BAD = 10e6;
-/** Leakage of an electrolytic: 0.01·C·V or 3 µA (IEC 60384-4) when new; so many times that after reforming is its end. */
-export const LEAKAGE_PER_CV = 0.01;
-export const LEAKAGE_FLOOR = 3e-6;
+/** So many times the leakage of a new electrolytic, after reforming, is its end. Shop rule. */
 export const LEAKAGE_BAD = 5;
 /** Leakage measured below this share of the working voltage does not prove a capacitor good. Shop rule. */
 export const WORKING_SHARE = 0.8;
@@ -129,7 +128,7 @@ function judgeLeakage(measured: MeasuredCapacitor, place: CapacitorPlace): PartJ
       ...(next.assumed ? [next.assumed] : []),
     );
   } else if (electrolytic && nominal) {
-    const limit = Math.max(LEAKAGE_PER_CV * nominal * atVolts, LEAKAGE_FLOOR);
+    const limit = electrolyticLeakage(nominal, atVolts);
     verdict = leakAmps > LEAKAGE_BAD * limit ? "bad" : leakAmps > limit ? "watch" : "good";
     const end = verdict === "bad" ? "beyond reforming" : verdict === "watch" ? "reform it and measure again" : "as new";
     reasons.push(

@@ -1,3 +1,3 @@
 /** Levels: decibels, and one level written as dBm, dBµV, volts or watts. */
 export { decibels, fromDecibels, powerDecibels, printChange } from "./decibels";
-export { LEVEL_OHMS, readLevel, wattsOfLevel, writeLevel, type LevelPlace } from "./level";
+export { inDecibels, LEVEL_OHMS, levelIn, readLevel, wattsOfLevel, writeLevel, type LevelPlace } from "./level";

@@ -68,3 +68,32 @@ export function writeLevel(volts: number, unit: "V" | "dBm" | "dBµV" | "W", ohm
   if (unit === "dBµV") return tenths(20 * Math.log10(volts / 1e-6));
   return unit === "W" ? format(wattsOfLevel(volts, ohms), "power") : format(volts, "voltage");
 }
+
+/** What decibels are counted from, as volts across a load; the exponent is 20 for all of them. */
+const FROM: Record<string, (ohms: number) => number> = {
+  dbm: (ohms) => Math.sqrt(1e-3 * ohms),
+  dbw: (ohms) => Math.sqrt(ohms),
+  dbuv: () => 1e-6,
+  dbmv: () => 1e-3,
+  dbv: () => 1,
+};
+
+/** Is this the unit of a level in decibels, counted from something? */
+export const inDecibels = (unit: string | undefined): boolean =>
+  unit !== undefined && unit.toLowerCase().replace(/[µμ]/, "u") in FROM;
+
+/**
+ * A level in another unit: dBm, dBµV, dBV, volts or watts in one another.
+ * @returns undefined where one of the two is no unit of a level
+ * @example levelIn("1", "µV", "dBm", { ohms: 50, dial: "terminated" }) // −107.0
+ */
+export function levelIn(figure: string, from: string, to: string, place: LevelPlace): number | undefined {
+  const read = readLevel(`${figure} ${from}`, place);
+  if (!read.ok) return undefined;
+  const base = FROM[to.toLowerCase().replace(/[µμ]/, "u")];
+  if (base) return 20 * Math.log10(read.value / base(place.ohms));
+  const volts = parseQuantity(`1 ${to}`, "voltage");
+  if (volts.ok) return read.value / volts.value;
+  const watts = parseQuantity(`1 ${to}`, "power");
+  return watts.ok ? wattsOfLevel(read.value, place.ohms) / watts.value : undefined;
+}

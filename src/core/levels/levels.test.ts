@@ -1,6 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { decibels, fromDecibels, powerDecibels, readLevel, wattsOfLevel, writeLevel } from ".";
+import {
+  decibels,
+  fromDecibels,
+  inDecibels,
+  levelIn,
+  powerDecibels,
+  printChange,
+  readLevel,
+  wattsOfLevel,
+  writeLevel,
+} from ".";
 
 const PLACE = { ohms: 50, dial: "terminated" } as const;
 const volts = (text: string, place: Parameters<typeof readLevel>[1] = PLACE) => {
@@ -59,5 +69,28 @@ describe("a level", () => {
   });
   it("is a power in its load", () => {
     expect(wattsOfLevel(20, 8)).toBe(50);
+  });
+  // 1 µV in 50 Ω is −106.99 dBm; 60 dBµV is 1 mV; 10 mW in 50 Ω are 0.707 V.
+  it("goes from any unit to any other", () => {
+    expect(levelIn("1", "µV", "dBm", PLACE)).toBeCloseTo(-106.99, 2);
+    expect(levelIn("-106.99", "dBm", "µV", PLACE)).toBeCloseTo(1, 3);
+    expect(levelIn("60", "dBµV", "mV", PLACE)).toBeCloseTo(1, 9);
+    expect(levelIn("10", "mW", "V", PLACE)).toBeCloseTo(0.7071, 4);
+    expect(levelIn("0.7071", "V", "mW", PLACE)).toBeCloseTo(10, 2);
+    expect(levelIn("1", "µV", "kHz", PLACE)).toBeUndefined();
+    expect(levelIn("1", "kHz", "µV", PLACE)).toBeUndefined();
+    expect([inDecibels("dBm"), inDecibels("dBµV"), inDecibels("µV"), inDecibels(undefined)]).toEqual([
+      true,
+      true,
+      false,
+      false,
+    ]);
+  });
+  it("changes with a sign", () => {
+    expect([printChange(6.02, "dB"), printChange(-2.55, "%"), printChange(-0.01, "dB")]).toEqual([
+      "+6.0 dB",
+      "−2.5 %",
+      "+0.0 dB",
+    ]);
   });
 });

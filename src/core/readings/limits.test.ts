@@ -261,6 +261,18 @@ describe("cold checks", () => {
 });
 
 describe("a test against its limit", () => {
+  it("of levels in decibels are compared by their difference, below zero too", () => {
+    expect(judgeTest(-107, -101, "at-most", "dBm")).toEqual({
+      verdict: "good",
+      reasons: ["Meets its limit: 6.0 dB below the limit."],
+    });
+    expect(judgeTest(-95, -101, "at-most", "dBm")).toMatchObject({
+      verdict: "bad",
+      reasons: ["6.0 dB above the limit."],
+    });
+    expect(judgeTest(60, 60, "at-least", "dBµV").verdict).toBe("good");
+    expect(judgeTest(38, 40, "at-least", "dB").verdict).toBe("bad");
+  });
   it("on the limit has reached it, whatever binary fractions make of it; just below has not, and says so", () => {
     // 0.8 · 4100 is 3280.0000000000005 to the machine
     expect(judgeTest(3280, 4100, "share").verdict).toBe("good");

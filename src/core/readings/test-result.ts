@@ -1,3 +1,4 @@
+import { inDecibels } from "../levels";
 import { format, keepsTo, reaches } from "../quantity";
 import { TUBE_GOOD, TUBE_REPLACE } from "../thumb";
 
@@ -19,13 +20,25 @@ function limitWords(ratio: number, sense: "at-least" | "at-most"): string {
   return met ? `Meets its limit: ${far}.` : `${far}.`;
 }
 
+/** A level against its limit, both in decibels. */
+function judgeDecibels(measured: number, limit: number, sense: "at-least" | "at-most"): TestJudgement {
+  const over = measured - limit;
+  const met = sense === "at-least" ? over >= 0 : over <= 0;
+  const words =
+    over === 0 ? "exactly at the limit" : `${Math.abs(over).toFixed(1)} dB ${over < 0 ? "below" : "above"} the limit`;
+  return { verdict: met ? "good" : "bad", reasons: [met ? `Meets its limit: ${words}.` : `${words}.`] };
+}
+
 /**
  * Judges a test result against its nominal or limit.
  *
  * @param measured and nominal in the same unit, nominal above zero
+ * @param unit decibels are compared by their difference: a level may lie below zero
  * @param sense `share`: 80 % and more good, 60 to 80 % watch, below replace (shop rule); `at-least`, `at-most`: a limit
  */
-export function judgeTest(measured: number, nominal: number | undefined, sense: Sense): TestJudgement {
+export function judgeTest(measured: number, nominal: number | undefined, sense: Sense, unit?: string): TestJudgement {
+  if (nominal !== undefined && sense !== "share" && (inDecibels(unit) || unit === "dB"))
+    return judgeDecibels(measured, nominal, sense);
   if (nominal === undefined || nominal <= 0)
     return { verdict: "none", reasons: ["No limit given: it is kept without a verdict."] };
   const ratio = measured / nominal;

@@ -70,7 +70,6 @@ export function runTable(sheet: Pick<TestSheet, "curve" | "sums">, rows: readonl
   const counting = rows.filter((one) => one.void === undefined).map(({ row }) => row);
   const figures = counting.map((row) => figuresOf(row, around));
   const curve = curveOf(sheet.curve, figures);
-  const setup = Object.fromEntries((counting[0]?.given ?? []).map(({ key, value }) => [key, value]));
   return {
     // Measured columns first, in the order in which they were met.
     columns: [...columns.values()].sort((a, b) => Number(a.worked) - Number(b.worked)),
@@ -79,7 +78,7 @@ export function runTable(sheet: Pick<TestSheet, "curve" | "sums">, rows: readonl
       curve && sheet.curve
         ? { points: curve, drawn: thin(curve, DRAWN), x: sheet.curve.x, y: sheet.curve.y, log: sheet.curve.log }
         : undefined,
-    sums: sumsOf(sheet.sums, { rows: figures, setup, curve: curve ?? [] }),
+    sums: sumsOf(sheet.sums, { rows: figures, curve: curve ?? [] }),
   };
 }
 

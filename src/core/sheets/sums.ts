@@ -9,7 +9,6 @@ export type Sum = { name: string; value?: number; quantity?: ColumnQuantity; tex
 export type RunFigures = {
   /** of a row: its cells and what is worked out, SI; undefined where there is none */
   rows: readonly Readonly<Record<string, number | undefined>>[];
-  setup: Readonly<Record<string, number | undefined>>;
   /** the curve that is drawn */
   curve: readonly Point[];
 };

@@ -25,3 +25,14 @@ export const TUBE_REPLACE = 0.6;
 /** Margins on what a resistor dissipates and on what a cathode bypass stands at. */
 export type Margins = { watts: number; bypass: { factor: number; least: number } };
 export const MARGINS: Margins = { watts: WATT_MARGIN, bypass: BYPASS_RATING };
+
+/** Leakage of a new electrolytic: 0.01·C·V, and never below 3 µA. IEC 60384-4. */
+export const LEAKAGE_PER_CV = 0.01;
+export const LEAKAGE_FLOOR = 3e-6;
+/**
+ * Leakage that an electrolytic may have, A.
+ * @param farads its capacity, F @param volts across it
+ * @example electrolyticLeakage(47e-6, 450) // 212 µA
+ */
+export const electrolyticLeakage = (farads: number, volts: number): number =>
+  Math.max(LEAKAGE_PER_CV * farads * volts, LEAKAGE_FLOOR);

@@ -1,3 +1,5 @@
+import { electrolyticLeakage } from "../thumb";
+
 /** Ways to rectify a high voltage, and the no-load voltage over the secondary's rms. */
 const NO_LOAD = {
   "half-wave": Math.SQRT2,
@@ -12,8 +14,6 @@ export const noLoadVolts = (rms: number, rectifier: HvRectifier): number => NO_L
 
 /** Unequal leakage of capacitors in series: equalising resistors carry so many times what it may be. Shop rule. */
 const OVER_LEAKAGE = 10;
-/** Leakage that an electrolytic may have, A: 0.01·C·V in µA, or 3 µA. IEC 60384-4. */
-const leakage = (farads: number, volts: number) => Math.max(0.01 * farads * 1e6 * volts, 3) * 1e-6;
 /** Watts of a resistor over what it dissipates where it sits beside capacitors. Shop rule. @example 1.6 W want a resistor of 5 W */
 const WATTS_MARGIN = 3;
 
@@ -25,7 +25,7 @@ const WATTS_MARGIN = 3;
 export function equalising(volts: number, farads: number, each: number) {
   const count = Math.max(1, Math.ceil(volts / (0.9 * each)));
   const share = volts / count;
-  const ohms = share / (OVER_LEAKAGE * leakage(farads, share));
+  const ohms = share / (OVER_LEAKAGE * electrolyticLeakage(farads, share));
   const dissipated = (share * share) / ohms;
   return { count, share, ohms, dissipated, watts: dissipated * WATTS_MARGIN };
 }

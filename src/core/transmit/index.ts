@@ -9,6 +9,7 @@ export {
   type PlatePower,
 } from "./power";
 export {
+  CLASS_EFFICIENCY,
   CLASSES,
   CLASS_WORDS,
   coilTurns,

@@ -1,7 +1,7 @@
 import { format } from "../quantity";
 import type { TubeType } from "../tubes";
 import { efficiency, dissipation } from "./power";
-import { loadOhms } from "./tank";
+import { CLASS_EFFICIENCY, loadOhms, type StageClass } from "./tank";
 
 /** One line of the comparison: what is there, what would be, and what must be built for it. */
 export type ConversionLine = { what: string; now: string; then: string; build?: string };
@@ -12,9 +12,6 @@ export type Conversion = {
   first: string[];
 };
 
-/** Efficiency that a linear stage reaches. Published practice: 60 to 65 % in class AB. */
-const USUAL_EFFICIENCY = 0.6;
-
 const volts = (value: number | undefined) => (value === undefined ? "not in the table" : format(value, "voltage"));
 const amps = (value: number | undefined) => (value === undefined ? "not in the table" : format(value, "current"));
 const watts = (value: number | undefined) => (value === undefined ? "not in the table" : format(value, "power"));
@@ -24,12 +21,14 @@ const watts = (value: number | undefined) => (value === undefined ? "not in the 
  * output that the new plates stand. It is the beginning of a modification, and nothing is measured by it.
  *
  * @param now and `then` types of the table @param counts how many of each @param supply plate volts there are, and the current it gives
+ * @param stage class in which they work: its usual efficiency counts
  */
 export function otherTube(
   now: TubeType,
   then: TubeType,
   counts: { now: number; then: number },
   supply: { volts: number; amps: number },
+  stage: StageClass = "AB",
 ): Conversion {
   const lines: ConversionLine[] = [];
   const heat = (type: TubeType, count: number) => (type.heaters[0] ? type.heaters[0].amps * count : undefined);
@@ -71,9 +70,10 @@ export function otherTube(
   const heatThen = then.limits.plateWatts === undefined ? undefined : then.limits.plateWatts * counts.then;
   lines.push({ what: "Plate dissipation, all tubes", now: watts(heatNow), then: watts(heatThen) });
   const input = supply.volts * supply.amps;
+  const share = CLASS_EFFICIENCY[stage];
   // Input so that the plates keep within their heat, and the supply within its current.
-  const possible = heatThen === undefined ? undefined : Math.min(input, heatThen / (1 - USUAL_EFFICIENCY));
-  const output = possible === undefined ? undefined : possible * USUAL_EFFICIENCY;
+  const possible = heatThen === undefined ? undefined : Math.min(input, heatThen / (1 - share));
+  const output = possible === undefined ? undefined : possible * share;
   if (output !== undefined && possible !== undefined) {
     const power = { volts: supply.volts, amps: possible / supply.volts, output };
     lines.push({
@@ -84,7 +84,7 @@ export function otherTube(
     lines.push({
       what: "Load",
       now: "",
-      then: format(loadOhms(supply.volts, possible / supply.volts, "AB"), "resistance"),
+      then: format(loadOhms(supply.volts, possible / supply.volts, stage), "resistance"),
       build: "Tank and network for this load.",
     });
   }

@@ -41,6 +41,7 @@ export {
 export { chartRows, coldRows, pointRows, takenIn, type ReadingPayload, type Taken } from "./readings-table";
 export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
+export { testRuns } from "./test-runs";
 export { drawnBy, runInHand, runPair, sheetOf, sheetRows, sheetRuns, type Run, type SheetRow } from "./sheet-runs";
 export { faultWords, searchOf, type FindingState, type Search, type SearchInput } from "./search";
 export { foundIn, learntFrom, type FoundOnce } from "./found";

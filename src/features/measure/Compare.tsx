@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { changeText, compareRuns, printFigure, runTable, setupDifferences, type Pair } from "@/core/sheets";
-import type { Run } from "@/core/visit";
+import { testRuns, type Run } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { SelectField } from "@/ui/form";
 import { RunChart, axesOf } from "@/ui/runs";
@@ -48,13 +48,15 @@ function Between({ pair }: { pair: Pair }) {
 /** The run that stands beside the one in hand: in the proof that of the baseline, until another one is chosen. */
 export function useBeside(view: RunInView) {
   const { sheet, run, mine, phase } = view;
-  const { visit, model, setId } = useLogbook();
+  const { visit, model, setId, settled } = useLogbook();
+  // What was written down test by test stands beside the runs too.
+  const single = testRuns(settled, sheet);
   const others = useOthers(model.id, sheet.key, setId);
   const own = mine.filter((one) => one.id !== run?.id);
   const first = phase === "prove" ? mine.find((one) => one.visitId === visit.id && one.phase !== "prove") : undefined;
   const [chosen, setChosen] = useState<string>();
   const key = chosen ?? first?.id ?? "";
-  const other = own.find(({ id }) => id === key) ?? others.find(({ run: one }) => one.id === key)?.run;
+  const other = [...own, ...single].find(({ id }) => id === key) ?? others.find(({ run: one }) => one.id === key)?.run;
   return {
     ...{ key, other, setChosen },
     table: other ? runTable(sheet, other.rows) : undefined,
@@ -66,6 +68,13 @@ export function useBeside(view: RunInView) {
           [
             one.id,
             `${one.visitId === visit.id ? "this visit" : "an earlier visit"}, ${runName(one, undefined)}`,
+          ] as const,
+      ),
+      ...single.map(
+        (one) =>
+          [
+            one.id,
+            `single tests, ${one.visitId === visit.id ? "this visit" : "an earlier visit"}, ${runName(one, undefined)}`,
           ] as const,
       ),
       ...others.map(({ name, run: one }) => [one.id, `${name}, ${runName(one, undefined)}`] as const),

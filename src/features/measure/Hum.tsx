@@ -1,13 +1,14 @@
 "use client";
 
-import { Mic, Square, Upload } from "lucide-react";
-import { useEffect, useId, useRef, useState } from "react";
+import { Mic, Square } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
 import { HUM_WORDS, SAMPLE_NAMES, type SampleName } from "@/core/sound";
 import type { HumRead } from "@/workers/sound.worker";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { HumChart } from "./HumChart";
 import type { RunInView } from "./useRun";
+import { WavFile } from "./WavFile";
 import { bytesOf, LARGEST_WAV, useSound } from "./useSound";
 
 /** What is recorded by the microphone, s. */
@@ -25,7 +26,6 @@ export function Hum({ run }: { run: RunInView }) {
   const [listening, setListening] = useState<Listening>();
   const [said, setSaid] = useState<string>();
   const [sample, setSample] = useState<SampleName>();
-  const id = useId();
   const alive = useRef(true);
   useEffect(() => () => void (alive.current = false), []);
 
@@ -111,16 +111,7 @@ export function Hum({ run }: { run: RunInView }) {
     <section aria-label="Which hum it is" className="mt-4 border-t border-base-300 pt-3">
       <h2 className="text-lg font-bold">Which hum it is</h2>
       <div className="mt-1 flex flex-wrap items-center gap-2">
-        <label htmlFor={id} className="btn btn-outline h-11">
-          <Upload size={16} aria-hidden="true" /> A recording (WAV)
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept=".wav,audio/wav,audio/x-wav"
-          className="sr-only"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
+        <WavFile label="A recording (WAV)" onFile={(file) => void take(file)} />
         {listening ? (
           <button type="button" className="btn btn-primary h-11" onClick={listening.stop}>
             <Square size={16} aria-hidden="true" /> Stop listening

@@ -4,17 +4,18 @@ import { ClipboardPaste, Download, Plus } from "lucide-react";
 import Papa from "papaparse";
 import { useMemo, useState } from "react";
 import { format } from "@/core/quantity";
-import { GROUP_WORDS, GROUPS, runLines, sheetsFor, type TestSheet } from "@/core/sheets";
+import { GROUP_WORDS, GROUPS, runLines, runTable, sheetsFor, type TestSheet } from "@/core/sheets";
 import { guard } from "@/core/tables";
 import { writeLine } from "@/core/kinds";
-import { sheetRuns } from "@/core/visit";
+import { PHASE_NAMES } from "@/core/readings";
+import { sheetRuns, testRuns } from "@/core/visit";
 import { download } from "@/ui/download";
 import { Field } from "@/ui/form";
 import { shapeOf, useKept } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
 import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
-import { Sums } from "@/ui/runs";
+import { RunTable, Sums } from "@/ui/runs";
 import { Compare, RunCurve, useBeside } from "./Compare";
 import { Hum } from "./Hum";
 import { KeyDown } from "./KeyDown";
@@ -40,6 +41,29 @@ function save(run: RunInView): void {
 
 /** Frequencies that a response is held against. Trade use. */
 const REFERENCES = [400, 1000];
+
+/** Tests of this visit that were written down one by one and belong to this sheet: they stand in its table too. */
+function SingleTests({ sheet }: { sheet: TestSheet }) {
+  const { settled, visit } = useLogbook();
+  const runs = testRuns(settled, sheet).filter(({ visitId }) => visitId === visit.id);
+  if (runs.length === 0) return null;
+  return (
+    <details className="mt-2 rounded-box border border-base-300 p-2">
+      <summary className="min-h-10 cursor-pointer font-bold">
+        Written down as single tests: {runs.reduce((sum, { rows }) => sum + rows.length, 0)}
+      </summary>
+      {runs.map((run) => {
+        const name = `${sheet.name}, single tests, ${PHASE_NAMES[run.phase].toLowerCase()}`;
+        return (
+          <div key={run.id} className="mt-1">
+            <p className="dim">{PHASE_NAMES[run.phase]}</p>
+            <RunTable table={runTable({ ...sheet, sums: [] }, run.rows)} label={name} />
+          </div>
+        );
+      })}
+    </details>
+  );
+}
 
 function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) {
   const { value: against, set: holdAgainst } = useKept(`reference ${shipped.key}`, shapeOf(""), "");
@@ -109,6 +133,7 @@ function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) 
         <RunGrid run={run} />
         {curve}
       </div>
+      <SingleTests sheet={sheet} />
       <div className="mt-2">
         <LineHint
           line={

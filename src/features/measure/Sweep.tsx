@@ -1,7 +1,7 @@
 "use client";
 
-import { Download, Upload } from "lucide-react";
-import { useId, useState } from "react";
+import { Download } from "lucide-react";
+import { useState } from "react";
 import { edgesAt } from "@/core/response";
 import type { Response } from "@/core/sound";
 import { figureText } from "@/core/sheets";
@@ -10,6 +10,7 @@ import { ErrorText } from "@/ui/form";
 import { RunChart } from "@/ui/runs";
 import { lineKey } from "./rows";
 import type { RunInView } from "./useRun";
+import { WavFile } from "./WavFile";
 import { bytesOf, LARGEST_WAV, useSound } from "./useSound";
 
 /** Against the level at this frequency, Hz. */
@@ -23,7 +24,6 @@ const levelAt = (points: Response["points"], hertz: number) =>
 export function Sweep({ run }: { run: RunInView }) {
   const { ask, busy, error, setError } = useSound();
   const [response, setResponse] = useState<Response>();
-  const id = useId();
   const give = async () => {
     const made = await ask(async (api) => ({ ok: true as const, bytes: await api.sweep() }));
     if (!made) return;
@@ -59,16 +59,7 @@ export function Sweep({ run }: { run: RunInView }) {
         <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => void give()}>
           <Download size={16} aria-hidden="true" /> The sweep, 10 s, as WAV
         </button>
-        <label htmlFor={id} className="btn btn-outline h-11">
-          <Upload size={16} aria-hidden="true" /> The recording
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept=".wav,audio/wav,audio/x-wav"
-          className="sr-only"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
+        <WavFile label="The recording" onFile={(file) => void take(file)} />
         {busy ? <span role="status">Working it out…</span> : null}
       </div>
       {error ? <ErrorText>{error}</ErrorText> : null}

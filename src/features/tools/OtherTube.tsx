@@ -1,9 +1,9 @@
 "use client";
 
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { tubeType, tubeTypes } from "@/core/tubes";
-import { otherTube } from "@/core/transmit";
-import { TextField } from "@/ui/form";
+import { CLASS_WORDS, otherTube, type StageClass } from "@/core/transmit";
+import { SelectField, TextField } from "@/ui/form";
 import { Link } from "@/ui/Link";
 import { figure } from "./typed";
 
@@ -12,6 +12,7 @@ const START = { now: "811A", nowCount: "4", then: "813", thenCount: "1", volts: 
 /** Another tube in an amplifier: both beside one another, and what must be built for it. */
 export function OtherTube() {
   const [typed, setTyped] = useState(START);
+  const [stage, setStage] = useState<StageClass>("AB");
   const put = (key: keyof typeof START) => (text: string) => setTyped({ ...typed, [key]: text });
   const [now, then] = [tubeType(typed.now.trim()), tubeType(typed.then.trim())];
   const counts = { now: Number(typed.nowCount), then: Number(typed.thenCount) };
@@ -24,7 +25,7 @@ export function OtherTube() {
     .map(({ type }) => type);
   const found =
     now && then && volts.value && amps.value && !whole(counts.now) && !whole(counts.then)
-      ? otherTube(now, then, counts, { volts: volts.value, amps: amps.value })
+      ? otherTube(now, then, counts, { volts: volts.value, amps: amps.value }, stage)
       : undefined;
   const begin = new URLSearchParams({
     name: `${typed.then} in place of ${typed.now}`,
@@ -36,36 +37,34 @@ export function OtherTube() {
     <section aria-label="Another tube" className="rounded-box border border-base-300 p-4">
       <h2 className="mb-2 text-lg font-bold">Another tube in an amplifier</h2>
       <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-3">
-        <TextField
-          label="There now"
-          value={typed.now}
-          error={unknown(typed.now, now)}
-          choices={types}
-          onChange={put("now")}
+        {(
+          [
+            ["There now", "now", now, "How many", "nowCount", counts.now],
+            ["In its place", "then", then, "How many then", "thenCount", counts.then],
+          ] as const
+        ).map(([label, key, type, many, count, number]) => (
+          <Fragment key={key}>
+            <TextField
+              label={label}
+              value={typed[key]}
+              error={unknown(typed[key], type)}
+              choices={types}
+              onChange={put(key)}
+            />
+            <TextField label={many} numeric value={typed[count]} error={whole(number)} onChange={put(count)} />
+            {key === "now" ? (
+              <TextField label="Plate supply" value={typed.volts} error={volts.problem} onChange={put("volts")} />
+            ) : (
+              <TextField label="It gives at most" value={typed.amps} error={amps.problem} onChange={put("amps")} />
+            )}
+          </Fragment>
+        ))}
+        <SelectField
+          label="Class"
+          value={stage}
+          options={Object.entries(CLASS_WORDS) as [StageClass, string][]}
+          onChange={setStage}
         />
-        <TextField
-          label="How many"
-          numeric
-          value={typed.nowCount}
-          error={whole(counts.now)}
-          onChange={put("nowCount")}
-        />
-        <TextField label="Plate supply" value={typed.volts} error={volts.problem} onChange={put("volts")} />
-        <TextField
-          label="In its place"
-          value={typed.then}
-          error={unknown(typed.then, then)}
-          choices={types}
-          onChange={put("then")}
-        />
-        <TextField
-          label="How many then"
-          numeric
-          value={typed.thenCount}
-          error={whole(counts.then)}
-          onChange={put("thenCount")}
-        />
-        <TextField label="It gives at most" value={typed.amps} error={amps.problem} onChange={put("amps")} />
       </div>
       {found ? (
         <>

@@ -2,7 +2,16 @@
 
 import { useState } from "react";
 import { format } from "@/core/quantity";
-import { CLASS_WORDS, coilTurns, HIGH_Q, loadOhms, piNetwork, spacing, type StageClass } from "@/core/transmit";
+import {
+  CLASS_EFFICIENCY,
+  CLASS_WORDS,
+  coilTurns,
+  HIGH_Q,
+  loadOhms,
+  piNetwork,
+  spacing,
+  type StageClass,
+} from "@/core/transmit";
 import { SelectField, TextField } from "@/ui/form";
 import { figure } from "./typed";
 
@@ -40,7 +49,7 @@ export function Tank() {
   const [former, winding] = [typed.former, typed.winding].map((text) => Number(text.replace(",", ".")) / 1000);
   const rl = volts.value && amps.value ? loadOhms(volts.value, amps.value, stage) : undefined;
   // Input times the usual efficiency of the class.
-  const watts = volts.value && amps.value ? volts.value * amps.value * { AB: 0.6, B: 0.62, C: 0.72 }[stage] : 0;
+  const watts = volts.value && amps.value ? volts.value * amps.value * CLASS_EFFICIENCY[stage] : 0;
   const nets =
     rl && antenna.value && q > 0
       ? BANDS.map(([band, hertz]) => ({

@@ -50,7 +50,7 @@ export const testResult = defineKind({
   },
   about: ({ designator: part, test, condition }) => [part, test, condition].filter(Boolean).join(" "),
   tied: [],
-  judge: ({ measured, nominal, sense }) => judgeTest(measured.value, nominal?.value, sense),
+  judge: ({ measured, nominal, sense, unit }) => judgeTest(measured.value, nominal?.value, sense, unit),
   describe: ({ designator: part, test, measured, unit, nominal, condition }, { verdict, reasons }) => {
     const of = unit ? ` ${unit}` : "";
     const limit = nominal ? ` / ${nominal.text}${of}` : "";

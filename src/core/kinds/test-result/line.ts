@@ -1,3 +1,4 @@
+import { LEVEL_OHMS, levelIn } from "../../levels";
 import { parseQuantity, QUANTITIES, unitName, type Quantity } from "../../quantity";
 import { judgeTest, type Sense } from "../../readings";
 import {
@@ -43,7 +44,7 @@ function made(fields: Fields, where: Piece, context: LineContext): LineReading {
     ...(condition ? { condition } : {}),
     ...(setup ? { setup } : {}),
   };
-  const hints = judgeTest(value, limit, sense).reasons;
+  const hints = judgeTest(value, limit, sense, unit).reasons;
   return { kind: "payload", of: "test-result", payload, at: where.start, hints };
 }
 
@@ -69,7 +70,10 @@ function inUnit(limit: string, limitUnit: string | undefined, unit: string | und
     const [one, of] = [parseQuantity(`1 ${unit ?? ""}`, quantity), parseQuantity(`${limit} ${limitUnit}`, quantity)];
     return one.ok && of.ok && one.value > 0 ? of.value / one.value : undefined;
   };
-  const value = QUANTITIES.map(fits).find((one) => one !== undefined);
+  const value =
+    QUANTITIES.map(fits).find((one) => one !== undefined) ??
+    // A level in one unit, its limit in another: −107 dBm against 2 µV.
+    (unit ? levelIn(limit, limitUnit, unit, { ohms: LEVEL_OHMS, dial: "terminated" }) : undefined);
   return value === undefined ? undefined : String(Number(value.toPrecision(12)));
 }
 
