@@ -1,3 +1,4 @@
+import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import type { Content } from "@/core/kinds";
 import { entry, note, replace, symptom, work } from "@/core/fixtures";
@@ -253,5 +254,52 @@ describe("runs of test sheets in a report", () => {
       ),
     );
     expect(Buffer.from(pdf).subarray(0, 5).toString()).toBe("%PDF-");
+  });
+});
+
+describe("an alignment in a report", () => {
+  const aligned = (adjust: string, before: number, after: number, eighths: number): Content => ({
+    kind: "aligned",
+    payload: {
+      v: 1,
+      ...{ group: "IF", adjust, hertz: 465e3, aim: "maximum", outcome: "moved", eighths, preflight: [] },
+      before: { text: `${before} V`, value: before, scale: "V" },
+      after: { text: `${after} V`, value: after, scale: "V" },
+    },
+  });
+  it("stands step by step, each round with what it brought", () => {
+    for (const kind of ["owner", "bench"] as const) {
+      const text = said(kind, [aligned("T2 top", 0.3, 0.6, 2), aligned("T2 top", 0.6, 0.63, -1)]);
+      expect(text).toContain("T2 top");
+      expect(text).toContain("465 kHz");
+      // 20·log 2 = 6.0 dB, 20·log 1.05 = 0.4 dB.
+      expect(text).toContain("1: 1/4 in, +6.0 dB; 2: 1/8 out, +0.4 dB");
+    }
+  });
+});
+
+describe("the picture of a model in the report for the bench", () => {
+  it("has its parts where they sit, by the state of each, and is set as a page", async () => {
+    const photo = await sharp({ create: { width: 80, height: 50, channels: 3, background: "#d8c7a0" } })
+      .jpeg()
+      .toBuffer();
+    const input = inputOf("bench", [entry(1, replace("C14", "47n/630"))]);
+    const pins = [
+      { view: "top" as const, name: "C14", x: 0.5, y: 0.5 },
+      { view: "top" as const, name: "T2 top", x: 0.9, y: 0.2 },
+    ];
+    const withPins = {
+      ...input,
+      model: { ...input.model, sheet: { ...input.model.sheet, pins } },
+      pictures: [{ view: "top" as const, width: 80, height: 50, content: photo.toString("base64") }],
+    };
+    const document = JSON.stringify(reportDocument(withPins));
+    expect(document).toContain("Where the parts sit");
+    expect(document).toContain("data:image/jpeg;base64,");
+    expect(document).toContain(">C14</text>");
+    const pdf = (await renderReport(withPins)).toString("latin1");
+    expect(pdf.startsWith("%PDF-")).toBe(true);
+    // The photo is an image of the file, not left out.
+    expect(pdf).toContain("/Subtype /Image");
   });
 });

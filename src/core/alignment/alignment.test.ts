@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { alignmentSchema, type AlignmentRow, type Component, type ModelBand } from "../model";
 import {
   changeDb,
+  millionths,
   MOST_EIGHTHS,
   nextStep,
   proposeAlignment,
@@ -75,6 +76,12 @@ describe("an output", () => {
     expect(change("0 V", "1 V")).toBeUndefined();
     expect(change("100 Hz", "0 Hz")).toBeUndefined();
   });
+});
+
+it("a beat against the reference is so many millionths", () => {
+  expect(millionths(readOutput("3 Hz"), 10e6)).toBeCloseTo(0.3, 9);
+  expect(millionths(readOutput("3 V"), 10e6)).toBeUndefined();
+  expect(millionths(readOutput("3 Hz"), undefined)).toBeUndefined();
 });
 
 const row = (adjust: string, change: Partial<AlignmentRow> = {}): AlignmentRow => ({

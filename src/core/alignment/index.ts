@@ -1,5 +1,5 @@
 /** Alignment: a model's table and its proposal, outputs beside a step, turns, rounds, and when to stop and look. */
-export { changeDb, readOutput, S_UNIT, SCALES, type Output, type Scale } from "./output";
+export { changeDb, millionths, readOutput, S_UNIT, SCALES, type Output, type Scale } from "./output";
 export { proposeAlignment, strangers, WAY_WORDS, wayOf, WAYS, type Proposed, type Way } from "./propose";
 export {
   doneText,

@@ -41,6 +41,14 @@ export function readOutput(text: string, like?: Scale): Output | undefined {
 }
 
 /**
+ * How far a reference is off, in millionths: a beat against the frequency that it should have.
+ * @returns undefined for what is no beat
+ * @example millionths(3 Hz, 10 MHz) // 0.3
+ */
+export const millionths = (beat: Output | undefined, hertz: number | undefined): number | undefined =>
+  beat?.scale === "Hz" && hertz ? (beat.value / hertz) * 1e6 : undefined;
+
+/**
  * Change from one output to another in dB.
  * @returns undefined where the two cannot be compared in dB: other scales, a beat, zero or below
  * @example changeDb(0.8 V, 1.6 V) // +6.0

@@ -102,7 +102,8 @@ export const overlapsWith = (
     .flatMap((one) => {
       const low = Math.max(from, one.from);
       const high = Math.min(to, one.to);
-      if (low >= high) return [];
+      // A single frequency lies in it or not; a stretch has to share some of it.
+      if (low > high || (low === high && from !== to)) return [];
       const width = high - low;
       return [{ service: one.service, name: one.name, from: low, to: high, width, share: width / (one.to - one.from) }];
     });

@@ -148,6 +148,11 @@ describe("allocations", () => {
     const [twenty] = overlapsWith({ from: 14.175e6, to: 15e6 }, ALLOCATIONS, 1);
     expect(twenty).toMatchObject({ name: "20 m", from: 14.175e6, to: 14.35e6, width: 175e3, share: 0.5 });
   });
+  it("hold a single frequency, and not one beside them", () => {
+    expect(overlapsWith({ from: 7.1e6, to: 7.1e6 }, ALLOCATIONS, 1).map(({ name }) => name)).toEqual(["40 m"]);
+    expect(overlapsWith({ from: 8e6, to: 8e6 }, ALLOCATIONS, 1)).toEqual([]);
+    expect(overlapsWith({ from: 7.2e6, to: 7.3e6 }, ALLOCATIONS, 1).map(({ name }) => name)).toEqual(["41 m"]);
+  });
   it("lie in order and never upside down", () => {
     for (const { from, to } of ALLOCATIONS) expect(from).toBeLessThan(to);
   });

@@ -3,18 +3,31 @@
 import Link from "next/link";
 import { TriangleAlert } from "lucide-react";
 import { stepKey } from "@/core/alignment";
-import { modificationsOf } from "@/core/kinds";
+import { modificationsOf, type Settled } from "@/core/kinds";
+import type { Sheet } from "@/core/model";
 import { openPoints } from "@/core/history";
-import { groupsAskedFor } from "@/core/visit";
+import { dialPoints, dialRuns, groupsAskedFor } from "@/core/visit";
 import { Empty } from "@/ui/Empty";
 import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
 import { Checks } from "./Checks";
 import { openAt } from "./checks";
+import { readDial } from "./dial-fit";
+import { changeText, only } from "./dial-words";
 import { Steps } from "./Steps";
 import { StepCard } from "./StepCard";
 import { useAlign, type Align } from "./useAlign";
 import { warningText } from "./words";
+
+/** Which part the last dial run names, where an adjuster stands at the end of its travel. */
+function byDial(sheet: Sheet, settled: readonly Settled[]): string[] {
+  const run = dialRuns(settled).at(-1);
+  const read = run && readDial(sheet, dialPoints(run));
+  const answer = read?.fit && only(read.fit);
+  return read && answer
+    ? [`By the dial: ${answer.changes.map((change) => changeText(change, read.band)).join("; ")}.`]
+    : [];
+}
 
 /** Why to stop and look before the next core is turned. */
 function Warnings({ align }: { align: Align }) {
@@ -26,6 +39,9 @@ function Warnings({ align }: { align: Align }) {
       : []),
     ...(row ? openAt(row, model.sheet, settled, now()) : []),
     ...state.warnings.map(warningText),
+    ...(state.warnings.some(({ kind, ...one }) => kind === "end-of-travel" && "end" in one)
+      ? byDial(model.sheet, settled)
+      : []),
   ];
   if (told.length === 0) return null;
   return (
@@ -42,25 +58,45 @@ function Warnings({ align }: { align: Align }) {
 
 /** What a modification made necessary, where it names a group of the table. */
 function AskedFor({ align }: { align: Align }) {
-  const { settled, model, now } = useLogbook();
+  const { settled, model, now, append } = useLogbook();
   const asked = openPoints(settled, now).flatMap(({ id, line }) => {
     if (line?.list !== "recalibrate") return [];
     const groups = groupsAskedFor(model.sheet, line.text);
     const mod = modificationsOf(settled).find((one) => one.id === id);
-    return [{ text: line.text, groups, name: mod?.payload.name ?? "a modification" }];
+    return [{ id, key: line.key, text: line.text, groups, name: mod?.payload.name ?? "a modification" }];
   });
   if (asked.length === 0) return null;
   return (
     <ul className="mb-3 rounded-box bg-base-200 p-2" aria-label="Made necessary by modifications">
-      {asked.map(({ text, groups, name }) => {
+      {asked.map(({ id, key, text, groups, name }) => {
         const first = align.state.groups.find(({ group }) => groups.includes(group));
         const [row] = first?.rows ?? [];
+        const done =
+          groups.length > 0 &&
+          groups.every((one) => align.state.groups.find(({ group }) => group === one)?.state === "done");
+        const tick = () =>
+          append({
+            kind: "tick",
+            payload: {
+              v: 1,
+              about: id,
+              list: "recalibrate",
+              key,
+              text,
+              state: "done",
+              saw: `aligned: ${groups.join(", ")}`,
+            },
+          });
         return (
           <li key={`${name} ${text}`} className="flex flex-wrap items-center gap-2">
             <span>
               <strong>{name}</strong> makes necessary: {text}
             </span>
-            {row ? (
+            {done ? (
+              <button type="button" className="btn btn-primary h-10" onClick={() => void tick()}>
+                Done: tick it
+              </button>
+            ) : row ? (
               <button type="button" className="btn btn-outline h-10" onClick={() => align.choose(row)}>
                 Go to {first?.group}
               </button>

@@ -2,13 +2,9 @@
 
 import { Timer } from "lucide-react";
 import { useEffect, useState } from "react";
+import { SeenList } from "@/ui/SeenList";
 import { WARM_MINUTES } from "./checks";
 import type { Align } from "./useAlign";
-
-const ANSWERS = [
-  ["so", "so"],
-  ["not", "not so"],
-] as const;
 
 /** How long the set has played: begun by hand, counted in minutes. */
 function WarmClock({ align: { held, setSince } }: { align: Align }) {
@@ -73,50 +69,13 @@ export function Checks({ align }: { align: Align }) {
   return (
     <>
       {place}
-      <fieldset className="mb-3 rounded-box bg-base-200 p-3">
-        <legend className="sr-only">Looked at before the first core is turned</legend>
-        <p className="mb-1 font-bold" aria-hidden="true">
-          Read the steps through once. Look at this before the first core is turned
-        </p>
-        <ul className="flex flex-col gap-1">
-          {checks.map(({ key, text }) => (
-            <li key={key} className="flex items-center gap-x-3">
-              <span className="join shrink-0" role="group" aria-label={text}>
-                {ANSWERS.map(([answer, word]) => (
-                  <button
-                    key={answer}
-                    type="button"
-                    className={`btn join-item h-10 ${held.seen[key] === answer ? (answer === "so" ? "btn-primary" : "btn-warning") : "btn-outline"}`}
-                    aria-pressed={held.seen[key] === answer}
-                    onClick={() => see({ [key]: answer })}
-                  >
-                    {word}
-                  </button>
-                ))}
-              </span>
-              <span>{text}</span>
-            </li>
-          ))}
-        </ul>
-        <div className="mt-2 flex gap-2">
-          {unseen.length > 0 ? (
-            <button
-              type="button"
-              className="btn btn-primary h-11"
-              onClick={() => {
-                see(Object.fromEntries(checks.map(({ key }) => [key, held.seen[key] ?? "so"])));
-                setOpen(undefined);
-              }}
-            >
-              All of it is so
-            </button>
-          ) : (
-            <button type="button" className="btn btn-outline h-11" onClick={() => setOpen(false)}>
-              Done
-            </button>
-          )}
-        </div>
-      </fieldset>
+      <SeenList
+        title="Read the steps through once. Look at this before the first core is turned"
+        items={checks}
+        seen={held.seen}
+        onSee={see}
+        onClose={() => setOpen(false)}
+      />
     </>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Minus, Plus } from "lucide-react";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
-import { EIGHTHS, readTurns, turnsText } from "@/core/alignment";
+import { EIGHTHS, millionths, readOutput, readTurns, turnsText } from "@/core/alignment";
 import { AIM_WORDS, partOf, type AlignmentRow } from "@/core/model";
 import { judgementOf, type Aligned } from "@/core/kinds";
 import { printChange } from "@/core/levels";
@@ -63,6 +63,7 @@ export function StepCard({ align, row, why }: CardProps) {
   const note = sheet.components.find(({ designator }) => designator === partOf(row.adjust))?.note;
   const made = contentOf("moved");
   const live = made?.ok ? judgementOf(made.content).change : undefined;
+  const beat = row.aim === "zero-beat" ? millionths(readOutput(typed.after || typed.before), row.hertz) : undefined;
   const turned = readTurns(typed.turned) ?? 0;
 
   const save = async (outcome: Aligned["outcome"], reason?: string) => {

@@ -1,22 +1,13 @@
 "use client";
 
 import { useMemo } from "react";
-import { drawnSpec, type ModelBand } from "@/core/model";
 import { figuresOf } from "@/core/quantity";
-import {
-  adviseMoves,
-  circuitNow,
-  DIAL_READING,
-  drawnCircuit,
-  fitDial,
-  TRACKING_PARTS,
-  type DialPoint,
-  type TrackingPart,
-} from "@/core/tracking";
+import { adviseMoves, circuitNow, TRACKING_PARTS, type DialPoint, type TrackingPart } from "@/core/tracking";
 import { makeRow, SHIPPED } from "@/core/sheets";
-import { alignedIn, bandOfPoints, dialPoints, dialRuns, type Run } from "@/core/visit";
+import { alignedIn, dialPoints, dialRuns, type Run } from "@/core/visit";
 import { shapeOf, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
+import { readDial, tunedBands } from "./dial-fit";
 import { only } from "./dial-words";
 
 type Line = { dial: string; truth: string };
@@ -78,17 +69,12 @@ export function useDial() {
   const points: DialPoint[] = run
     ? dialPoints(run).sort((a, b) => a.dial - b.dial)
     : lines.flatMap(({ whole, trouble }) => (whole && !trouble?.startsWith("One") ? [whole] : []));
-  const bands = (model.sheet.bands ?? []).filter(({ crystal }) => crystal === undefined);
-  const band: ModelBand | undefined =
-    bands.find(({ name }) => name === held.band) ?? bandOfPoints(bands, points) ?? bands[0];
-  const padder = model.sheet.components.find(({ designator }) => designator === band?.padder);
-  const [drawnPadder] = padder ? (drawnSpec(model.sheet, padder)?.sections ?? []) : [];
-  const made = band ? drawnCircuit(band, drawnPadder) : undefined;
-  const reading = Number(held.reading.replace(",", ".")) / 100;
-  const fit =
-    made?.ok && points.length > 0
-      ? fitDial(made.drawn.tuned, made.drawn.band, points, reading > 0 ? reading : DIAL_READING)
-      : undefined;
+  const bands = tunedBands(model.sheet);
+  const read = readDial(model.sheet, points, {
+    chosen: held.band,
+    reading: Number(held.reading.replace(",", ".")) / 100,
+  });
+  const { band, made, fit, padder: drawnPadder } = read ?? {};
   // What can be turned: an adjuster of the table, else trimmer and core. A padder with a drawn value is a fixed part.
   const adjusters = new Set((model.sheet.alignment ?? []).map(({ adjust }) => adjust.split(" ")[0]));
   const canMove = (one: TrackingPart): boolean => {

@@ -52,7 +52,7 @@ function Ranges({ ranges }: { ranges: readonly CrystalRange[] }) {
 }
 
 /** A box of crystals from a pasted list: what each gives, the useful ones first. */
-function Box({ tuning, air }: { tuning: { from: number; to: number }; air: Air }) {
+export function CrystalBox({ tuning, air }: { tuning: { from: number; to: number }; air: Air }) {
   const [text, setText] = useState("");
   const lines = useMemo(() => readBox(text), [text]);
   const good = lines.flatMap((line) => ("hertz" in line ? [line] : []));
@@ -233,7 +233,7 @@ export function Crystals({ air: given }: { air: Air }) {
           )}
         </section>
       </div>
-      {tuning ? <Box tuning={tuning} air={air} /> : null}
+      {tuning ? <CrystalBox tuning={tuning} air={air} /> : null}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import type { ModelBand } from "@/core/model";
 import { figuresOf } from "@/core/quantity";
 import { Empty } from "@/ui/Empty";
 import { SelectField, TextField } from "@/ui/form";
+import { CrystalBox } from "./Crystals";
 import { PlanDrawing } from "./PlanDrawing";
 import { hz, LICENCE, overlapText, rangeText, whistleText } from "./words";
 
@@ -94,6 +95,9 @@ export function FrequencyPlan({ bands, air }: { bands: readonly ModelBand[]; air
         them.
       </Empty>
     );
+  // A crystal of this set is mixed with its intermediate frequency: a tuned one, or one that stands still.
+  const { mid, midTo } = plan.band;
+  const mixed = mid === undefined ? undefined : { from: mid, to: midTo ?? mid };
   const gaps = gapsOf(bands);
   const doubts = scaleDoubts(bands);
   return (
@@ -150,6 +154,7 @@ export function FrequencyPlan({ bands, air }: { bands: readonly ModelBand[]; air
             <span className="dim">{LICENCE}</span>
           </p>
           <AskWhistle bands={bands} />
+          {mixed ? <CrystalBox tuning={mixed} air={air} /> : null}
         </section>
       </div>
     </div>

@@ -14,7 +14,7 @@ export function whistleText({ m, n, sign, source, of }: Whistle): string {
 
 /** `40 m 150 kHz (75 %)`. */
 export const overlapText = ({ name, width, share }: Overlap): string =>
-  `${name}: ${hz(width)} of it (${Math.round(share * 100)} %)`;
+  width === 0 ? `in ${name}` : `${name}: ${hz(width)} of it (${Math.round(share * 100)} %)`;
 
 /** What each service is called where it stands beside others. */
 export const SERVICE_WORDS = { amateur: "amateur", broadcasting: "broadcasting" } as const;

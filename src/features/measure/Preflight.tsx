@@ -1,12 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import type { RunInView, Seen } from "./useRun";
-
-const ANSWERS: readonly (readonly [Seen, string])[] = [
-  ["so", "so"],
-  ["not", "not so"],
-];
+import { SeenList } from "@/ui/SeenList";
+import type { RunInView } from "./useRun";
 
 /** What is looked at before the first figure counts. A row that is measured while something is not so may be void. */
 export function Preflight({ run }: { run: RunInView }) {
@@ -42,52 +38,16 @@ export function Preflight({ run }: { run: RunInView }) {
       </p>
     );
   return (
-    <fieldset className="mb-3 rounded-box bg-base-200 p-3">
-      <legend className="sr-only">Looked at before the first figure</legend>
-      <p className="mb-1 font-bold" aria-hidden="true">
-        Look at this before the first figure
-      </p>
-      <ul className="flex flex-col gap-1">
-        {sheet.preflight.map(({ key, text, voids }) => (
-          <li key={key} className="flex items-center gap-x-3">
-            <span className="join shrink-0" role="group" aria-label={text}>
-              {ANSWERS.map(([answer, word]) => (
-                <button
-                  key={answer}
-                  type="button"
-                  className={`btn join-item h-10 ${seen[key] === answer ? (answer === "so" ? "btn-primary" : "btn-warning") : "btn-outline"}`}
-                  aria-pressed={seen[key] === answer}
-                  onClick={() => see({ [key]: answer })}
-                >
-                  {word}
-                </button>
-              ))}
-            </span>
-            <span>
-              {text}
-              {voids ? <span className="dim"> (a row without it is void)</span> : null}
-            </span>
-          </li>
-        ))}
-      </ul>
-      <div className="mt-2 flex gap-2">
-        {unseen.length > 0 ? (
-          <button
-            type="button"
-            className="btn btn-primary h-11"
-            onClick={() => {
-              see(Object.fromEntries(sheet.preflight.map(({ key }) => [key, seen[key] ?? "so"])));
-              setOpen(undefined);
-            }}
-          >
-            All of it is so
-          </button>
-        ) : (
-          <button type="button" className="btn btn-outline h-11" onClick={() => setOpen(undefined)}>
-            Done
-          </button>
-        )}
-      </div>
-    </fieldset>
+    <SeenList
+      title="Look at this before the first figure"
+      items={sheet.preflight.map(({ key, text, voids }) => ({
+        key,
+        text,
+        note: voids ? "(a row without it is void)" : undefined,
+      }))}
+      seen={seen}
+      onSee={see}
+      onClose={() => setOpen(undefined)}
+    />
   );
 }

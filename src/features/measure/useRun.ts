@@ -17,9 +17,9 @@ import { voidedBy } from "@/core/kinds";
 import { sheetRuns, type Run } from "@/core/visit";
 import { shapeOf, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
+import type { Seen } from "@/ui/SeenList";
 import { gridLines, typedOf, type GridLine } from "./rows";
 
-export type Seen = "so" | "not";
 type Held = {
   /** how many runs there were when a new one was begun; −1: the last one goes on */
   begun: number;

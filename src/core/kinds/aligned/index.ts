@@ -1,4 +1,4 @@
-import { changeDb, turnsText } from "../../alignment";
+import { changeDb, millionths, turnsText } from "../../alignment";
 import { printChange } from "../../levels";
 import { partOf } from "../../model";
 import { format } from "../../quantity";
@@ -9,12 +9,15 @@ import { payload, type Aligned } from "./payload";
 const judge = ({ before, after }: Aligned) => ({ change: changeDb(before, after) });
 
 function words(said: Aligned, change: number | undefined): string {
-  const { outcome, before, after, eighths, reason, loudest, end, remark, cabinet } = said;
+  const { outcome, aim, hertz, before, after, eighths, reason, loudest, end, remark, cabinet } = said;
   if (outcome === "skipped") return `skipped: ${reason ?? ""}`;
   const output = [before, after].flatMap((one) => (one ? [unitText(one)] : [])).join(" → ");
   const parts = [
     outcome === "right" ? "was right: left" : eighths === undefined ? "" : turnsText(eighths),
     output,
+    aim === "zero-beat" && millionths(after ?? before, hertz) !== undefined
+      ? `${(millionths(after ?? before, hertz) ?? 0).toFixed(2)} ppm off`
+      : "",
     change === undefined ? "" : printChange(change, "dB"),
     loudest === undefined ? "" : `loudest at ${format(loudest, "frequency", 5)}`,
     end ? "at the end of its travel" : "",

@@ -1,4 +1,4 @@
-import { LEVEL_OHMS, levelIn } from "../../levels";
+import { inDecibels, LEVEL_OHMS, levelIn } from "../../levels";
 import { parseQuantity, QUANTITIES, unitName, type Quantity } from "../../quantity";
 import { judgeTest, type Sense } from "../../readings";
 import {
@@ -72,8 +72,10 @@ function inUnit(limit: string, limitUnit: string | undefined, unit: string | und
   };
   const value =
     QUANTITIES.map(fits).find((one) => one !== undefined) ??
-    // A level in one unit, its limit in another: −107 dBm against 2 µV.
-    (unit ? levelIn(limit, limitUnit, unit, { ohms: LEVEL_OHMS, dial: "terminated" }) : undefined);
+    // A level in decibels, its limit in volts, or the other way round: −107 dBm against 2 µV.
+    (unit && (inDecibels(unit) || inDecibels(limitUnit))
+      ? levelIn(limit, limitUnit, unit, { ohms: LEVEL_OHMS, dial: "terminated" })
+      : undefined);
   return value === undefined ? undefined : String(Number(value.toPrecision(12)));
 }
 
