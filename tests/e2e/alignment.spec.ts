@@ -204,6 +204,37 @@ test("cores that say something: moved too far, loudest beside the IF, at the end
   await expect(plate(page).getByRole("row", { name: /T6 bottom/ })).toContainText("1 1/4 in");
 });
 
+test("an upgrade opens its two power levels as points, and they are ticked when they were set", async ({ page }) => {
+  await takeIn(page, "Tidewell Duplex 80", "for a new power amplifier board");
+  await madeSafe(page);
+  await write(
+    page,
+    "mod fitted Driver board: a later driver board; recalibrate set the 20 m power again; reversible; undo fit the old board",
+    "Driver board",
+  );
+  await step(page, "Align").click();
+  await allIsSo(page);
+  const asked = plate(page).getByRole("list", { name: "Made necessary by modifications" });
+  await expect(asked).toContainText("Driver board makes necessary: set the 20 m power again");
+  await asked.getByRole("button", { name: "Go to 20 m power" }).click();
+  await expect(card(page)).toContainText("R91 low to 10 W");
+  const set = async (before: string, after: string, turned: string) => {
+    await card(page).getByLabel("Output before").fill(before);
+    await card(page).getByLabel("Output after").fill(after);
+    await card(page).getByLabel("Turned, 8ths").fill(turned);
+    await card(page).getByRole("button", { name: "Turned: write it down" }).click();
+  };
+  await set("7 W", "10 W", "1/8 in");
+  await expect(tape(page).getByText("20 m power: 1/8 in, 7 W → 10 W, +1.5 dB")).toBeVisible();
+  await plate(page)
+    .getByRole("button", { name: /^R91 high to 90 W/ })
+    .click();
+  await set("97 W", "90 W", "1/8 out");
+  await asked.getByRole("button", { name: "Done: tick it" }).click();
+  await expect(asked).toHaveCount(0);
+  await expect(tape(page).getByText(/aligned: 20 m power/)).toBeVisible();
+});
+
 test("the frequency plan explains a whistle, and odd crystals", async ({ page }) => {
   await page.goto("/reference");
   await page.getByRole("link", { name: /Lantern/ }).click();

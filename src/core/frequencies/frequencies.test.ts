@@ -15,6 +15,7 @@ import {
   planOf,
   pulledBy,
   readBox,
+  readKilohertz,
   scaleDoubts,
   whistlesAt,
   whistlesOf,
@@ -200,6 +201,17 @@ describe("crystals", () => {
       }),
     );
   });
+});
+
+it("a figure of a dial is in kilohertz, unless it has its unit", () => {
+  expect(["930", "7.1 MHz", "1,5 Mc", "0", "", "loud"].map(readKilohertz)).toEqual([
+    930e3,
+    7.1e6,
+    1.5e6,
+    undefined,
+    undefined,
+    undefined,
+  ]);
 });
 
 describe("a box of crystals", () => {

@@ -16,6 +16,7 @@ export {
   type Service,
 } from "./allocations";
 export { MOST_CRYSTALS, readBox, type BoxLine } from "./box";
+export { readKilohertz } from "./dial-figure";
 export {
   CRYSTAL_HARMONICS,
   CRYSTAL_SIDES,

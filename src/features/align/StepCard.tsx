@@ -13,7 +13,8 @@ import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { Where } from "@/ui/picture";
 import { stepText } from "./words";
-import type { Align, Typed } from "./useAlign";
+import type { Typed } from "./read-step";
+import type { Align } from "./useAlign";
 
 /** A fact of the step: where, what, how. */
 function Fact({ name, children }: { name: string; children: React.ReactNode }) {

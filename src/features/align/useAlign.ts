@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { proposeAlignment, readOutput, readTurns, stepKey, wayOf, type Proposed } from "@/core/alignment";
+import { proposeAlignment, stepKey, wayOf, type Proposed } from "@/core/alignment";
 import { circuitOf } from "@/core/diagnosis";
 import type { Aligned, Content } from "@/core/kinds";
 import type { AlignmentRow } from "@/core/model";
@@ -9,9 +9,7 @@ import { alignmentOf, coreHistory } from "@/core/visit";
 import { shapeOf, useKept } from "@/ui/kept";
 import { saying, useLogbook } from "@/ui/logbook";
 import { checksFor } from "./checks";
-
-export type Typed = { before: string; after: string; turned: string; loudest: string; end: boolean; remark: string };
-const NOTHING: Typed = { before: "", after: "", turned: "", loudest: "", end: false, remark: "" };
+import { NOTHING, readStep, type Typed } from "./read-step";
 
 type Held = {
   /** the step that was chosen by hand; empty: the next one */
@@ -23,53 +21,6 @@ type Held = {
   typed: Record<string, Typed>;
 };
 const HELD: Held = { at: "", seen: {}, since: 0, cabinet: "out", typed: {} };
-
-/** What is typed at a step as an entry, or what is wrong with a field of it. */
-export function readStep(
-  row: AlignmentRow,
-  outcome: Aligned["outcome"],
-  typed: Typed,
-  reason?: string,
-): { ok: true; payload: Omit<Aligned, "v" | "preflight"> } | { ok: false; field: keyof Typed; message: string } {
-  const bad = (field: keyof Typed, message: string) => ({ ok: false as const, field, message });
-  const like = [typed.before, typed.after]
-    .flatMap((text) => readOutput(text)?.scale ?? [])
-    .find((one) => one !== "number");
-  const before = readOutput(typed.before, like);
-  const after = readOutput(typed.after, like ?? before?.scale);
-  if (typed.before.trim() && !before)
-    return bad("before", `“${typed.before}” is no output: V, A, W, dB, S units or Hz.`);
-  if (typed.after.trim() && !after) return bad("after", `“${typed.after}” is no output: V, A, W, dB, S units or Hz.`);
-  const turned = typed.turned.trim();
-  const eighths = turned === "" ? undefined : readTurns(turned);
-  if (turned !== "" && eighths === undefined)
-    return bad("turned", `“${turned}” is no turn in eighths: 3/8 in, 1/4 out, 1 1/8 in.`);
-  const kilohertz = typed.loudest.trim();
-  const loudest = kilohertz === "" ? undefined : Number(kilohertz.replace(",", ".")) * 1e3;
-  if (loudest !== undefined && !(loudest > 0))
-    return bad("loudest", "Where it is loudest is a frequency in kHz: 467.5.");
-  if (outcome === "moved" && eighths === undefined && after === undefined)
-    return bad(
-      "after",
-      "Type the output after it, or how far it was turned. If it was right, press “Was right: left”.",
-    );
-  const { group, adjust, hertz, aim, end: ends } = row;
-  return {
-    ok: true,
-    payload: {
-      ...{ group, adjust, aim, outcome },
-      ...(hertz === undefined ? {} : { hertz }),
-      ...(ends ? { ends } : {}),
-      ...(before ? { before } : {}),
-      ...(after && outcome === "moved" ? { after } : {}),
-      ...(outcome === "moved" && eighths !== undefined ? { eighths } : {}),
-      ...(typed.end ? { end: true } : {}),
-      ...(loudest === undefined ? {} : { loudest }),
-      ...(reason ? { reason } : {}),
-      ...(typed.remark.trim() ? { remark: typed.remark.trim() } : {}),
-    },
-  };
-}
 
 /** The alignment of the set on the bench: its steps, what was done, and what is typed. */
 export function useAlign() {

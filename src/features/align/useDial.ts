@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { figuresOf } from "@/core/quantity";
+import { readKilohertz } from "@/core/frequencies";
 import { adviseMoves, circuitNow, TRACKING_PARTS, type DialPoint, type TrackingPart } from "@/core/tracking";
 import { makeRow, SHIPPED } from "@/core/sheets";
 import { alignedIn, dialPoints, dialRuns, type Run } from "@/core/visit";
@@ -25,14 +25,6 @@ export const TYPED = "typed";
 const LINE: Line = { dial: "", truth: "" };
 const HELD: Held = { run: "", band: "", lines: [LINE, LINE, LINE], reading: "0.3", moves: {} };
 
-/** Kilohertz as they are typed: a bare figure, or one with its unit. */
-function kilohertz(text: string): number | undefined {
-  const found = /^\s*([\d.,]+)\s*(khz|kc|mhz|mc)?\s*$/i.exec(text);
-  const [figure] = found?.[1] ? figuresOf(found[1]).slice(-1) : [];
-  if (figure === undefined || !(figure > 0)) return undefined;
-  return figure * (/^m/i.test(found?.[2] ?? "") ? 1e6 : 1e3);
-}
-
 /** A figure of one column beside the other: kHz typed where MHz were meant, or the other way round. */
 export function scaleTrouble({ dial, truth }: DialPoint): string | undefined {
   const ratio = dial / truth;
@@ -53,7 +45,7 @@ export function useDial() {
   const latest = runs.findLast(({ visitId }) => visitId === visit.id);
   const run: Run | undefined = held.run === "" ? latest : runs.find(({ id }) => id === held.run);
   const lines = held.lines.map(({ dial, truth }) => {
-    const point = { dial: kilohertz(dial), truth: kilohertz(truth) };
+    const point = { dial: readKilohertz(dial), truth: readKilohertz(truth) };
     const typed = dial.trim() !== "" || truth.trim() !== "";
     const whole =
       point.dial !== undefined && point.truth !== undefined ? { dial: point.dial, truth: point.truth } : undefined;

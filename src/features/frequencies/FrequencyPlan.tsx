@@ -1,9 +1,8 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { gapsOf, planOf, scaleDoubts, whistlesAt, type Air, type BandPlan } from "@/core/frequencies";
+import { gapsOf, planOf, readKilohertz, scaleDoubts, whistlesAt, type Air, type BandPlan } from "@/core/frequencies";
 import type { ModelBand } from "@/core/model";
-import { figuresOf } from "@/core/quantity";
 import { Empty } from "@/ui/Empty";
 import { SelectField, TextField } from "@/ui/form";
 import { CrystalBox } from "./Crystals";
@@ -46,18 +45,10 @@ function Whistles({ plan }: { plan: BandPlan }) {
   );
 }
 
-/** `930`, `930 kHz`, `7.35 MHz`: bare figures are kilohertz. */
-function hertzOf(text: string): number | undefined {
-  const found = /([\d.,]+)\s*(mhz|mc|khz|kc|m\b)?/i.exec(text);
-  const [figure] = found?.[1] ? figuresOf(found[1]).slice(-1) : [];
-  if (figure === undefined || !(figure > 0)) return undefined;
-  return figure * (/^m/i.test(found?.[2] ?? "") ? 1e6 : 1e3);
-}
-
 /** Which whistle of this set a complaint is. */
 function AskWhistle({ bands }: { bands: readonly ModelBand[] }) {
   const [text, setText] = useState("");
-  const hertz = hertzOf(text);
+  const hertz = readKilohertz(/\d[\d.,]*(?:\s*[mk](?:hz|c))?/i.exec(text)?.[0] ?? "");
   const found = hertz === undefined ? [] : whistlesAt(bands, hertz).slice(0, 4);
   return (
     <div className="rounded-box border border-base-300 p-3">

@@ -1,5 +1,4 @@
-import { SERVICES, type Allocation, type Service } from "@/core/frequencies";
-import { figuresOf } from "@/core/quantity";
+import { readKilohertz, SERVICES, type Allocation, type Service } from "@/core/frequencies";
 
 /** A row of the table of allocations as it is typed. */
 export type TypedAllocation = { service: string; name: string; regions: string; from: string; to: string };
@@ -14,8 +13,8 @@ export const typedAllocation = ({ service, name, regions, from, to }: Allocation
 });
 
 const kilohertz = (text: string): number | undefined => {
-  const [figure] = /^[\d.,]+$/.test(text.trim()) ? figuresOf(text.trim()).slice(-1) : [];
-  return figure !== undefined && figure > 0 ? Math.round(figure * KILO) : undefined;
+  const hertz = readKilohertz(text);
+  return hertz === undefined ? undefined : Math.round(hertz);
 };
 
 /**
