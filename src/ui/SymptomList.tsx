@@ -5,8 +5,14 @@ import type { Standing } from "@/core/kinds";
 import { useLogbook } from "./logbook";
 import { VerdictMark } from "./VerdictMark";
 
+type SymptomListProps = {
+  symptoms: readonly Standing<"symptom">[];
+  /** what stands under a symptom: how the search read it */
+  under?: (what: string) => React.ReactNode;
+};
+
 /** Symptoms, each there or gone, with the way to say that one is gone. */
-export function SymptomList({ symptoms }: { symptoms: readonly Standing<"symptom">[] }) {
+export function SymptomList({ symptoms, under }: SymptomListProps) {
   const { settled, input, append } = useLogbook();
   const open = new Set(openPoints(settled, input.now).map((point) => point.id));
   return (
@@ -14,7 +20,10 @@ export function SymptomList({ symptoms }: { symptoms: readonly Standing<"symptom
       {symptoms.map(({ entry, content: { payload } }) => (
         <li key={entry.id} className="flex min-h-11 items-center gap-2 border-b border-base-300">
           <VerdictMark mark={open.has(entry.id) ? "bad" : "good"} note={open.has(entry.id) ? "there" : "gone"} />
-          <span className="grow">{payload.what}</span>
+          <span className="grow">
+            {payload.what}
+            {under?.(payload.what)}
+          </span>
           {open.has(entry.id) ? (
             <button
               type="button"

@@ -12,6 +12,7 @@ import { Findings } from "./Findings";
 import { FoundForm } from "./FoundForm";
 import { NextTests } from "./NextTests";
 import { AddSymptom, AnyTestForm } from "./Observation";
+import { ReadAs } from "./ReadAs";
 import { StageDetail } from "./StageDetail";
 import { Strip, type Seen } from "./Strip";
 import { Unexplained } from "./Unexplained";
@@ -201,13 +202,13 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       <div className="grid gap-4 xl:grid-cols-2">
         <section aria-label="Own observation" className="flex flex-col gap-3">
           <h2 className="text-lg font-bold">Your own observation</h2>
-          <AddSymptom />
+          <AddSymptom circuit={circuit} system={system} />
           <AnyTestForm tests={picture.tests} />
         </section>
         <section aria-label="Symptoms and instruments" className="flex flex-col gap-3">
           <h2 className="text-lg font-bold">Symptoms</h2>
           {symptoms.length === 0 ? <p className="dim">Only the complaint is written down.</p> : null}
-          <SymptomList symptoms={symptoms} />
+          <SymptomList symptoms={symptoms} under={(what) => <ReadAs text={what} circuit={circuit} system={system} />} />
           <fieldset>
             <legend className="font-bold">At hand</legend>
             <div className="flex flex-wrap gap-x-4">

@@ -1,15 +1,17 @@
 "use client";
 
-import type { AnyTest } from "@/core/diagnosis";
+import type { AnyTest, System } from "@/core/diagnosis";
+import type { Circuit } from "@/core/model";
 import type { ContentOf } from "@/core/kinds";
 import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { saying, useLogbook } from "@/ui/logbook";
+import { ReadAs } from "./ReadAs";
 
 const NO_SYMPTOM = { what: "" };
 
 /** What the set does, in the technician's own words. */
-export function AddSymptom() {
+export function AddSymptom({ circuit, system }: { circuit: Circuit; system: System }) {
   const { append } = useLogbook();
   const form = useForm({
     initial: NO_SYMPTOM,
@@ -30,6 +32,7 @@ export function AddSymptom() {
         />
         <FormEnd form={form} save="Add" saveClass="" />
       </div>
+      <ReadAs text={form.fields.what} circuit={circuit} system={system} />
       <LineHint line={`? ${form.fields.what || "hum, worse when warm"}`} />
     </Form>
   );
