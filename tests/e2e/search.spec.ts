@@ -107,6 +107,19 @@ test("outcomes are given by key and by touch, and a wrong one is withdrawn", asy
   await expect(page.getByText(/This set has nothing called “BFO”/)).toBeVisible();
 });
 
+test("a symptom shows how it is read before it is added, and what of it was not", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "weak");
+  await page.goto(`/bench/${job(page.url())}?step=find`);
+  await plate(page).getByLabel("What it does, and when").fill("hums but is not distorted, smells of mice");
+  const read = plate(page).getByRole("note", { name: "How it is read" }).first();
+  await expect(read).toContainText("hum at twice the line frequency");
+  await expect(read).toContainText("Not read: “is not distorted”, “smells of mice”.");
+  await expect(read).not.toContainText("distorted or");
+  await plate(page).getByRole("button", { name: "Add", exact: true }).click();
+  await expect(tape(page).getByText("hums but is not distorted, smells of mice")).toBeVisible();
+  await expect(plate(page).getByRole("note", { name: "How it is read" })).toContainText("Not read");
+});
+
 test("the demo's contradiction names the entries that clash", async ({ page }) => {
   await page.goto("/bench/1176?step=find");
   await expect(plate(page).getByText("Contradiction:")).toBeVisible();
