@@ -31,13 +31,13 @@ function byDial(sheet: Sheet, settled: readonly Settled[]): string[] {
 
 /** Why to stop and look before the next core is turned. */
 function Warnings({ align }: { align: Align }) {
-  const { model, settled, context } = useLogbook();
-  const { state, row, now } = align;
+  const { model, settled, context, input } = useLogbook();
+  const { state, row } = align;
   const told = [
     ...(context.switches?.align === "leave"
       ? ["At take-in it was agreed to leave the alignment as it is: ask before you turn anything."]
       : []),
-    ...(row ? openAt(row, model.sheet, settled, now()) : []),
+    ...(row ? openAt(row, model.sheet, settled, input.now) : []),
     ...state.warnings.map(warningText),
     ...(state.warnings.some(({ kind, ...one }) => kind === "end-of-travel" && "end" in one)
       ? byDial(model.sheet, settled)
@@ -58,8 +58,8 @@ function Warnings({ align }: { align: Align }) {
 
 /** What a modification made necessary, where it names a group of the table. */
 function AskedFor({ align }: { align: Align }) {
-  const { settled, model, now, append } = useLogbook();
-  const asked = openPoints(settled, now).flatMap(({ id, line }) => {
+  const { settled, model, input, append } = useLogbook();
+  const asked = openPoints(settled, input.now).flatMap(({ id, line }) => {
     if (line?.list !== "recalibrate") return [];
     const groups = groupsAskedFor(model.sheet, line.text);
     const mod = modificationsOf(settled).find((one) => one.id === id);

@@ -55,7 +55,7 @@ type CardProps = { align: Align; row: AlignmentRow; why?: string | undefined };
 
 /** One step, large: what to turn and for what; output before and after, and how far it was turned. */
 export function StepCard({ align, row, why }: CardProps) {
-  const { typed, type, round, byHand, choose, contentOf, write } = align;
+  const { typed, type, round, byHand, choose, contentOf, write, goesOn } = align;
   const { sheet } = align;
   const { lineOf } = useLogbook();
   const [error, setError] = useState<{ field?: keyof Typed; message: string }>();
@@ -78,6 +78,11 @@ export function StepCard({ align, row, why }: CardProps) {
     setError({ message: answer.message, ...("field" in answer ? { field: answer.field } : {}) });
     if ("field" in answer) form.current?.querySelector<HTMLInputElement>(`input[name="${answer.field}"]`)?.focus();
   };
+
+  // Digits and foot-switch just go on, whichever step comes next.
+  useEffect(() => {
+    if (goesOn) form.current?.querySelector<HTMLInputElement>("input[data-step]")?.focus();
+  }, [goesOn]);
 
   /** On to the next field; from the last one the step is written. */
   const goOn = () => {

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { proposeAlignment, stepKey, wayOf, type Proposed } from "@/core/alignment";
 import { circuitOf } from "@/core/diagnosis";
 import type { Aligned, Content } from "@/core/kinds";
@@ -24,9 +24,11 @@ const HELD: Held = { at: "", seen: {}, since: 0, cabinet: "out", typed: {} };
 
 /** The alignment of the set on the bench: its steps, what was done, and what is typed. */
 export function useAlign() {
-  const { model, settled, visit, append, clock } = useLogbook();
+  const { model, settled, visit, append } = useLogbook();
   const { sheet } = model;
   const { value: held, set } = useKept(`align ${visit.id}`, shapeOf(HELD), HELD);
+  // A step before this one was written just now: the next one begins in its first field.
+  const [goesOn, setGoesOn] = useState(false);
   const part = (change: Partial<Held>) => set((now) => ({ ...now, ...change }));
   // Without a table of its own the model's alignment is proposed, from its parts, bands and stages.
   const proposed = useMemo<Proposed[] | undefined>(() => {
@@ -68,8 +70,24 @@ export function useAlign() {
     return { ok: true as const, content };
   };
   return {
-    ...{ sheet, proposed, state, cores, rows, row, key, round, done, typed, type, checks, unseen, held, contentOf },
-    now: clock,
+    ...{
+      sheet,
+      proposed,
+      state,
+      cores,
+      rows,
+      row,
+      key,
+      round,
+      done,
+      typed,
+      type,
+      checks,
+      unseen,
+      held,
+      contentOf,
+      goesOn,
+    },
     byHand: chosen !== undefined,
     choose: (to: AlignmentRow | undefined) => part({ at: to ? stepKey(to) : "" }),
     see: (change: Record<string, string>) => part({ seen: { ...held.seen, ...change } }),
@@ -81,6 +99,7 @@ export function useAlign() {
       if (!made) return { ok: false as const, message: "There is no step to write down." };
       if (!made.ok) return made;
       const answer = saying(await append(made.content));
+      if (answer.ok) setGoesOn(true);
       if (answer.ok)
         set((now) => ({
           ...now,
