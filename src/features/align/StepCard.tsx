@@ -185,6 +185,7 @@ export function StepCard({ align, row, why }: CardProps) {
           </div>
         </div>
         <p className="min-h-6" aria-live="polite">
+          {beat === undefined ? null : <strong className="font-mono">{beat.toFixed(2)} ppm off </strong>}
           {live === undefined ? null : (
             <>
               <strong className="font-mono">{printChange(live, "dB")}</strong> <span className="dim">by this step</span>

@@ -98,8 +98,9 @@ export function useAlign() {
       const made = contentOf(outcome, reason);
       if (!made) return { ok: false as const, message: "There is no step to write down." };
       if (!made.ok) return made;
+      // The next step stands there before the server has answered: what is typed meanwhile belongs to it.
+      setGoesOn(true);
       const answer = saying(await append(made.content));
-      if (answer.ok) setGoesOn(true);
       if (answer.ok)
         set((now) => ({
           ...now,
