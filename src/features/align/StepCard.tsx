@@ -11,7 +11,7 @@ import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
-import { Where } from "@/ui/picture";
+import { Where } from "@/ui/picture/later";
 import { stepText } from "./words";
 import type { Typed } from "./read-step";
 import type { Align } from "./useAlign";
@@ -67,8 +67,14 @@ export function StepCard({ align, row, why }: CardProps) {
   const beat = row.aim === "zero-beat" ? millionths(readOutput(typed.after || typed.before), row.hertz) : undefined;
   const turned = readTurns(typed.turned) ?? 0;
 
+  // A pedal that is trodden twice writes a step once.
+  const writing = useRef(false);
   const save = async (outcome: Aligned["outcome"], reason?: string) => {
-    const answer = await write(outcome, reason);
+    if (writing.current) return;
+    writing.current = true;
+    const answer = await write(outcome, reason).finally(() => {
+      writing.current = false;
+    });
     if (answer.ok) {
       setError(undefined);
       setSkipping(false);

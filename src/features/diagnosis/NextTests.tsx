@@ -3,7 +3,7 @@
 import { TriangleAlert, Zap } from "lucide-react";
 import { NEED_NAMES, type NextTest } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
-import { Where } from "@/ui/picture";
+import { Where } from "@/ui/picture/later";
 import { caution, percent } from "./words";
 
 type NextTestsProps = {

@@ -5,7 +5,8 @@ import { asBuilt, openPoints, originality, type Position } from "@/core/history"
 import type { Settled } from "@/core/kinds";
 import type { PartState } from "@/core/components";
 import type { Sheet } from "@/core/model";
-import { meant, shownOf, PictureView, type Picture } from "@/ui/picture";
+import { later } from "@/ui/later";
+import type { Picture } from "@/ui/picture";
 import { PART_STATE_WORDS, PartShape } from "@/ui/PartStateMark";
 import { dateField } from "@/ui/dates";
 import { capital } from "@/ui/words";
@@ -31,62 +32,7 @@ function suspects(settled: readonly Settled[], moment: string, places: readonly 
 
 const stageOf = ({ stage, role }: Position) => stage ?? (role === "tube" ? "tubes" : "elsewhere");
 
-type InPictureProps = Pick<ChassisProps, "sheet" | "pictures" | "onPart"> & {
-  places: readonly Position[];
-  out: ReadonlySet<string>;
-};
-
-/** The chassis as a photo, or as a plan by its stages: every part by the mark of its state, where it sits. */
-function InPicture({ sheet, pictures, places, out, onPart }: InPictureProps) {
-  const all = shownOf(sheet, pictures);
-  const [view, setView] = useState<string>(all[0]?.view ?? "plan");
-  const shown = all.find((one) => one.view === view) ?? all[0];
-  if (!shown) return null;
-  const states = new Map(places.map(({ designator, state }) => [designator, state]));
-  const spots = shown.pins.map(({ name, x, y }) => {
-    const [place] = meant(
-      [name],
-      [...states.keys()].map((one) => ({ name: one })),
-    );
-    const known = states.has(name) ? name : place;
-    const state = known ? states.get(known) : undefined;
-    return { name, x, y, named: true, doubtful: known !== undefined && out.has(known), ...(state ? { state } : {}) };
-  });
-  return (
-    <details open={pictures.length > 0} className="rounded-box border border-base-300 p-2">
-      <summary className="min-h-10 cursor-pointer font-bold">
-        Where they sit: {shown.name.toLowerCase()}
-        {shown.src ? "" : " (a drawing of the circuit, not of the chassis)"}
-      </summary>
-      {all.length > 1 ? (
-        <div className="join mb-2" role="group" aria-label="Picture">
-          {all.map((one) => (
-            <button
-              key={one.view}
-              type="button"
-              aria-pressed={one.view === shown.view}
-              className={`btn join-item h-10 ${one.view === shown.view ? "btn-primary" : "btn-outline"}`}
-              onClick={() => setView(one.view)}
-            >
-              {one.name}
-            </button>
-          ))}
-        </div>
-      ) : null}
-      <div className="max-w-4xl">
-        <PictureView
-          label={`${shown.name}: ${spots.length} places`}
-          aspect={shown.aspect}
-          src={shown.src}
-          blocks={shown.blocks}
-          spots={spots}
-          zooms
-          onSpot={(name) => onPart(name.split(" ")[0] ?? name)}
-        />
-      </div>
-    </details>
-  );
-}
+const InPicture = later(async () => (await import("./InPicture")).InPicture);
 
 /** The set by its stages, each part by shape and colour: how original it is, in one look. */
 export function Chassis({ settled, sheet, pictures, now, onPart }: ChassisProps) {

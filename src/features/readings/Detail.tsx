@@ -3,7 +3,7 @@
 import { likelyBehind, preflight, type Seen, type PointRow } from "@/core/readings";
 import type { Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
-import { Where } from "@/ui/picture";
+import { Where } from "@/ui/picture/later";
 import type { Cell } from "./useReadings";
 
 type DetailProps = {

@@ -6,7 +6,7 @@ import { formatDeviation, formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
 import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { saying, useLogbook } from "@/ui/logbook";
-import { Where } from "@/ui/picture";
+import { Where } from "@/ui/picture/later";
 import { MeasureForm } from "./MeasureForm";
 import { NeedFacts } from "./NeedFacts";
 

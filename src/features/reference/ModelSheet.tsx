@@ -6,12 +6,15 @@ import { sectionTrouble, type Model } from "@/core/model";
 import { rowsOf, TABLES, tableOf, type TableName } from "@/core/tables";
 import type { Revision } from "@/db/models";
 import type { ModelPicture } from "@/db/pictures";
+import { later } from "@/ui/later";
 import { Basics } from "./Basics";
 import type { GridRow } from "./grid";
 import { StagesEditor } from "./StagesEditor";
-import { Pictures } from "./Pictures";
 import { Revisions } from "./Revisions";
 import { TableEditor } from "./TableEditor";
+
+/* The search knows which stages there are: it is loaded with the tab that asks. */
+const Pictures = later(async () => (await import("./Pictures")).Pictures);
 
 type Tab = "basics" | TableName | "stages" | "plan" | "pictures" | "versions";
 

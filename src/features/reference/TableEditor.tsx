@@ -5,11 +5,13 @@ import { useMemo, useState } from "react";
 import type { Model } from "@/core/model";
 import { rowsOf, tableOf, type TableName } from "@/core/tables";
 import { ErrorText } from "@/ui/form";
+import { later } from "@/ui/later";
 import { changeTable } from "./actions";
 import { cellsOfGrid, freshRow, readGrid, type GridRow } from "./grid";
 import { ImportPanel } from "./ImportPanel";
-import { Proposal } from "./Proposal";
 import { SheetGrid } from "./SheetGrid";
+
+const Proposal = later(async () => (await import("./Proposal")).Proposal);
 
 const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
 

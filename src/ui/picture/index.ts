@@ -1,3 +1,2 @@
 export { meant, pictureSrc, planOfSheet, shownOf, type Picture, type Shown } from "./pictures";
 export { PictureView, type Spot } from "./PictureView";
-export { Where } from "./Where";
