@@ -82,18 +82,18 @@ export const CR21_STORY: Story = {
             ),
             // The padder of band B: 470 pF where 560 pF is drawn.
             ...rows(
-              "12:09",
+              "12:10",
               "wren",
-              0.3,
+              1,
               "dial",
               ...dialLines("cr21", "B", { padder: 470 / 560 }, [2100, 2400, 3000, 3700, 4400], 560e-12).map(
                 (line, n) => `${line}${n === 0 ? "; set chassis out of the cabinet, antenna 50 Ω, min 25" : ""}`,
               ),
             ),
-            ["12:10", "wren", "? AGC pumps on strong signals"],
-            ["12:11", "wren", "? dial is off on band B, most at the low end"],
+            ["12:15", "wren", "? AGC pumps on strong signals"],
+            ["12:16", "wren", "? dial is off on band B, most at the low end"],
             [
-              "12:12",
+              "12:17",
               "wren",
               "plan C44 replace with 560p: by the dial's errors it is 470 pF, an earlier hand fitted the wrong one",
             ],

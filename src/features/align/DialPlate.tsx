@@ -146,7 +146,7 @@ export function DialPlate() {
         )
       }
     >
-      <div className="mb-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-3">
+      <div className="mb-2 grid grid-cols-2 items-end gap-3 sm:grid-cols-[1fr_1.4fr_0.7fr]">
         <SelectField
           label="Band"
           value={band?.name ?? ""}
@@ -165,13 +165,13 @@ export function DialPlate() {
               (one) =>
                 [
                   one.id,
-                  `${day(one.at, zone)}, ${one.visitId === visit.id ? PHASE_NAMES[one.phase].toLowerCase() : "earlier visit"}, ${one.rows.length} points`,
+                  `${one.rows.length} points, ${one.visitId === visit.id ? PHASE_NAMES[one.phase].toLowerCase() : "earlier visit"}, ${day(one.at, zone)}`,
                 ] as const,
             ),
           ]}
           onChange={dial.choose}
         />
-        <TextField label="Dial read to within, %" value={held.reading} onChange={dial.setReading} numeric />
+        <TextField label="Read to, %" value={held.reading} onChange={dial.setReading} numeric />
       </div>
       {run ? (
         <ul className="mb-2 flex flex-wrap gap-x-6 font-mono">

@@ -31,7 +31,7 @@ export function changeText(change: PartChange, band: Pick<ModelBand, "coil" | "t
   const quantity = quantityOf(change.part);
   const within =
     Number.isFinite(change.within) && change.within < 1
-      ? `, within ${(change.within * 100).toFixed(0)} %`
+      ? `, within ${(change.within * 100).toFixed(change.within < 0.01 ? 1 : 0)} %`
       : ", not held by these points";
   return `${placeOf(change.part, band)}: ${format(change.now, quantity, 3)} where it should be ${format(change.drawn, quantity, 3)} (${shareText(change.change)}${within})`;
 }
@@ -54,7 +54,7 @@ export function openText({ open, points, explanations }: DialFit): string | unde
     case "one-end":
       return `The points lie close together: coil, trimmer and padder look alike there. Measure at the other end of the dial too.`;
     case "alike":
-      return `These points fit ${names.join(", ")} equally well. Read the dial more exactly, or at more points.`;
+      return `These points fit the ${names.join(" or the ")} equally well. Read the dial more exactly, or at more points.`;
     case "none":
       return "No change of coil, trimmer and padder explains these points together: look for a slipped pointer or cord, a wrong IF, or a figure that was misread.";
     default:

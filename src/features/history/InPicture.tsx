@@ -50,7 +50,7 @@ export function InPicture({ sheet, pictures, places, out, onPart }: InPicturePro
           ))}
         </div>
       ) : null}
-      <div className="max-w-4xl">
+      <div className="max-w-2xl">
         <PictureView
           label={`${shown.name}: ${spots.length} places`}
           aspect={shown.aspect}
