@@ -1,4 +1,4 @@
-import { asc, eq, inArray, sql, type SQL } from "drizzle-orm";
+import { and, asc, eq, inArray, sql } from "drizzle-orm";
 import { barredByStays } from "@/core/handback";
 import {
   draftSchema,
@@ -55,30 +55,33 @@ async function fromElsewhere(tx: Tx, visitId: string): Promise<boolean> {
   return row !== undefined && row.shop !== "";
 }
 
-/** Rows with these ids, and every amendment that leads to one of them. */
-async function withAmendments(tx: Tx, ids: SQL): Promise<Entry[]> {
-  const rows = await tx
-    .select()
-    .from(logEntry)
-    .where(
-      inArray(
-        logEntry.id,
-        sql`(with recursive tree as (
-               select id from log_entry where id in ${ids}
-               union
-               select e.id from log_entry e join tree t on e.amends = t.id
-             ) select id from tree)`,
-      ),
-    );
-  return rows.map(read);
+type Row = typeof logEntry.$inferSelect;
+
+/**
+ * Rows with every amendment that leads to one of them, generation by generation. Most have none: one look at the index
+ * says so, however long the log is. (A recursive query is planned as if each generation were large, and reads the
+ * whole table.)
+ */
+async function withAmendments(tx: Tx, roots: readonly Row[]): Promise<Entry[]> {
+  const all = [...roots];
+  for (let last = roots; last.length > 0;) {
+    const ids = last.map(({ id }) => id);
+    last = await tx.select().from(logEntry).where(inArray(logEntry.amends, ids));
+    all.push(...last);
+  }
+  return all.map(read);
 }
 
 /** The piece of work that an entry is, or that it amends in however many steps. */
-const workOf = (id: string): SQL => sql`(with recursive up as (
-    select id, amends from log_entry where id = ${id}
-    union
-    select e.id, e.amends from log_entry e join up u on e.id = u.amends
-  ) select id from up where amends is null)`;
+async function workOf(tx: Tx, row: Row): Promise<Row> {
+  let work = row;
+  while (work.amends !== null) {
+    const [target] = await tx.select().from(logEntry).where(eq(logEntry.id, work.amends));
+    if (!target) break;
+    work = target;
+  }
+  return work;
+}
 
 /** An entry that does not fit to the set's comings and goings is refused. */
 class Barred extends Error {}
@@ -87,10 +90,11 @@ async function heedStays(tx: Tx, entry: Entry): Promise<void> {
   if (entry.kind === "amendment" || kindOf(entry).afterHandBack === "taken") return;
   // Two that open or close a stay at once would not see one another.
   if (entry.kind === "take-in" || entry.kind === "hand-back") await holdSet(tx, entry.setId);
-  const stays = await withAmendments(
-    tx,
-    sql`(select id from log_entry where set_id = ${entry.setId} and kind in ('take-in', 'hand-back'))`,
-  );
+  const rows = await tx
+    .select()
+    .from(logEntry)
+    .where(and(eq(logEntry.setId, entry.setId), inArray(logEntry.kind, ["take-in", "hand-back"])));
+  const stays = await withAmendments(tx, rows);
   const barred = barredByStays(entry, settle(stays).settled);
   if (barred) throw new Barred(barred);
 }
@@ -99,11 +103,13 @@ async function heedStays(tx: Tx, entry: Entry): Promise<void> {
  * Makes the stock follow the log: what a piece of work uses after all its amendments against what its moves have taken
  * so far. So a correction, a withdrawal and the undoing of either move the stock as the record moves.
  */
-async function moveStock(tx: Tx, entry: Entry): Promise<void> {
+async function moveStock(tx: Tx, entry: Entry, row: Row): Promise<void> {
   if (entry.kind !== "amendment" && usedBy(entry as Content).size === 0) return;
   // Two amendments of one piece of work must not both bring its parts back: a set's stock is moved by one at a time.
   await holdSet(tx, entry.setId);
-  const [work] = settle(await withAmendments(tx, workOf(entry.id))).settled;
+  // What was written just now is amended by nothing yet.
+  const own = entry.kind === "amendment" ? await withAmendments(tx, [await workOf(tx, row)]) : [entry];
+  const [work] = settle(own).settled;
   if (!work || (await fromElsewhere(tx, work.entry.visitId))) return;
   const wanted = usedBy(work.content);
   const taken = await takenBy(tx, work.entry.id);
@@ -134,7 +140,7 @@ async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
     if (!row) throw new Error(`entry ${id} vanished`);
     const entry = read(row);
     if (added) await heedStays(tx, entry);
-    if (added) await moveStock(tx, entry);
+    if (added) await moveStock(tx, entry, row);
     if (added) await sealEntries(tx, entry.setId, [row]);
     return entry;
   });

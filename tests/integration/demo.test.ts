@@ -109,7 +109,7 @@ it("has a finished power-up with a stop in it, one that waits, and a proof under
   ]);
   expect(proof.flatMap((row) => row.setup)).toEqual([]);
   const regent = await file("R31-0457");
-  const stop = stoppedAt(settle(regent?.entries ?? []).settled, regent?.visits[0]?.id ?? "");
+  const stop = stoppedAt(settle(regent?.entries ?? []).settled, regent?.visits.at(-1)?.id ?? "");
   expect(stop?.judgement.reasons[0]?.rule).toBe("no-bplus");
 });
 
