@@ -136,6 +136,12 @@ describe("rounds", () => {
     const left = roundsOf(OSC, at([OSC[0]!, [done({ outcome: "right" })]], [OSC[1]!, [done({ outcome: "right" })]]));
     expect(left[0]?.state).toBe("done");
   });
+  it("that are running go on before another group is begun", () => {
+    const half = roundsOf([...IF, ...OSC], at([OSC[0]!, [done({ eighths: 1 })]]));
+    expect(nextStep(half)?.row.adjust).toBe("T2 bottom");
+    expect(nextStep(half, "MW oscillator")?.row.adjust).toBe("C22");
+    expect(nextStep(half, "IF")?.row.adjust).toBe("T2 bottom");
+  });
   it("end where every step was skipped, and go on to the next group", () => {
     const groups = roundsOf(
       [...IF, ...OSC],

@@ -103,11 +103,15 @@ export function roundsOf(rows: readonly AlignmentRow[], doneAt: ReadonlyMap<stri
   });
 }
 
-/** The step to go on with: the first of the round that is not dealt with, or the first of a round that is worth it. */
-export function nextStep(
-  groups: readonly GroupState[],
-): { group: string; round: number; row: AlignmentRow } | undefined {
-  for (const { group, rows, rounds, state } of groups) {
+export type NextStep = { group: string; round: number; row: AlignmentRow };
+
+/**
+ * The step to go on with: the first of a round that is not dealt with, or the first of a round that is worth it.
+ * @param inHand a group whose round is running goes on before any other
+ */
+export function nextStep(groups: readonly GroupState[], inHand?: string): NextStep | undefined {
+  const begun = groups.filter(({ group, state }) => group === inHand && state === "running");
+  for (const { group, rows, rounds, state } of [...begun, ...groups]) {
     if (state === "done" || state === "skipped") continue;
     const last = rounds.at(-1);
     const open = last?.steps.find(({ done }) => !done);

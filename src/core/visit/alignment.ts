@@ -1,7 +1,6 @@
 import {
   groupsOf,
   movesDial,
-  nextStep,
   roundsOf,
   stepKey,
   warningsOf,
@@ -42,7 +41,6 @@ export function stepsOf(sheet: Pick<Sheet, "alignment">, done: readonly Standing
 export type AlignmentState = {
   groups: GroupState[];
   warnings: Warning[];
-  next?: ReturnType<typeof nextStep>;
   doneAt: ReadonlyMap<string, readonly Done[]>;
 };
 
@@ -66,8 +64,7 @@ export function alignmentOf(
     doneAt.set(key, [...(doneAt.get(key) ?? []), doneOf(item)]);
   }
   const groups = roundsOf(stepsOf(sheet, done), doneAt);
-  const next = nextStep(groups);
-  return { groups, warnings: warningsOf(groups, doneAt), doneAt, ...(next ? { next } : {}) };
+  return { groups, warnings: warningsOf(groups, doneAt), doneAt };
 }
 
 /** What an alignment that was begun still lacks, a sentence each; nothing where none was begun. */

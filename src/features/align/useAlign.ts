@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { proposeAlignment, stepKey, wayOf, type Proposed } from "@/core/alignment";
+import { nextStep, proposeAlignment, stepKey, wayOf, type Proposed } from "@/core/alignment";
 import { circuitOf } from "@/core/diagnosis";
 import type { Aligned, Content } from "@/core/kinds";
 import type { AlignmentRow } from "@/core/model";
@@ -14,13 +14,15 @@ import { NOTHING, readStep, type Typed } from "./read-step";
 type Held = {
   /** the step that was chosen by hand; empty: the next one */
   at: string;
+  /** the group of the step that was written last: its round goes on first */
+  group: string;
   seen: Record<string, string>;
   /** when the set was switched on, ms since 1970; 0: not said */
   since: number;
   cabinet: string;
   typed: Record<string, Typed>;
 };
-const HELD: Held = { at: "", seen: {}, since: 0, cabinet: "out", typed: {} };
+const HELD: Held = { at: "", group: "", seen: {}, since: 0, cabinet: "out", typed: {} };
 
 /** The alignment of the set on the bench: its steps, what was done, and what is typed. */
 export function useAlign() {
@@ -44,7 +46,7 @@ export function useAlign() {
   const cores = useMemo(() => coreHistory(settled), [settled]);
   const rows = state.groups.flatMap((group) => group.rows);
   const chosen = rows.find((row) => stepKey(row) === held.at);
-  const row = chosen ?? state.next?.row;
+  const row = chosen ?? nextStep(state.groups, held.group)?.row;
   const key = row ? stepKey(row) : "";
   const round = row ? (state.groups.find(({ group }) => group === row.group)?.rounds.length ?? 1) : 1;
   const done = state.doneAt.get(key) ?? [];
@@ -98,13 +100,15 @@ export function useAlign() {
       const made = contentOf(outcome, reason);
       if (!made) return { ok: false as const, message: "There is no step to write down." };
       if (!made.ok) return made;
+      part({ group: made.content.payload.group });
       // The next step stands there before the server has answered: what is typed meanwhile belongs to it.
       setGoesOn(true);
       const answer = saying(await append(made.content));
       if (answer.ok)
         set((now) => ({
           ...now,
-          at: "",
+          // Another step may have been chosen while this one was sent.
+          at: now.at === key ? "" : now.at,
           typed: Object.fromEntries(Object.entries(now.typed).filter(([one]) => one !== key)),
         }));
       return answer;
