@@ -1,4 +1,4 @@
-import { lastLook, MAINS, rise, safe, type Story } from "./story-lines";
+import { lastLook, MAINS, rise, rows, safe, type Story } from "./story-lines";
 
 export const REGENT_STORY: Story = {
   model: "regent",
@@ -28,6 +28,16 @@ export const REGENT_STORY: Story = {
             ["10:43", "wren", "align C1 middle trimmer right, 0.82 V"],
             ["10:46", "wren", "align C1 front trimmer right, 0.82 V"],
             ["10:49", "wren", "align C1 plates right, 0.66 V"],
+            ...rows(
+              "10:52",
+              "wren",
+              1,
+              "backlash",
+              ...[1003, 1005, 1004].map(
+                (dial, n) => `from below, ${n + 1} dial ${dial}${n === 0 ? "; set at 1000 kHz" : ""}`,
+              ),
+              ...[1017, 1016, 1018].map((dial, n) => `from above, ${n + 1} dial ${dial}`),
+            ),
             ["11:00", "wren", "gone weak at the top of the dial"],
             ["11:10", "wren", "B+ 248 @ 230 prove"],
             ["11:20", "wren", "pass prove: heard at both ends of the dial, only the gang was touched"],
