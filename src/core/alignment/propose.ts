@@ -182,13 +182,13 @@ function bfoRows(sheet: Parts, hertz: number, stages: readonly StageKind[]): Pro
 const last = (bands: readonly ModelBand[], key: "mid" | "mid2") =>
   bands.findLast((band) => band[key] !== undefined)?.[key];
 
-/** Usual intermediate frequencies, Hz, where the sheet names none. Trade use. @example 465 kHz for AM, 10.7 MHz for FM */
-const USUAL_IF = { am: 465e3, fm: 10.7e6 } as const;
+/** Usual intermediate frequencies, Hz, where the sheet names none. Trade use. @example 465 kHz for AM, 110 kHz for a second one, 10.7 MHz for FM */
+const USUAL_IF = { am: 465e3, second: 110e3, fm: 10.7e6 } as const;
 
 function superhet(sheet: Parts, stages: readonly StageKind[], double: boolean): Proposed[] {
   const bands = sheet.bands ?? [];
   const first = last(bands, "mid") ?? USUAL_IF.am;
-  const second = double ? (last(bands, "mid2") ?? 110e3) : undefined;
+  const second = double ? (last(bands, "mid2") ?? USUAL_IF.second) : undefined;
   return [
     ...(second === undefined ? [] : ifRows(sheet, second, stages, "second IF")),
     ...(second === undefined

@@ -18,7 +18,9 @@ export type CrystalRange = {
 
 /** Highest harmonic of a crystal that an oscillator of these sets gives well. Trade use. @example the third overtone of 9 MHz at 27 MHz */
 export const CRYSTAL_HARMONICS = 3;
-/** Nothing of this trade lies outside, Hz. */
+/** A crystal above this is ground for an overtone, Hz. Trade use. @example 27.1 MHz is the third overtone of a 9 MHz blank */
+const HIGHEST_FUNDAMENTAL = 25e6;
+/** Nothing of this trade lies below, Hz. */
 const LOWEST = 100e3;
 
 /**
@@ -76,7 +78,9 @@ export function crystalsFor(wanted: { from: number; to: number }, tuning: { from
         ...(wanted.to - wanted.from > width + 1
           ? [`It reaches ${Math.round(width / 1e3)} kHz of it: the tuned range is no wider.`]
           : []),
-        ...(crystal > 25e6 ? ["Above 25 MHz a crystal is made as an overtone one: say so when it is ordered."] : []),
+        ...(crystal > HIGHEST_FUNDAMENTAL
+          ? ["Above 25 MHz a crystal is made as an overtone one: say so when it is ordered."]
+          : []),
         ...[2, 3, 4].flatMap((n) => {
           const at = n * crystal;
           return n !== harmonic && at >= tuning.from && at <= tuning.to

@@ -195,3 +195,15 @@ export const dialWithCoil = (
     const gang = gangAt(drawn, oscillatorFor(dial, band));
     return gang === undefined ? [] : [{ dial, truth: signalFor(tunes({ ...drawn, l: drawn.l * factor }, gang), band) }];
   });
+
+/**
+ * The circuit with another coil, trimmed so that one place of the dial is right again.
+ * @param factor the new inductance over the old one, above 0 @param hertz the place, where the circuit is to tune as before
+ * @returns undefined where the trimmer would have to be below nothing
+ * @example a coil of 95 % at 1600 kHz wants a trimmer larger by 5.3 % of all that lies across it there
+ */
+export function trimmedFor(drawn: Tuned, factor: number, hertz: number): Tuned | undefined {
+  const across = 1 / ((2 * Math.PI * hertz) ** 2 * drawn.l);
+  const trimmer = drawn.trimmer + across * (1 / factor - 1);
+  return trimmer > 0 ? { ...drawn, l: drawn.l * factor, trimmer } : undefined;
+}

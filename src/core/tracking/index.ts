@@ -20,6 +20,7 @@ export {
   surelyOff,
   TRACKING_PART_WORDS,
   TRACKING_PARTS,
+  trimmedFor,
   type Advice,
   type DialFit,
   type DialPoint,

@@ -15,6 +15,7 @@ import {
   signalFor,
   surelyOff,
   trackingPoints,
+  trimmedFor,
   tunes,
   type Band,
   type TrackingPart,
@@ -257,6 +258,17 @@ describe("what turning can do", () => {
     for (const { dial, truth } of dialWithCoil(made.drawn.tuned, made.drawn.band, [600e3, 1000e3, 1500e3], 0.95))
       expect(truth / dial).toBeCloseTo(1 / Math.sqrt(0.95), 6);
   });
+});
+
+it("a trimmer brings another coil back at one place, and there alone", () => {
+  const made = drawnCircuit({ name: "MW", from: 550e3, to: 1600e3, side: "none" });
+  if (!made.ok) throw new Error(made.trouble);
+  const { tuned } = made.drawn;
+  const then = trimmedFor(tuned, 0.95, 1600e3);
+  if (!then) throw new Error("no trimmer");
+  expect(tunes(then, gangAt(tuned, 1600e3) ?? 0)).toBeCloseTo(1600e3, 0);
+  expect(tunes(then, gangAt(tuned, 600e3) ?? 0)).toBeGreaterThan(605e3);
+  expect(trimmedFor(tuned, 5, 1600e3)).toBeUndefined();
 });
 
 describe("the circuit for which a dial was printed", () => {

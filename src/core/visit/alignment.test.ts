@@ -115,6 +115,10 @@ describe("after an alignment", () => {
     expect(dialCheckLacks(ALIGNED, settled(ROUND), VISIT)[0]).toMatch(/in the cabinet.*at three points/);
     expect(dialCheckLacks(ALIGNED, settled([...ROUND, ...DIAL.slice(0, 2)]), VISIT)[0]).toMatch(/at 1 more point/);
     expect(dialCheckLacks(ALIGNED, settled([...ROUND, ...DIAL]), VISIT)).toEqual([]);
+    // One place that is read three times is one place.
+    expect(
+      dialCheckLacks(ALIGNED, settled([...ROUND, ...DIAL.slice(0, 1), ...DIAL.slice(1, 2), DIAL[1] ?? ""]), VISIT)[0],
+    ).toMatch(/at 1 more point/);
     // Turned again, it is to be checked again; out of the cabinet it does not count.
     expect(dialCheckLacks(ALIGNED, settled([...DIAL, ...ROUND]), VISIT)).toHaveLength(1);
     const outside = ["row dial: 600 kHz true 601 kHz; set chassis out of the cabinet", ...DIAL.slice(1)];

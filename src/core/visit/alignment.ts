@@ -17,7 +17,6 @@ const rowOf = ({ content: { payload } }: Standing<"aligned">): AlignmentRow => (
   group: payload.group,
   adjust: payload.adjust,
   aim: payload.aim,
-  ...(payload.aim === "figure" ? { figure: "as published" } : {}),
   ...(payload.hertz === undefined ? {} : { hertz: payload.hertz }),
   ...(payload.ends ? { end: payload.ends } : {}),
 });
@@ -140,12 +139,12 @@ export function dialCheckLacks(
       movesDial({ group: payload.group, aim: payload.aim, ...(payload.ends ? { end: payload.ends } : {}) }),
     );
   if (!since || !receiver) return [];
-  const points = dialRuns(settled)
+  const rows = dialRuns(settled)
     .filter((run) => run.visitId === visitId && inCabinet(run))
-    .flatMap((run) =>
-      run.rows.filter(({ at, void: reason }) => reason === undefined && Date.parse(at) > Date.parse(since)),
-    );
-  const missing = DIAL_CHECKS - points.length;
+    .flatMap((run) => run.rows.filter(({ at }) => Date.parse(at) > Date.parse(since)));
+  // The same place read three times is one place.
+  const places = new Set(dialPoints({ rows }).map(({ dial }) => dial));
+  const missing = DIAL_CHECKS - places.size;
   return missing > 0
     ? [
         `Aligned: check the dial in the cabinet, with its own loop or antenna, at ${missing === DIAL_CHECKS ? "three points" : `${missing} more ${missing === 1 ? "point" : "points"}`}`,

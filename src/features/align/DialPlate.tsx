@@ -7,13 +7,13 @@ import { format } from "@/core/quantity";
 import { circuitNow, gangAt, oscillatorFor, signalFor, tunes } from "@/core/tracking";
 import { PHASE_NAMES } from "@/core/readings";
 import { ErrorText, SelectField, TextField } from "@/ui/form";
+import { TROUBLE_TEXTS } from "@/ui/tracking-words";
 import { SideBySide } from "@/ui/SideBySide";
 import { day } from "@/ui/dates";
 import { useLogbook } from "@/ui/logbook";
 import { useZone } from "@/ui/zone";
 import { DialAnswer } from "./DialAnswer";
 import { DialChart, type DialCurve } from "./DialChart";
-import { TROUBLE_TEXTS } from "./dial-words";
 import { TYPED, useDial, type Dial } from "./useDial";
 
 const CABINETS = ["in the cabinet", "out of the cabinet"] as const;

@@ -158,7 +158,7 @@ export function StepCard({ align, row, why }: CardProps) {
             <p className="text-4xl leading-tight font-bold">
               {row.adjust}{" "}
               <span className="text-2xl font-semibold">
-                {row.aim === "figure" ? `to ${row.figure}` : `for ${AIM_WORDS[row.aim]}`}
+                {row.aim === "figure" ? `to ${row.figure ?? AIM_WORDS.figure}` : `for ${AIM_WORDS[row.aim]}`}
               </span>
             </p>
             <Facts row={row} />

@@ -7,6 +7,9 @@ export type Check = { key: string; text: string };
 /** Minutes that a set plays before it is aligned. Shop rule. */
 export const WARM_MINUTES = 20;
 
+/** Above so many volts inside, cores and trimmers at B+ are asked about. Shop rule. */
+const CORES_AT_VOLTS = 300;
+
 /** What is looked at before the first core is turned, for this set. */
 export function checksFor(sheet: Pick<Sheet, "supply" | "highestVolts">): Check[] {
   return [
@@ -19,7 +22,7 @@ export function checksFor(sheet: Pick<Sheet, "supply" | "highestVolts">): Check[
     ...(sheet.supply === "live-chassis"
       ? [{ key: "isolated", text: "Isolating transformer in use: the generator's ground goes to this chassis" }]
       : []),
-    ...(sheet.highestVolts > 300
+    ...(sheet.highestVolts > CORES_AT_VOLTS
       ? [{ key: "high", text: `Cores and trimmers that carry B+ are known: up to ${sheet.highestVolts} V inside` }]
       : []),
   ];

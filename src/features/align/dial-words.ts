@@ -4,7 +4,6 @@ import {
   DIAL_GOAL,
   TRACKING_PART_WORDS,
   type Advice,
-  type DesignTrouble,
   type DialFit,
   type Explanation,
   type Move,
@@ -61,13 +60,6 @@ export function openText({ open, points, explanations }: DialFit): string | unde
       return undefined;
   }
 }
-
-export const TROUBLE_TEXTS: Record<DesignTrouble, string> = {
-  "upside-down": "The band is upside down: its lower end comes first.",
-  "if-inside": "The IF lies inside the band: no oscillator tracks across it.",
-  gang: "A gang of this capacity cannot cover the band: look at its least and largest capacity.",
-  "no-padder": "No padder makes these three points: an oscillator below the signal, or points too close together.",
-};
 
 const WAYS: Record<TrackingPart, readonly [more: string, less: string]> = {
   l: ["core in (more inductance)", "core out (less inductance)"],

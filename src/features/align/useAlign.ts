@@ -5,7 +5,7 @@ import { nextStep, proposeAlignment, stepKey, wayOf, type Proposed } from "@/cor
 import { circuitOf } from "@/core/diagnosis";
 import type { Aligned, Content } from "@/core/kinds";
 import type { AlignmentRow } from "@/core/model";
-import { alignmentOf, coreHistory } from "@/core/visit";
+import { alignmentOf } from "@/core/visit";
 import { shapeOf, useKept } from "@/ui/kept";
 import { saying, useLogbook } from "@/ui/logbook";
 import { checksFor } from "./checks";
@@ -43,13 +43,11 @@ export function useAlign() {
     [proposed, sheet],
   );
   const state = useMemo(() => alignmentOf(table, settled, visit.id), [table, settled, visit.id]);
-  const cores = useMemo(() => coreHistory(settled), [settled]);
   const rows = state.groups.flatMap((group) => group.rows);
   const chosen = rows.find((row) => stepKey(row) === held.at);
   const row = chosen ?? nextStep(state.groups, held.group)?.row;
   const key = row ? stepKey(row) : "";
   const round = row ? (state.groups.find(({ group }) => group === row.group)?.rounds.length ?? 1) : 1;
-  const done = state.doneAt.get(key) ?? [];
   const checks = checksFor(sheet);
   const unseen = checks.filter((check) => !held.seen[check.key]);
   const typed = held.typed[key] ?? NOTHING;
@@ -59,14 +57,16 @@ export function useAlign() {
     if (!row) return undefined;
     const read = readStep(row, outcome, typed, reason);
     if (!read.ok) return read;
-    const preflight = checks.map(({ key: one, text }) => ({ key: one, text, ok: held.seen[one] === "so" }));
+    const preflight = checks.flatMap(({ key: one, text }) =>
+      held.seen[one] ? [{ key: one, text, ok: held.seen[one] === "so" }] : [],
+    );
     const content: Extract<Content, { kind: "aligned" }> = {
       kind: "aligned",
       payload: {
         v: 1,
         ...read.payload,
         cabinet: held.cabinet === "in" ? "in" : "out",
-        preflight: unseen.length > 0 ? [] : preflight,
+        preflight,
       },
     };
     return { ok: true as const, content };
@@ -76,12 +76,9 @@ export function useAlign() {
       sheet,
       proposed,
       state,
-      cores,
-      rows,
       row,
       key,
       round,
-      done,
       typed,
       type,
       checks,
@@ -100,6 +97,9 @@ export function useAlign() {
       const made = contentOf(outcome, reason);
       if (!made) return { ok: false as const, message: "There is no step to write down." };
       if (!made.ok) return made;
+      // What is left or skipped changes nothing; a core is turned once the list was looked at.
+      if (outcome === "moved" && unseen.length > 0)
+        return { ok: false as const, message: "Look at the list above first: each line is so, or it is not." };
       part({ group: made.content.payload.group });
       // The next step stands there before the server has answered: what is typed meanwhile belongs to it.
       setGoesOn(true);

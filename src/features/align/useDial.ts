@@ -25,13 +25,15 @@ export const TYPED = "typed";
 const LINE: Line = { dial: "", truth: "" };
 const HELD: Held = { run: "", band: "", lines: [LINE, LINE, LINE], reading: "0.3", moves: {} };
 
-/** A figure of one column beside the other: kHz typed where MHz were meant, or the other way round. */
-export function scaleTrouble({ dial, truth }: DialPoint): string | undefined {
-  const ratio = dial / truth;
-  if (ratio > 300 || ratio < 1 / 300) return "One of the two is off by a thousand: kHz and MHz?";
-  return ratio > 1.5 || ratio < 1 / 1.5
-    ? "Dial and frequency are far apart: was an image or another station received?"
-    : undefined;
+/** Dial and frequency that are this many times apart are kHz beside MHz. */
+const THOUSAND = 300;
+const times = ({ dial, truth }: DialPoint) => Math.max(dial / truth, truth / dial);
+const offByThousand = (point: DialPoint) => times(point) > THOUSAND;
+
+/** What is asked about a point whose two figures do not go together. */
+function scaleTrouble(point: DialPoint): string | undefined {
+  if (offByThousand(point)) return "One of the two is off by a thousand: kHz and MHz?";
+  return times(point) > 1.5 ? "Dial and frequency are far apart: was an image or another station received?" : undefined;
 }
 
 const sheet = SHIPPED.find(({ key }) => key === "dial");
@@ -60,7 +62,7 @@ export function useDial() {
   });
   const points: DialPoint[] = run
     ? dialPoints(run).sort((a, b) => a.dial - b.dial)
-    : lines.flatMap(({ whole, trouble }) => (whole && !trouble?.startsWith("One") ? [whole] : []));
+    : lines.flatMap(({ whole }) => (whole && !offByThousand(whole) ? [whole] : []));
   const bands = tunedBands(model.sheet);
   const read = readDial(model.sheet, points, {
     chosen: held.band,

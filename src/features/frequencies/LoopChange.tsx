@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { ModelBand } from "@/core/model";
 import { format, parseQuantity, type Quantity } from "@/core/quantity";
-import { dialWithCoil, drawnCircuit, tunes } from "@/core/tracking";
+import { dialWithCoil, drawnCircuit, gangAt, trimmedFor, tunes } from "@/core/tracking";
 import { ErrorText, TextField } from "@/ui/form";
 
 const START = { from: "550 kHz", to: "1600 kHz", gangMin: "12 pF", gangMax: "450 pF", coil: "180 µH", other: "171 µH" };
@@ -31,14 +31,7 @@ export function LoopChange() {
   const places = from && to ? PLACES.map((share) => from + share * (to - from)) : [];
   const moved = made?.ok && factor ? dialWithCoil(made.drawn.tuned, made.drawn.band, places, factor) : [];
   // The trimmer that brings the high end back.
-  const back =
-    made?.ok && factor && to
-      ? made.drawn.tuned.trimmer + (1 / ((2 * Math.PI * to) ** 2 * made.drawn.tuned.l)) * (1 / factor - 1)
-      : undefined;
-  const trimmed =
-    made?.ok && factor && back !== undefined && back > 0
-      ? { ...made.drawn.tuned, l: made.drawn.tuned.l * factor, trimmer: back }
-      : undefined;
+  const trimmed = made?.ok && factor && to ? trimmedFor(made.drawn.tuned, factor, to) : undefined;
   return (
     <section aria-label="Another loop or a jumper" className="rounded-box border border-base-300 p-4">
       <h2 className="mb-2 text-lg font-bold">Another loop, or a jumper across it</h2>
@@ -69,8 +62,8 @@ export function LoopChange() {
           </thead>
           <tbody>
             {moved.map(({ dial, truth }) => {
-              const gang = 1 / ((2 * Math.PI * dial) ** 2 * made.drawn.tuned.l) - made.drawn.tuned.trimmer;
-              const then = trimmed ? tunes(trimmed, gang) : undefined;
+              const gang = gangAt(made.drawn.tuned, dial);
+              const then = trimmed && gang !== undefined ? tunes(trimmed, gang) : undefined;
               const off = (hertz: number) =>
                 `${hertz - dial < 0 ? "−" : "+"}${Math.abs((hertz - dial) / 1e3).toFixed(1)} kHz`;
               return (

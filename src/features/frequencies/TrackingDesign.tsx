@@ -13,6 +13,7 @@ import {
 } from "@/core/tracking";
 import { Chart, HeightAxis, WidthAxis, type Paper } from "@/ui/chart";
 import { ErrorText, SelectField, TextField } from "@/ui/form";
+import { TROUBLE_TEXTS } from "@/ui/tracking-words";
 import { hz } from "./words";
 
 const PAPER: Paper = { width: 560, height: 220, left: 66, right: 30, top: 14, bottom: 30 };
@@ -26,13 +27,6 @@ const START = {
   middle: "",
   high: "",
 };
-
-const TROUBLES = {
-  "upside-down": "The band is upside down: its lower end comes first.",
-  "if-inside": "The IF lies inside the band: no oscillator tracks across it.",
-  gang: "This gang cannot cover the band: it needs a larger span of capacity.",
-  "no-padder": "No padder makes these three points: try the oscillator above the signal, or other points.",
-} as const;
 
 /** The tracking error along the band, in kHz. */
 function ErrorCurve({ design }: { design: Design }) {
@@ -158,7 +152,7 @@ export function TrackingDesign() {
         ))}
       </div>
       {whole && !inside ? <ErrorText>The three points lie inside the band, the lowest first.</ErrorText> : null}
-      {made && !made.ok ? <ErrorText>{TROUBLES[made.trouble]}</ErrorText> : null}
+      {made && !made.ok ? <ErrorText>{TROUBLE_TEXTS[made.trouble]}</ErrorText> : null}
       {made?.ok ? (
         <div className="mt-2">
           <dl className="mb-2 grid grid-cols-3 gap-3">
