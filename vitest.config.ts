@@ -11,7 +11,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: "unit",
-          include: ["src/**/*.test.ts", "scripts/**/*.test.ts"],
+          include: ["src/**/*.test.ts", "scripts/**/*.test.ts", "tests/stories/**/*.test.ts"],
           benchmark: { include: ["src/**/*.bench.ts"] },
           // Core is pure: files share a thread's modules, which takes a third of the time.
           pool: "threads",

@@ -95,6 +95,12 @@ export async function faultFigures(db: Tx): Promise<{ figures: Figures; version:
 export const saveFaultFigures = (db: Tx, figures: Figures, version: number): Promise<Saved> =>
   saveOwn(db, { figures }, version);
 
+/** Keeps what the shop has at hand beside its figures; the last word counts. */
+export async function saveAtHand(db: Tx, lacking: Figures["lacking"]): Promise<Saved> {
+  const { figures, version } = await faultFigures(db);
+  return saveOwn(db, { figures: { ...figures, lacking } }, version);
+}
+
 /** What the shop works by, with the version that a change has to have seen. */
 export async function shopTerms(db: Tx): Promise<{ terms: Terms; version: number }> {
   const [row] = await db.select({ terms: shop.terms, version: shop.version }).from(shop);

@@ -8,7 +8,7 @@ import { VerdictMark } from "./VerdictMark";
 type SymptomListProps = {
   symptoms: readonly Standing<"symptom">[];
   /** what stands under a symptom: how the search read it */
-  under?: (what: string) => React.ReactNode;
+  under?: (entryId: string) => React.ReactNode;
 };
 
 /** Symptoms, each there or gone, with the way to say that one is gone. */
@@ -20,10 +20,10 @@ export function SymptomList({ symptoms, under }: SymptomListProps) {
       {symptoms.map(({ entry, content: { payload } }) => (
         <li key={entry.id} className="flex min-h-11 items-center gap-2 border-b border-base-300">
           <VerdictMark mark={open.has(entry.id) ? "bad" : "good"} note={open.has(entry.id) ? "there" : "gone"} />
-          <span className="grow">
+          <div className="grow">
             {payload.what}
-            {under?.(payload.what)}
-          </span>
+            {under?.(entry.id)}
+          </div>
           {open.has(entry.id) ? (
             <button
               type="button"

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { modelsSheet } from "./search-line.fixture";
 import { CONTEXT } from "../fixtures";
+import { TOPOLOGIES } from "../diagnosis";
+import type { Sheet } from "../model";
 import { parseLine } from ".";
-import { writeLine } from "../kinds";
+import { searched, writeLine } from "../kinds";
 import type { LineContext } from "../shorthand";
 
 const context: LineContext = { ...CONTEXT, sheet: modelsSheet, known: new Set(["C14", "V3", "V4"]) };
@@ -57,6 +59,38 @@ describe("a test as a line", () => {
 
   it("leaves points and notes that begin with such a word alone", () => {
     expect(message("hum")).not.toContain("what came of it");
+  });
+});
+
+describe.each(TOPOLOGIES.map(({ key, circuit }) => [key, circuit] as const))("every test of %s", (_key, circuit) => {
+  const sheet: Sheet = { ...modelsSheet, tubes: [], components: [], circuit };
+  const { system } = searched(sheet);
+
+  it("and every outcome is written, read back and equal", () => {
+    const of: LineContext = { ...context, sheet };
+    for (const { id, name, outcomes } of system.tests)
+      for (const { key, says } of outcomes) {
+        const payload = { v: 1 as const, test: id, outcome: key, what: name.slice(0, 200), says };
+        const line = writeLine({ kind: "fault-test", payload });
+        expect(payloadOf(line, of), line).toMatchObject({ test: id, outcome: key });
+      }
+  });
+
+  it("and every fault can be found by line", () => {
+    const of: LineContext = { ...context, sheet };
+    for (const { id } of system.faults) {
+      const payload = {
+        v: 1,
+        fault: id,
+        cause: "this is it",
+        state: "found",
+        evidence: [],
+        work: [],
+        gone: [],
+      } as const;
+      const line = writeLine({ kind: "finding", payload: { ...payload, evidence: [], work: [], gone: [] } });
+      expect(payloadOf(line, of), line).toMatchObject({ fault: id });
+    }
   });
 });
 

@@ -1,12 +1,24 @@
 import { describe, expect, it } from "vitest";
 import { circuitSchema } from "../model";
-import { addStage, fedBy, feedersOf, freeId, removeStage, TOPOLOGIES, topologyOf, withFeeders } from "./circuit";
+import {
+  addStage,
+  fedBy,
+  feedersOf,
+  freeId,
+  joinedTo,
+  joinTo,
+  placeInPath,
+  removeStage,
+  TOPOLOGIES,
+  topologyOf,
+  withFeeders,
+} from "./circuit";
 
 const superhet = topologyOf("superhet")?.circuit;
 if (!superhet) throw new Error("no superhet");
 
 describe("topologies", () => {
-  it("are nine, and each is a circuit", () => {
+  it("are twenty, and each is a circuit", () => {
     expect(TOPOLOGIES.map(({ key }) => key)).toEqual([
       "superhet",
       "transformerless",
@@ -17,6 +29,18 @@ describe("topologies", () => {
       "transmitter",
       "transceiver",
       "linear",
+      "single-conversion",
+      "am-fm",
+      "solid-receiver",
+      "solid-transceiver",
+      "solid-transmitter",
+      "audio-amplifier",
+      "solid-amplifier",
+      "vibrator",
+      "dynamotor",
+      "converter-transceiver",
+      "reflex",
+      "regenerative",
     ]);
     for (const { circuit } of TOPOLOGIES) expect(circuitSchema.safeParse(circuit).success).toBe(true);
   });
@@ -96,5 +120,30 @@ describe("a model's own circuit", () => {
         stages: superhet.stages.map((stage) => (stage.id === "af" ? { ...stage, name: "Mixer" } : stage)),
       }),
     ).toContain("same name");
+  });
+});
+
+describe("stages are joined and parted", () => {
+  const buffer = { id: "buffer", kind: "buffer", name: "Buffer", device: "tube", tubes: [] } as const;
+  const longer = addStage(superhet, { ...buffer, tubes: [] });
+
+  it("a stage goes into a way of the signal where it is put, and out again", () => {
+    const chainOf = (circuit: typeof superhet) => circuit.paths[0]?.chain ?? [];
+    expect(chainOf(placeInPath(longer, "receive", "buffer", "mixer"))).toContain("buffer");
+    expect(chainOf(placeInPath(longer, "receive", "buffer", ""))[0]).toBe("buffer");
+    expect(
+      chainOf(placeInPath(placeInPath(longer, "receive", "buffer", "if"), "receive", "buffer", undefined)),
+    ).toEqual(chainOf(superhet));
+    const two = placeInPath(longer, "fm", "buffer", "");
+    expect(two.paths.map(({ key }) => key)).toEqual(["receive", "fm"]);
+    expect(circuitSchema.safeParse(two).success).toBe(true);
+  });
+
+  it("says what it feeds or controls, and what it is joined to then", () => {
+    const joined = joinTo(longer, "buffer", ["mixer", "if"], "control");
+    expect(joinedTo(joined, "buffer")).toEqual({ to: ["mixer", "if"], kind: "control" });
+    expect(joinedTo(joinTo(joined, "buffer", [], "control"), "buffer").to).toEqual([]);
+    // The wildcard is written out, so that one of its stages can be parted.
+    expect(joinedTo(superhet, "reservoir").to).toContain("output");
   });
 });

@@ -3,12 +3,14 @@ import {
   type Circuit,
   type Device,
   type PathKey,
+  PATHS,
   type Stage,
   type StageKind,
   STAGE_KINDS,
 } from "../model";
 import { KINDS } from "./data/kinds";
 import { TOPOLOGY_TEXTS, type TopologyText } from "./data/topologies";
+import { natureNamed, type Nature } from "./traits";
 
 export type Topology = {
   key: string;
@@ -16,6 +18,8 @@ export type Topology = {
   circuit: Circuit;
   /** stages that many sets of this kind do without */
   optional: ReadonlySet<string>;
+  /** what its sets are, where no sheet tells it */
+  nature: Nature;
 };
 
 const lines = (text: string) =>
@@ -51,13 +55,14 @@ function readTopology(text: TopologyText): Topology {
   const circuit = circuitSchema.parse({
     topology: text.key,
     stages: stages.map(({ stage }) => stage),
-    paths: [...chain("receive"), ...chain("transmit")],
+    paths: PATHS.flatMap(chain),
     feeds: [...readFeeds(text.supply, "supply"), ...(text.control ? readFeeds(text.control, "control") : [])],
   });
   return {
     key: text.key,
     name: text.name,
     circuit,
+    nature: natureNamed(text.nature),
     optional: new Set(stages.flatMap(({ stage, optional }) => (optional ? [stage.id] : []))),
   };
 }
@@ -91,6 +96,7 @@ const CONTROLS: Partial<Record<StageKind, readonly StageKind[]>> = {
   metering: ["pa", "amplifier"],
   bias: ["pa", "amplifier"],
   regulator: ["oscillator", "vfo"],
+  stereo: ["af"],
 };
 
 /** How a new stage beside the signal is joined to it: as others of its kind are. */
@@ -118,6 +124,38 @@ export function addStage(circuit: Circuit, stage: Stage, behind?: string): Circu
   };
 }
 
+/**
+ * Puts a stage into a way of the signal, behind another one or (with "") at its beginning; takes it out where `after` is
+ * undefined. A way that nothing is left of goes.
+ */
+export function placeInPath(circuit: Circuit, key: PathKey, id: string, after: string | undefined): Circuit {
+  const chain = (circuit.paths.find((path) => path.key === key)?.chain ?? []).filter((one) => one !== id);
+  const next =
+    after === undefined
+      ? chain
+      : after === ""
+        ? [id, ...chain]
+        : chain.flatMap((one) => (one === after ? [one, id] : [one]));
+  const others = circuit.paths.filter((path) => path.key !== key);
+  const paths = next.length > 0 ? [...others, { key, chain: next }] : others;
+  return { ...circuit, paths: PATHS.flatMap((one) => paths.find((path) => path.key === one) ?? []) };
+}
+
+/** Says which stages one feeds or controls; none: it stands by itself. */
+export function joinTo(circuit: Circuit, id: string, to: readonly string[], kind: "supply" | "control"): Circuit {
+  const others = circuit.feeds.filter(({ from }) => from !== id);
+  return { ...circuit, feeds: to.length > 0 ? [...others, { from: id, to: [...to], kind }] : others };
+}
+
+/** Which stages one feeds or controls, each by name: `*` is every stage of a way of the signal. */
+export function joinedTo(circuit: Circuit, id: string): { to: string[]; kind: "supply" | "control" } {
+  const own = circuit.feeds.filter(({ from }) => from === id);
+  const to = own.flatMap((feed) =>
+    feed.to.flatMap((one) => (one === "*" ? inChains(circuit).filter((it) => it !== id) : [one])),
+  );
+  return { to: [...new Set(to)], kind: own[0]?.kind ?? "control" };
+}
+
 /** A short word for a new stage that no other has. */
 export function freeId(circuit: Circuit, kind: StageKind): string {
   const taken = new Set(circuit.stages.map(({ id }) => id));
@@ -137,13 +175,26 @@ export function feedersOf(circuit: Circuit, id: string): { id: string; kind: "su
   );
 }
 
-/** Stages with all that feeds and controls them, as far back as it goes. */
+/** Stages beside the signal without which it goes through all the same: what fails in them is seen in their own work. */
+const ASIDE: ReadonlySet<StageKind> = new Set([
+  "bfo",
+  "indicator",
+  "s-meter",
+  "metering",
+  "fan",
+  "modulator",
+  "speech",
+]);
+
+/** Stages with all that feeds and controls them, as far back as it goes; what the signal can do without is left out. */
 export function withFeeders(circuit: Circuit, stages: readonly string[]): Set<string> {
   const all = new Set<string>();
+  const aside = new Set(circuit.stages.filter(({ kind }) => ASIDE.has(kind)).map(({ id }) => id));
   const visit = (id: string) => {
     if (all.has(id)) return;
     all.add(id);
-    for (const feeder of feedersOf(circuit, id)) visit(feeder.id);
+    for (const feeder of feedersOf(circuit, id))
+      if (feeder.kind === "supply" || !aside.has(feeder.id)) visit(feeder.id);
   };
   stages.forEach(visit);
   return all;

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { NEEDS } from "./data/parts";
 import { modeOf } from "./modes";
 
 /** The shop's own figures for faults, and whether what it finds moves them. */
@@ -14,5 +15,7 @@ export const figuresSchema = z.object({
     )
     .default({}),
   learns: z.boolean().default(true),
+  /** instruments and spares that this shop does not have at hand */
+  lacking: z.array(z.enum(NEEDS)).optional(),
 });
 export type Figures = z.infer<typeof figuresSchema>;

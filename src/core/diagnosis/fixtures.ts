@@ -18,17 +18,18 @@ export function tiny(priors: readonly number[], sketches: readonly SketchOfTest[
     id: `if.tube-weak@V${index + 1}`,
     mode,
     stage: { ...stage, tubes: [] },
+    seat: "if",
     designator: `V${index + 1}`,
     prior,
     because: [],
   }));
   const tests = sketches.map(({ id, slip, effects, sound }): Test => {
-    const list: Test["effects"][number][] = [{ outcome: 0, share: 0 }];
+    const outcomes = sound ? SOUND : CHECK;
+    const list: Test["effects"][number][] = [outcomes.map(() => 0)];
     const response = Uint8Array.from(faults, (_, index) => {
       const effect = effects[index];
-      return effect ? list.push({ outcome: effect[0], share: effect[1] }) - 1 : 0;
+      return effect ? list.push(outcomes.map((_, at) => (at === effect[0] ? effect[1] : 0))) - 1 : 0;
     });
-    const outcomes = sound ? SOUND : CHECK;
     return {
       id,
       act: sound ? "play" : "check",

@@ -2,11 +2,19 @@ import type { Circuit, Stage, StageKind, Component, Sheet, Tube } from "../model
 import { removeStage, TOPOLOGIES, topologyOf, type Topology } from "./circuit";
 import { KINDS } from "./data/kinds";
 import type { PlacedPart } from "./system";
+import { natureOf, type Nature } from "./traits";
 
 type SheetFacts = Pick<Sheet, "kind" | "supply" | "tubes" | "components">;
 
 /** Where a kind's words would also catch another kind's: those that go first. */
 const FIRST: readonly StageKind[] = [
+  "fm-front",
+  "fm-limiter",
+  "fm-detector",
+  "stereo",
+  "vibrator",
+  "dynamotor",
+  "inverter",
   "regulator",
   "rectifier",
   "indicator",
@@ -42,7 +50,15 @@ const ORDINALS: [RegExp, number][] = [
 ];
 
 /** What a kind's work is called in sets that have no stage of that kind. */
-const ALSO: Partial<Record<StageKind, StageKind>> = { pa: "amplifier", oscillator: "vfo", vfo: "oscillator" };
+const ALSO: Partial<Record<StageKind, StageKind>> = {
+  pa: "amplifier",
+  oscillator: "vfo",
+  vfo: "oscillator",
+  "fm-front": "rf",
+  "fm-detector": "detector",
+  "fm-limiter": "if",
+  selector: "af",
+};
 
 const kindsIn = (circuit: Circuit, text: string): StageKind[] =>
   kindsOf(text).map((kind) => (circuit.stages.some((stage) => stage.kind === kind) ? kind : (ALSO[kind] ?? kind)));
@@ -67,32 +83,63 @@ export function stageNamed(circuit: Circuit, text: string): Stage | undefined {
 
 const isSolid = ({ position }: Tube) => /^(Q|TR)/i.test(position);
 
-/** How well a topology suits a sheet: what its words and its tubes say. */
+/** What suits a topology: words of the sheet's kind, works of its tubes, its supply. The highest score is offered. */
+type Suits = (set: {
+  words: string;
+  /** in the kind or in the work of a tube */
+  has: (pattern: RegExp) => boolean;
+  solid: boolean;
+  supply: Sheet["supply"];
+}) => number;
+
+const SENDS = /transceiver|transmitter/;
+/** An amplifier of sound, not of radio frequency. */
+const SOUND = /hi-?fi|audio|\baf\b|gramophone|guitar|stereo|music|public address|phono|tape|microphone|power amplifier/;
+const AMPLIFIER = /amplifier/;
+const LINEAR = /linear|\brf\b|grounded.grid/;
+const FM = /\bfm\b|vhf|ratio detector|discriminator/;
+const MOBILE = /\bcar\b|\bauto|mobile|vibrator/;
+
+const SUITS: Record<string, Suits> = {
+  superhet: () => 1,
+  transformerless: ({ supply }) => (supply === "live-chassis" ? 5 : 0),
+  portable: ({ supply, solid }) => (supply === "battery" && !solid ? 4 : 0),
+  transistor: ({ supply, solid, has }) => (solid && !has(FM) ? 5 : supply === "low-voltage" ? 4 : 0),
+  "solid-receiver": ({ solid, has, supply, words }) =>
+    SENDS.test(words) ? 0 : solid && has(FM) ? 10 : solid && supply === "transformer" ? 6 : 0,
+  trf: ({ words, has }) => (/\btrf\b|straight/.test(words) || (has(/second rf/) && !has(/mixer|\bif\b/)) ? 6 : 0),
+  regenerative: ({ words }) => (/regenerat|reaction|one.?(tube|valve)/.test(words) ? 7 : 0),
+  reflex: ({ has }) => (has(/reflex/) ? 7 : 0),
+  linear: ({ words }) =>
+    AMPLIFIER.test(words) && (LINEAR.test(words) || !SOUND.test(words)) ? 7 : /linear/.test(words) ? 7 : 0,
+  "audio-amplifier": ({ words, solid }) =>
+    AMPLIFIER.test(words) && SOUND.test(words) && !LINEAR.test(words) && !solid ? 8 : 0,
+  "solid-amplifier": ({ words, solid }) => (AMPLIFIER.test(words) && !LINEAR.test(words) && solid ? 9 : 0),
+  transceiver: ({ words }) => (/transceiver/.test(words) ? 7 : 0),
+  "solid-transceiver": ({ words, solid }) => (/transceiver/.test(words) && solid ? 9 : 0),
+  "converter-transceiver": ({ words, has }) =>
+    /transceiver/.test(words) && has(/dc.?dc|inverter|switching (transistor|supply)|mobile/) ? 8 : 0,
+  transmitter: ({ words, has }) => (/transmitter/.test(words) ? 6 : has(/modulator/) && has(/\bpa\b/) ? 4 : 0),
+  "solid-transmitter": ({ words, solid }) => (/transmitter/.test(words) && solid ? 9 : 0),
+  "single-conversion": ({ words, has }) =>
+    !SENDS.test(words) &&
+    (/communications|amateur|general.coverage|single.?conversion/.test(words) || has(/\bbfo\b|beat/))
+      ? 4
+      : 0,
+  "dual-conversion": ({ words, has }) =>
+    !SENDS.test(words) && (/(dual|double).?conversion|\bifs\b/.test(words) || has(/second mixer/)) ? 6 : 0,
+  "am-fm": ({ words, has }) => (has(FM) && !SENDS.test(words) && !AMPLIFIER.test(words) ? 5 : 0),
+  vibrator: ({ words, has, supply }) =>
+    has(/vibrator/) || (MOBILE.test(words) && supply !== "transformer" && !SENDS.test(words)) ? 6 : 0,
+  dynamotor: ({ has }) => (has(/dynamotor|genemotor|rotary converter/) ? 8 : 0),
+};
+
 function suits(topology: Topology, sheet: SheetFacts): number {
   const words = sheet.kind.toLowerCase();
   const works = sheet.tubes.map(({ work }) => work.toLowerCase());
   const has = (pattern: RegExp) => works.some((work) => pattern.test(work)) || pattern.test(words);
   const solid = sheet.tubes.length > 0 && sheet.tubes.every(isSolid);
-  switch (topology.key) {
-    case "transformerless":
-      return sheet.supply === "live-chassis" ? 5 : 0;
-    case "portable":
-      return sheet.supply === "battery" ? 5 : 0;
-    case "transistor":
-      return solid || sheet.supply === "low-voltage" ? 5 : 0;
-    case "trf":
-      return /\btrf\b|regenerat|straight/.test(words) || (has(/second rf/) && !has(/mixer|\bif\b/)) ? 6 : 0;
-    case "linear":
-      return /linear|amplifier/.test(words) ? 7 : 0;
-    case "transceiver":
-      return /transceiver/.test(words) ? 7 : 0;
-    case "transmitter":
-      return /transmitter/.test(words) ? 6 : has(/modulator/) && has(/\bpa\b/) ? 4 : 0;
-    case "dual-conversion":
-      return /communications|dual.?conversion|double.?conversion/.test(words) || has(/second if|second mixer/) ? 4 : 0;
-    default:
-      return 1;
-  }
+  return SUITS[topology.key]?.({ words, has, solid, supply: sheet.supply }) ?? 0;
 }
 
 /** Tubes of a sheet that no stage of a circuit takes yet. */
@@ -184,6 +231,13 @@ export const placedParts = (circuit: Circuit, components: readonly Component[]):
       return stage ? [{ designator: component.designator, role, stage }] : [];
     });
   });
+
+/** What a set is, by its sheet; what the sheet leaves open, by the kind of its circuit. */
+export function natureFor(sheet: SheetFacts, circuit: Circuit, year?: number): Nature {
+  const usual = topologyOf(circuit.topology)?.nature ?? {};
+  const own = natureOf(sheet, year);
+  return { ...usual, ...own, reaction: Boolean(usual.reaction) || Boolean(own.reaction) };
+}
 
 /** The circuit of a sheet: its own, else one made from the nearest topology. */
 export function circuitOf(sheet: SheetFacts & Pick<Sheet, "circuit">): { circuit: Circuit; proposed: boolean } {

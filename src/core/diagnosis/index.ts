@@ -3,6 +3,9 @@ export {
   addStage,
   feedersOf,
   freeId,
+  joinedTo,
+  joinTo,
+  placeInPath,
   removeStage,
   TOPOLOGIES,
   topologyOf,
@@ -10,9 +13,10 @@ export {
   type Topology,
 } from "./circuit";
 export { AGEING, RECORD } from "./data/ageing";
-export { NEED_NAMES, NEEDS, PARTS, type Hazard, type TestNeed } from "./data/faults";
+export { bareId, onPath, PATH_FACTS, pathId } from "./data/paths";
+export { NEED_NAMES, NEEDS, PARTS, type Hazard, type TestNeed } from "./data/parts";
 export { KINDS } from "./data/kinds";
-export { circuitFrom, circuitOf, nearestTopology, placedParts, stageNamed } from "./from-sheet";
+export { circuitFrom, circuitOf, natureFor, nearestTopology, placedParts, stageNamed } from "./from-sheet";
 export { MODES, modeOf } from "./modes";
 export {
   consider,
@@ -26,6 +30,7 @@ export {
 } from "./picture";
 export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";
 export { figuresSchema, type Figures } from "./figures";
+export type { Nature } from "./traits";
 export { faultName, systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";
-export { said } from "./words";
+export { meaningsOf, nearestMeanings, said, type Meaning, type Said } from "./words";
 export type { Evidence, Fault, FaultMode, System, Test, TestAct } from "./types";

@@ -21,7 +21,7 @@ function likelihood(system: System, evidence: Evidence, present: readonly number
   let left = 1;
   let p = 0;
   for (let outcome = test.outcomes.length - 1; outcome >= 0; outcome -= 1) {
-    const hidden = effects.reduce((product, one) => product * (one?.outcome === outcome ? 1 - one.share : 1), 1);
+    const hidden = effects.reduce((product, one) => product * (1 - (one?.[outcome] ?? 0)), 1);
     const shown = outcome === 0 ? left : left * (1 - hidden);
     left -= shown;
     if (test.outcomes[outcome]?.key === evidence.outcome)

@@ -20,6 +20,8 @@ export const BEYOND_ODDS = 0.03;
  */
 export const BEYOND_LEAVES_SOUND = 0.75;
 
+const at = (list: ArrayLike<number>, index: number): number => list[index] ?? 0;
+
 /** Likelihoods of each outcome for each pair of effects: `table[(a·K + b)·n + outcome]`. */
 export type PairTable = { effects: number; outcomes: number; table: Float64Array };
 
@@ -37,8 +39,7 @@ export function pairTable(test: Test): PairTable {
     test.effects.forEach((other, b) => {
       let left = 1;
       for (let outcome = outcomes - 1; outcome >= 0; outcome -= 1) {
-        const hidden =
-          (one.outcome === outcome ? 1 - one.share : 1) * (other.outcome === outcome ? 1 - other.share : 1);
+        const hidden = (1 - at(one, outcome)) * (1 - at(other, outcome));
         const shown = outcome === 0 ? left : left * (1 - hidden);
         left -= shown;
         table[(a * effects + b) * outcomes + outcome] = (1 - test.slip) * shown + slip;
@@ -49,8 +50,6 @@ export function pairTable(test: Test): PairTable {
   tables.set(test, made);
   return made;
 }
-
-const at = (list: ArrayLike<number>, index: number): number => list[index] ?? 0;
 
 /** Weights of all hypotheses, not normalised: each is `scale` times what stands here. */
 export type Weights = {

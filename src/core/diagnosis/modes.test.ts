@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { DEVICES, STAGE_KINDS } from "../model";
 import { TOPOLOGIES } from "./circuit";
 import { AGEING } from "./data/ageing";
-import { PARTS } from "./data/faults";
+import { PARTS } from "./data/parts";
 import { KINDS } from "./data/kinds";
 import { MODES, modeOf } from "./modes";
 
@@ -41,7 +41,7 @@ describe("the table of faults", () => {
 
   it("reads a line: a leaky coupling capacitor distorts, and its grid and cathode rise while the plate falls", () => {
     const leaky = modeOf("coupling-leaky");
-    expect(leaky?.signal).toEqual({ effect: "distorted", share: 0.95 });
+    expect(leaky?.signal).toEqual({ distorted: 0.95 });
     expect(leaky?.shows).toEqual({ warm: 0.4 });
     expect(leaky?.volts.map(({ electrode, move }) => `${electrode} ${move}`)).toEqual([
       "grid high",

@@ -18,6 +18,12 @@ export const POWER = [
   outcome("distorted", "distorted or rough", /^(dist|rough|splatter|bad)/),
   outcome("dead", "no output", /^(dead|nothing|none|no\b|0$)/),
 ];
+export const MODULATION = [
+  outcome("fine", "clear and full", /^(fine|ok|full|good|clean|clear|loud)/),
+  outcome("weak", "low modulation", /^(weak|low|half|little|quiet)/),
+  outcome("distorted", "distorted or rough", /^(dist|rough|splatter|harsh|bad)/),
+  outcome("dead", "carrier without modulation", /^(dead|nothing|none|no\b|bare|0$)/),
+];
 export const HUM = [
   outcome("none", "no more hum than it should", /^(none|no\b|ok|fine|quiet)/),
   outcome("double", "hum at twice the line frequency", /^(double|twice|100|120)/),
@@ -53,6 +59,48 @@ export const WARM = pair(
 export const WORKS = pair(
   outcome("works", "works", /^(works?|ok|fine|good|yes)/),
   outcome("fails", "does not work", /^(fail|dead|no\b|not|does not|bad|off)/),
+);
+export const FUSE = pair(
+  outcome("whole", "whole, of the right rating", /^(whole|ok|good|fine|holds)/),
+  outcome("blown", "blown", /^(blown|blows|open|gone|black|bad|trips)/),
+);
+/** Of the fuse itself: bad means that it was all. */
+export const FUSE_ALONE = pair(
+  outcome("good", "no: it blows again, or the set is as it was", /^(good|no\b|blows|same)/),
+  outcome("bad", "yes: a new one holds, and the set plays", /^(bad|yes|holds|plays)/),
+);
+export const LAMP = pair(
+  outcome("dim", "dims after a moment", /^(dim|ok|good|fine|normal|dark)/),
+  outcome("bright", "stays bright, or at the limit", /^(bright|limit|full|glows|high)/),
+);
+export const SMELL = pair(
+  outcome("nothing", "nothing unusual", /^(nothing|ok|none|no\b|fine|cool)/),
+  outcome("hot", "smells, smokes or is too hot", /^(hot|smell|smok|burn|wax|yes)/),
+);
+export const GLOW = pair(
+  outcome("all", "all as they should", /^(all|yes|ok|good|fine|glow)/),
+  outcome("dark", "one or more stay dark", /^(dark|no\b|none|one|some|out)/),
+);
+export const KNOB = pair(
+  outcome("free", "all turn as they should", /^(free|ok|good|fine|smooth)/),
+  outcome("slips", "stiff, slipping or jumping", /^(slip|stiff|jump|stuck|gum|loose|bad|broken)/),
+);
+export const TURN = [
+  outcome("quiet", "none crackles", /^(quiet|ok|none|no\b|fine|clean)/),
+  outcome("switch", "a switch crackles or cuts out", /^(switch|band|wave)/),
+  outcome("control", "a control crackles or cuts out", /^(control|volume|tone|gain|pot|yes|noisy)/),
+];
+export const GRID = pair(
+  outcome("none", "no positive volts", /^(none|no\b|zero|0|gone|ok)/),
+  outcome("positive", "still positive", /^(positive|still|yes|\+|high)/),
+);
+export const STRING = pair(
+  outcome("whole", "a few ohms to a few hundred", /^(whole|ok|good|fine|low|closed)/),
+  outcome("open", "endless", /^(open|endless|infinite|none|nothing)/),
+);
+export const OHMS = pair(
+  outcome("normal", "as high as it should be", /^(normal|ok|good|fine|high)/),
+  outcome("low", "far too low", /^(low|short|none|0|zero)/),
 );
 export const LOOK = pair(
   outcome("nothing", "nothing to see", /^(nothing|ok|clean|none|fine|good)/),

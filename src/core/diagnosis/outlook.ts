@@ -1,4 +1,4 @@
-import { TO_GET_THERE, type Hazard, type TestNeed } from "./data/faults";
+import { TO_GET_THERE, type Hazard, type TestNeed } from "./data/parts";
 import { pairTable } from "./infer";
 import type { System, Test } from "./types";
 
@@ -33,7 +33,7 @@ export function checksOf(system: System, bench: Bench): Check[] {
         test,
         faults,
         cost: minutesOf({ needs, minutes: test.minutes }, bench) + HAZARD_MINUTES[test.hazard],
-        finds: test.effects[1]?.share ?? 1,
+        finds: Math.max(...test.effects.flat(), 0) || 1,
         opens: test.needs.includes("open"),
       };
     });

@@ -1,5 +1,5 @@
 import { clashes, type Clash } from "./clash";
-import type { Hazard, TestNeed } from "./data/faults";
+import type { Hazard, TestNeed } from "./data/parts";
 import {
   infer,
   massByEffects,
@@ -11,7 +11,8 @@ import {
   type Weights,
 } from "./infer";
 import { culprits, type Bench } from "./outlook";
-import { rankTests, type Ranked } from "./rank";
+import { rankTests, TELLS, type Ranked } from "./rank";
+import { shortIsLikely } from "./cold";
 import { reasonFor } from "./reason";
 import { checkId } from "./tests";
 import { faultName, systemFor, type SetFacts } from "./system";
@@ -100,12 +101,12 @@ export type Picture = {
   minutes: number;
   /** entries whose test this circuit does not have */
   unknown: string[];
+  /** a short is likely: how likely. Nothing is advised that needs the line until it is ruled out */
+  short?: number;
 };
 
-/** A test that tells less than this, in bits, is no advice. */
-const TELLS = 0.01;
 /** A part that its check has shown bad, and that is this likely to be so, needs no more looking for. */
-const AS_GOOD_AS_SURE = 0.7;
+const AS_GOOD_AS_SURE = 0.5;
 const CAUSES = 10;
 const NEXT = 3;
 /** A cause that was at least this likely, and is now below a fifth of that, was ruled out. */
@@ -239,20 +240,32 @@ function outcomeShares(system: System, weights: Weights, test: Test, mended: rea
   );
 }
 
+/** Tests that are not asked for once more: what showed a part bad, the last one made, and what was made twice. */
+function closedTests({ evidence }: Question, shown: ReadonlySet<string>): Set<string> {
+  const times = new Map<string, number>();
+  for (const { test } of evidence) times.set(test, (times.get(test) ?? 0) + 1);
+  const last = evidence.at(-1)?.test;
+  return new Set([...shown, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
+}
+
 /** Everything that the fault board shows, from what is known. Evidence may come in any order. */
 export function consider(question: Question): Picture {
   const system = systemFor(question.facts);
   const { weights, unknown } = infer(system, question.evidence);
   const found = posterior(weights);
   const mended = indicesOf(system, question.mended);
-  const bench: Bench = { lacking: new Set(question.lacking), met: new Set(question.met) };
+  const short = shortIsLikely(system, question.evidence, found.fault, mended);
+  const bench: Bench = {
+    lacking: new Set([...question.lacking, ...(short ? (["power"] as const) : [])]),
+    met: new Set(question.met),
+  };
   const known = new Set([...mended, ...indicesOf(system, question.confirmed)]);
   const shown = new Set(question.evidence.flatMap(({ test, outcome }) => (outcome === "bad" ? [test] : [])));
   // What its own check has shown is to be mended, not looked for: the search is for what is left.
   const bad = new Set(shownBad(system, shown, found));
   const out = new Set([...known, ...bad]);
   const share = culprits(system, found.fault, out);
-  const ranked = rankTests(system, share, bench, new Set(question.done), shown);
+  const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question, shown));
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   const readings = question.evidence.flatMap((one) => {
     const reading = readEvidence(system, one);
@@ -292,6 +305,7 @@ export function consider(question: Question): Picture {
     none: found.none,
     minutes: ranked[0]?.toFind ?? 0,
     unknown: unknown.map(({ id }) => id),
+    ...(short ? { short } : {}),
   };
 }
 

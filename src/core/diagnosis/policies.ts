@@ -1,9 +1,8 @@
-import type { Circuit } from "../model";
+import type { Circuit, PathKey } from "../model";
+import { pathId } from "./data/paths";
 import { KINDS } from "./data/kinds";
-import { observe, posterior, priorWeights, type Weights } from "./infer";
-import { culprits, type Bench } from "./outlook";
-import { rankTests } from "./rank";
-import { pathId } from "./path-tests";
+import { infer, posterior } from "./infer";
+import { minutesOf, type Bench } from "./outlook";
 import { checkId } from "./tests";
 import type { Evidence, System, Test } from "./types";
 
@@ -21,92 +20,8 @@ export type Known = {
 /** A way of choosing the next test. Undefined when it has nothing left. */
 export type Policy = { name: string; next: (known: Known) => Test | undefined };
 
-const indices = (system: System, ids: ReadonlySet<string>): Set<number> =>
-  new Set([...ids].flatMap((id) => system.faultIndex.get(id) ?? []));
-
-let last: { evidence: readonly Evidence[]; count: number; weights: Weights } | undefined;
-
-/** A search's evidence only grows: what was taken in before is kept. */
-function weightsOf(system: System, evidence: readonly Evidence[]): Weights {
-  const kept = last?.evidence === evidence && last.count <= evidence.length ? last : undefined;
-  const weights = kept ? kept.weights : priorWeights(system);
-  for (const one of evidence.slice(kept?.count ?? 0)) observe(weights, system, one);
-  last = { evidence, count: evidence.length, weights };
-  return weights;
-}
-
-/** This engine: what brings the culprit nearest. */
-export const engine: Policy = {
-  name: "this engine",
-  next: ({ system, evidence, done, mended, bench }) => {
-    const weights = weightsOf(system, evidence);
-    const share = culprits(system, posterior(weights).fault, indices(system, mended));
-    return rankTests(system, share, bench, done)[0]?.test;
-  },
-};
-
-/** The likeliest part first, looked at or exchanged one after the other; what was good is taken into account. */
-export const swapper: Policy = {
-  name: "likeliest part first",
-  next: ({ system, evidence, done, mended }) => {
-    const { fault } = posterior(weightsOf(system, evidence));
-    const byCheck = new Map<string, number>();
-    system.faults.forEach((one, index) => {
-      if (!mended.has(one.id)) byCheck.set(checkId(one), (byCheck.get(checkId(one)) ?? 0) + (fault[index] ?? 0));
-    });
-    const [best] = [...byCheck].filter(([id]) => !done.has(id)).sort((a, b) => b[1] - a[1]);
-    return best ? system.testById.get(best[0]) : undefined;
-  },
-};
-
-type StagePlan = { first: Test[]; checks: Test[] };
-const plans = new WeakMap<System, Map<string, StagePlan>>();
-
-/** What belongs to each stage: its volts and a look, and its parts, those that fail most often first. */
-function plansOf(system: System): Map<string, StagePlan> {
-  const known = plans.get(system);
-  if (known) return known;
-  const often = new Map<string, number>();
-  for (const fault of system.faults) often.set(checkId(fault), (often.get(checkId(fault)) ?? 0) + fault.prior);
-  const made = new Map(
-    system.stages.map(({ id }) => {
-      const here = system.tests.filter((test) => test.stage?.id === id);
-      const checks = here.filter(({ act }) => act === "check");
-      checks.sort((a, b) => (often.get(b.id) ?? 0) - (often.get(a.id) ?? 0));
-      return [id, { first: here.filter(({ act }) => ["rail", "volts", "look", "works"].includes(act)), checks }];
-    }),
-  );
-  plans.set(system, made);
-  return made;
-}
-
-/** Everything of one stage: its volts, a look, then its parts, those that fail most often first. */
-function throughStage(system: System, id: string, done: ReadonlySet<string>): Test | undefined {
-  const plan = plansOf(system).get(id);
-  return [...(plan?.first ?? []), ...(plan?.checks ?? [])].find((test) => !done.has(test.id));
-}
-
-function stageOrder({ stages, paths }: Circuit): string[] {
-  const chain = [...new Set(paths.flatMap((path) => path.chain))];
-  const beside = (lane: "supply" | "control") =>
-    stages.filter(({ id, kind }) => KINDS[kind].lane === lane && !chain.includes(id)).map(({ id }) => id);
-  return [...beside("supply"), ...chain, ...beside("control"), ...stages.map(({ id }) => id)];
-}
-
-/** From the wall to the loudspeaker, everything in order. */
-export const frontToBack: Policy = {
-  name: "front to back",
-  next: ({ circuit, system, done }) => {
-    for (const id of stageOrder(circuit)) {
-      const test = throughStage(system, id, done);
-      if (test) return test;
-    }
-    return undefined;
-  },
-};
-
 /** Stages of the chain that are still suspect, by what was injected. */
-function narrowed(chain: readonly string[], key: "receive" | "transmit", evidence: readonly Evidence[]) {
+function narrowed(chain: readonly string[], key: PathKey, evidence: readonly Evidence[]) {
   let [from, to] = [0, chain.length];
   for (const { test, outcome } of evidence) {
     const [act, id = ""] = test.split(":");
@@ -123,8 +38,7 @@ const supplies = ({ stages }: Circuit): string[] =>
   stages.filter(({ kind }) => KINDS[kind].lane === "supply").map(({ id }) => id);
 
 /** Stages that a complaint without a lost signal points at, in the order of the trade's lore. */
-function byComplaint(known: Known): string[] {
-  const { circuit, evidence, system } = known;
+function byComplaint({ circuit, evidence, system }: Known): string[] {
   const chain = circuit.paths.flatMap((path) => path.chain);
   const said = new Set(
     evidence.flatMap(({ test, outcome }) =>
@@ -139,27 +53,42 @@ function byComplaint(known: Known): string[] {
   return [];
 }
 
+/** Volts and a look that a stage has, and that nobody has taken yet. */
+const atStage = ({ system, done }: Known, id: string): Test | undefined =>
+  system.tests.find(
+    (test) => test.stage?.id === id && ["rail", "volts", "works"].includes(test.act) && !done.has(test.id),
+  );
+
+/** Of the parts in some stages (in all, where none is named), the one that is likeliest for each minute that it takes. */
+function bestPart({ system, evidence, done, mended, bench }: Known, stages: readonly string[]): Test | undefined {
+  const { fault } = posterior(infer(system, evidence).weights, 1);
+  const mass = new Map<string, number>();
+  system.faults.forEach((one, index) => {
+    if (mended.has(one.id) || (stages.length > 0 && !stages.includes(one.stage.id))) return;
+    mass.set(checkId(one), (mass.get(checkId(one)) ?? 0) + (fault[index] ?? 0));
+  });
+  const worth = [...mass].flatMap(([id, p]) => {
+    const test = system.testById.get(id);
+    return test && !done.has(id) ? [{ test, worth: p / minutesOf(test, bench) }] : [];
+  });
+  return worth.sort((a, b) => b.worth - a.worth)[0]?.test;
+}
+
 /**
- * Rails first, then the middle of what is left of the signal path, then everything of the stage that is left. Where no
- * signal is lost: hum leads to the supply, a wrong dial to the oscillators, crackle to whatever answers to tapping.
+ * A careful hand without a computer at his side: rails first, then the middle of what is left of the signal path, then the
+ * volts of the stage that is left, and of its parts the likeliest for each minute, by all that was measured. Where no
+ * signal is lost, hum leads to the supply and a wrong dial to the oscillators.
  */
 export const halfSplitter: Policy = {
   name: "half-splitting",
   next: (known) => {
     const { circuit, system, evidence, done } = known;
-    const through = (ids: readonly string[]) => {
-      for (const id of ids) {
-        const test = throughStage(system, id, done);
-        if (test) return test;
-      }
-      return undefined;
-    };
-    const rail = system.tests.find((test) => test.act === "rail" && test.stage?.kind !== "agc" && !done.has(test.id));
     const bad = evidence.findLast(({ test, outcome }) => test.startsWith("rail:") && outcome !== "normal");
     if (bad) {
-      const test = through([bad.test.slice("rail:".length), ...supplies(circuit)]);
-      if (test) return test;
+      const part = bestPart(known, supplies(circuit));
+      if (part) return part;
     }
+    const rail = system.tests.find((test) => test.act === "rail" && test.stage?.kind !== "agc" && !done.has(test.id));
     if (rail) return rail;
     for (const { key, chain } of circuit.paths) {
       const complaint = evidence.findLast(({ test }) => test === pathId("play", key));
@@ -176,16 +105,11 @@ export const halfSplitter: Policy = {
             .filter(({ to: fed, kind }) => kind === "control" && fed.includes(id))
             .map((feed) => feed.from),
         ]);
-      const test = through(left);
-      if (test) return test;
+      const volts = left.flatMap((id) => atStage(known, id) ?? [])[0];
+      const next = volts ?? bestPart(known, left);
+      if (next) return next;
     }
-    const noisy = evidence.some(({ test, outcome }) => test === "noise" && outcome === "noisy");
-    const reacts = evidence.flatMap(({ test, outcome }) =>
-      test.startsWith("tap:") && outcome === "reacts" ? [test.slice(4)] : [],
-    );
-    const tap = noisy && system.tests.find((test) => test.act === "tap" && !done.has(test.id));
-    return through(reacts) ?? (tap || through(byComplaint(known)) || frontToBack.next(known));
+    const lore = byComplaint(known);
+    return (lore.length > 0 ? bestPart(known, lore) : undefined) ?? bestPart(known, []);
   },
 };
-
-export const POLICIES: readonly Policy[] = [engine, halfSplitter, frontToBack, swapper];

@@ -1,8 +1,9 @@
 import type { Circuit } from "../model";
-import type { TestNeed } from "./data/faults";
-import { infer, pairTable, type Weights } from "./infer";
-import type { Policy } from "./policies";
+import type { TestNeed } from "./data/parts";
+import { bareId } from "./data/paths";
+import { infer, type Weights } from "./infer";
 import { minutesOf } from "./outlook";
+import type { Policy } from "./policies";
 import { checkId } from "./tests";
 import type { Evidence, System, Test } from "./types";
 
@@ -20,6 +21,13 @@ export function chanceFrom(seed: number): Chance {
   };
 }
 
+/** A number out of words (FNV-1a), for a chance that is the same whenever the same thing is asked. */
+function seedOf(text: string): number {
+  let hash = 0x811c9dc5;
+  for (let at = 0; at < text.length; at += 1) hash = Math.imul(hash ^ text.charCodeAt(at), 0x01000193);
+  return hash >>> 0;
+}
+
 function draw(shares: readonly number[], chance: Chance): number {
   let left = chance() * shares.reduce((sum, share) => sum + share, 0);
   for (let index = 0; index < shares.length; index += 1) {
@@ -29,24 +37,40 @@ function draw(shares: readonly number[], chance: Chance): number {
   return shares.length - 1;
 }
 
-/** What a test shows of a set with these faults, slips included. */
-export function outcomeOf(test: Test, present: readonly number[], chance: Chance): string {
-  const { effects, outcomes, table } = pairTable(test);
-  const [a = 0, b = 0] = present.map((index) => test.response[index] ?? 0);
-  const start = (a * effects + b) * outcomes;
-  const outcome = draw(Array.from(table.subarray(start, start + outcomes)), chance);
-  return test.outcomes[outcome]?.key ?? "";
+/** A set with faults that keep their manner: what one shows in a test once, it shows each time. */
+export type Case = { present: number[]; seed: number; complaint: Evidence[] };
+
+/** What a fault shows in a test of one set: an outcome; 0 where it does not show. */
+function shown(test: Test, fault: number, { seed }: Pick<Case, "seed">, system: System): number {
+  const shares = test.effects[test.response[fault] ?? 0] ?? [];
+  const chance = chanceFrom(seedOf(`${seed}/${test.id}/${system.faults[fault]?.id ?? ""}`));
+  // The outcome that covers the others is looked at first.
+  for (let outcome = shares.length - 1; outcome > 0; outcome -= 1)
+    if (chance() < (shares[outcome] ?? 0)) return outcome;
+  return 0;
 }
 
-/** What an owner tells, and what is heard at the counter. */
-const COMPLAINTS = ["play", "hum", "noise", "steady", "dial", "play-tx", "steady-tx"];
+/** What a test truly shows of a set with these faults left. */
+export const truth = (test: Test, left: Iterable<number>, one: Pick<Case, "seed">, system: System): number =>
+  Math.max(0, ...[...left].map((fault) => shown(test, fault, one, system)));
 
-export type Case = { present: number[]; complaint: Evidence[] };
+/** The same as it is written down: now and then another outcome than the true one. @param wrong share of such answers */
+export function answered(test: Test, outcome: number, wrong: number, chance: Chance): string {
+  const others = test.outcomes.filter((_, index) => index !== outcome);
+  const said = chance() < wrong ? others[Math.floor(chance() * others.length)] : test.outcomes[outcome];
+  return said?.key ?? "";
+}
 
-const sound = (system: System, { test, outcome }: Evidence) => system.testById.get(test)?.outcomes[0]?.key === outcome;
+/** What an owner may tell, and what is heard at the counter. */
+const COMPLAINTS = ["play", "hum", "noise", "steady", "dial", "glow", "smell", "fuse", "works"];
+/** An owner does not tell all that is wrong. */
+const TELLS = 0.6;
+/** What a complaint is likely to be wrong in. */
+const OWNER_ERRS = 0.02;
 
 /**
- * Draws a set with one or two faults, with what is complained of. A set that shows nothing is not brought in.
+ * Draws a set with one or two faults, with what is complained of: not all that could be heard, and at least one thing. A
+ * set that shows nothing is not brought in.
  * @param shares of each fault: the knowledge's own, or others, when the knowledge is to be wrong
  */
 export function drawCase(
@@ -55,16 +79,21 @@ export function drawCase(
   chance: Chance,
   shares = system.faults.map(({ prior }) => prior),
 ): Case {
+  const asked = system.tests.filter(({ id }) => COMPLAINTS.includes(bareId(id.split(":")[0] ?? id)));
   for (;;) {
     const first = draw(shares, chance);
     const second = draw(shares, chance);
     if (count === 2 && (first === second || checkIdOf(system, first) === checkIdOf(system, second))) continue;
     const present = count === 1 ? [first] : [first, second];
-    const complaint = COMPLAINTS.flatMap((id): Evidence[] => {
-      const test = system.testById.get(id);
-      return test ? [{ id, test: id, outcome: outcomeOf(test, present, chance) }] : [];
+    const one = { present, seed: Math.floor(chance() * 1e9) };
+    const bad = asked.flatMap((test): Evidence[] => {
+      const outcome = truth(test, present, one, system);
+      return outcome === 0
+        ? []
+        : [{ id: test.id, test: test.id, outcome: answered(test, outcome, OWNER_ERRS, chance) }];
     });
-    if (complaint.some((one) => !sound(system, one))) return { present, complaint };
+    const [main, ...more] = bad.sort((a, b) => Number(b.test.startsWith("play")) - Number(a.test.startsWith("play")));
+    if (main) return { ...one, complaint: [main, ...more.filter(() => chance() < TELLS)] };
   }
 }
 
@@ -73,69 +102,68 @@ const checkIdOf = (system: System, index: number) => {
   return fault ? checkId(fault) : "";
 };
 
-export type Search = { found: boolean; tests: number; minutes: number };
+export type Found = { found: boolean; tests: number; minutes: number; falseAlarms: number };
 
-/** Longest search: whoever has not found it by then has given up. */
-export const MOST_TESTS = 150;
 /** Minutes to change a part. */
 const MINUTES_TO_MEND = 5;
 
 /**
- * Lets a policy search. A fault is found when its own check shows it; it is mended, and one listens again. A sound part
- * that a check calls bad is changed too, and the search goes on.
+ * Lets a policy search, as a person would by that rule. A part that its check calls bad is mended, and one listens again.
+ * @param most tests after which it gives up @param wrong share of answers that are wrong
  */
 export function search(
-  { present, complaint }: Case,
+  one: Case,
   system: System,
   circuit: Circuit,
   policy: Policy,
-  chance: Chance,
-): Search {
-  const evidence = [...complaint];
-  const left = new Set(present);
+  { most, wrong, chance }: { most: number; wrong: number; chance: Chance },
+): Found {
+  const evidence = [...one.complaint];
+  const left = new Set(one.present);
   const mended = new Set<string>();
   const met = new Set<TestNeed>();
-  let done = new Set<string>(complaint.map(({ test }) => test));
-  let tests = 0;
-  let minutes = 0;
+  let done = new Set<string>(one.complaint.map(({ test }) => test));
+  const sum: Found = { found: false, tests: 0, minutes: 0, falseAlarms: 0 };
   const make = (test: Test): string => {
-    const outcome = outcomeOf(test, [...left], chance);
+    const outcome = answered(test, truth(test, left, one, system), wrong, chance);
     evidence.push({
       id: `t${evidence.length}`,
       test: test.id,
       outcome,
       ...(mended.size > 0 ? { mended: [...mended] } : {}),
     });
-    tests += 1;
-    minutes += minutesOf(test, { lacking: new Set(), met });
+    sum.tests += 1;
+    sum.minutes += minutesOf(test, { lacking: new Set(), met });
     for (const need of test.needs) if (need === "open") met.add(need);
     done.add(test.id);
     return outcome;
   };
-  while (left.size > 0 && tests < MOST_TESTS) {
-    let test = policy.next({ circuit, system, evidence, done, mended, bench: { lacking: new Set(), met } });
+  const next = () => policy.next({ circuit, system, evidence, done, mended, bench: { lacking: new Set(), met } });
+  while (left.size > 0 && sum.tests < most) {
+    let test = next();
     if (!test) {
       done = new Set();
-      test = policy.next({ circuit, system, evidence, done, mended, bench: { lacking: new Set(), met } });
+      test = next();
     }
     if (!test) break;
     const outcome = make(test);
     if (test.act !== "check" || outcome !== "bad") continue;
-    const behind = system.faults.flatMap((fault, index) => (checkId(fault) === test.id ? [index] : []));
-    behind.forEach((index) => {
+    const before = left.size;
+    system.faults.forEach((fault, index) => {
+      if (checkId(fault) !== test.id) return;
       left.delete(index);
-      const id = system.faults[index]?.id;
-      if (id) mended.add(id);
+      mended.add(fault.id);
     });
-    minutes += MINUTES_TO_MEND;
+    if (left.size === before) sum.falseAlarms += 1;
+    sum.minutes += MINUTES_TO_MEND;
     if (left.size === 0) break;
     done = new Set([...done].filter((id) => id.startsWith("check:")));
-    for (const { test: id, outcome: was } of complaint) {
+    for (const { test: id } of one.complaint) {
       const again = system.testById.get(id);
-      if (again && was !== again.outcomes[0]?.key) make(again);
+      if (again) make(again);
     }
   }
-  return { found: left.size === 0, tests, minutes };
+  return { ...sum, found: left.size === 0 };
 }
 
 /** Bits that it takes to name one fault, or a pair, after the complaint: the entropy of what is left of that number. */
@@ -162,19 +190,3 @@ export const boundOf = (system: System, { present, complaint }: Case): number =>
 /** Shares that are wrong by a factor: each is multiplied or divided by up to as much. */
 export const wrongBy = (factor: number, shares: readonly number[], chance: Chance): number[] =>
   shares.map((share) => share * factor ** (2 * chance() - 1));
-
-/** A policy that remembers what it chose: simulated searches go the same way many times. */
-export function remembering(policy: Policy): Policy {
-  const chosen = new Map<string, Test | undefined>();
-  return {
-    name: policy.name,
-    next: (known) => {
-      const key = known.evidence
-        .map(({ test, outcome, mended }) => `${test}=${outcome}${mended ? `/${mended.length}` : ""}`)
-        .concat([...known.mended], known.bench.met.has("open") ? "open" : "", String(known.done.size))
-        .join("|");
-      if (!chosen.has(key)) chosen.set(key, policy.next(known));
-      return chosen.get(key);
-    },
-  };
-}

@@ -1,8 +1,9 @@
-import type { Hazard, TestNeed } from "./data/faults";
+import type { Circuit, Stage, StageKind } from "../model";
+import type { Hazard, TestNeed } from "./data/parts";
 import type { Fault, OutcomeFacts, Shows, Test, TestAct } from "./types";
 
-/** What a fault does in a test: an outcome and how surely; undefined where the test does not touch it. */
-export type Effect = { outcome: string; share: number } | undefined;
+/** What a fault does in a test: its outcomes and how surely each; undefined where the test does not touch it. */
+export type Effect = Readonly<Record<string, number>> | undefined;
 
 export type Sketch = Omit<Test, "response" | "effects" | "outcomes" | "slip"> & {
   outcomes: readonly OutcomeFacts[];
@@ -26,18 +27,19 @@ const USUAL_SLIP = 0.06;
 const SHOWS_ON_OTHER_BANDS = 0.6;
 const SHOWS_WHEN_COLD = 0.75;
 
-const SIGNAL_OUTCOME = { weak: "weak", distorted: "distorted", dead: "dead" } as const;
-
 /** Turns a sketch into a test: the few different effects, and for each fault which one it has. */
 export function finish({ effect, outcomes, slip, ...sketch }: Sketch, faults: readonly Fault[]): Test {
-  const effects: Test["effects"][number][] = [{ outcome: 0, share: 0 }];
+  const effects: Test["effects"][number][] = [outcomes.map(() => 0)];
+  const byShares = new Map<string, number>();
   const response = Uint8Array.from(faults, (fault) => {
     const seen = effect(fault);
-    const outcome = seen ? outcomes.findIndex(({ key }) => key === seen.outcome) : 0;
-    if (!seen || outcome <= 0 || seen.share <= 0) return 0;
-    const share = Math.round(seen.share * 20) / 20;
-    const known = effects.findIndex((one) => one.outcome === outcome && one.share === share);
-    return known >= 0 ? known : effects.push({ outcome, share }) - 1;
+    if (!seen) return 0;
+    const shares = outcomes.map(({ key }, index) => (index === 0 ? 0 : Math.round((seen[key] ?? 0) * 20) / 20));
+    if (shares.every((share) => share <= 0)) return 0;
+    const key = shares.join();
+    const known = byShares.get(key) ?? effects.push(shares) - 1;
+    byShares.set(key, known);
+    return known;
   });
   return { ...sketch, outcomes, slip: slip ?? SLIPS[sketch.act] ?? USUAL_SLIP, response, effects };
 }
@@ -48,30 +50,72 @@ export const showing = ({ shows }: Fault["mode"], share: number) =>
 
 export const signalIn =
   (stages: ReadonlySet<string>) =>
-  ({ stage, mode }: Fault): Effect =>
-    mode.signal && stages.has(stage.id)
-      ? { outcome: SIGNAL_OUTCOME[mode.signal.effect], share: showing(mode, mode.signal.share) }
+  ({ seat, mode }: Fault): Effect =>
+    mode.signal && stages.has(seat)
+      ? Object.fromEntries(Object.entries(mode.signal).map(([effect, share]) => [effect, showing(mode, share)]))
       : undefined;
 
 export const showsIn =
   (show: Shows, outcome: string, stages: ReadonlySet<string>) =>
-  ({ stage, mode }: Fault): Effect => {
+  ({ seat, mode }: Fault): Effect => {
     const share = mode.shows[show];
-    return share && stages.has(stage.id) ? { outcome, share } : undefined;
+    return share && stages.has(seat) ? { [outcome]: share } : undefined;
   };
 
 export const either =
   (...effects: ((fault: Fault) => Effect)[]) =>
   (fault: Fault): Effect => {
-    for (const one of effects) {
-      const seen = one(fault);
-      if (seen) return seen;
-    }
-    return undefined;
+    const seen = effects.map((one) => one(fault)).filter((one) => one !== undefined);
+    return seen.length > 0 ? Object.assign({}, ...seen) : undefined;
   };
 
-export type Live = { probe: Hazard; open: readonly TestNeed[] };
-export const liveOf = (volts: number): Live => ({
-  probe: volts <= 60 ? 1 : volts > 600 ? 3 : 2,
-  open: ["open", "power"],
-});
+/** Volts above which nobody holds a probe to anything: the set's own meters, or nothing. Shop rule. */
+export const NO_PROBE_ABOVE = 1000;
+/** Volts below which a live point is no danger by itself. IEC 61140: 60 V of ripple-free direct current. */
+const TOUCHABLE = 60;
+
+/** How a set is worked on under power. */
+export type Live = {
+  volts: number;
+  open: readonly TestNeed[];
+  /** the danger of a probe in a stage */
+  at: (stage: Stage) => Hazard;
+  /** may a probe or a hand go into a stage under power at all? */
+  allowed: (stage: Stage) => boolean;
+};
+
+/** Stages that carry the high voltage of a transmitter or an amplifier, by kind. */
+const CAGE: ReadonlySet<StageKind> = new Set([
+  "rectifier",
+  "high-voltage",
+  "pa",
+  "amplifier",
+  "tank",
+  "modulator",
+  "driver",
+]);
+
+/**
+ * What goes under power and how dangerous it is: a board with 12 V on it is not the cage with the high voltage, and
+ * above NO_PROBE_ABOVE nothing is measured by probe.
+ * @param volts the highest voltage inside, V
+ * @param low stages that work at low voltage, with nothing high beside them
+ */
+export function liveOf(volts: number, low: ReadonlySet<string> = new Set()): Live {
+  const high = volts > 600;
+  return {
+    volts,
+    open: ["open", "power"],
+    at: (stage) => {
+      if (volts <= TOUCHABLE || low.has(stage.id)) return 1;
+      return high && CAGE.has(stage.kind) ? 3 : 2;
+    },
+    allowed: (stage) => volts <= NO_PROBE_ABOVE || low.has(stage.id) || !CAGE.has(stage.kind),
+  };
+}
+
+/** Stages of transistors on a board of their own: their rail is low, and the high voltage is elsewhere. */
+export const lowVoltage = ({ stages }: Circuit): Set<string> =>
+  new Set(
+    stages.filter(({ device, board, kind }) => (device === "solid" && board) || kind === "rails").map(({ id }) => id),
+  );

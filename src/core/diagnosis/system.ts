@@ -1,4 +1,5 @@
 import type { Circuit, Stage, Role } from "../model";
+import { KINDS } from "./data/kinds";
 import { MODES } from "./modes";
 import {
   ageFactor,
@@ -9,7 +10,8 @@ import {
   type Learnt,
   type PartRecord,
 } from "./priors";
-import { testsOf } from "./tests";
+import { olderTests, testsOf } from "./tests";
+import { may, type Nature } from "./traits";
 import type { Fault, FaultMode, System } from "./types";
 
 /** A component with the stage that it belongs to. */
@@ -23,6 +25,8 @@ export type SetFacts = {
   years?: number | undefined;
   /** highest voltage inside, V: it decides how careful a probe has to be */
   highestVolts: number;
+  /** what kind of set it is, as far as faults depend on it */
+  nature?: Nature | undefined;
   /** what the set's record says of a part or a tube */
   record?: Readonly<Record<string, PartRecord>> | undefined;
   /** the shop's own figures: share of a thousand, by key of the mode */
@@ -49,37 +53,84 @@ function primaryStages(circuit: Circuit): Map<string, string> {
   return primary;
 }
 
+/** Stages beside the signal that it needs all the same: without an oscillator nothing is heard. */
+const NEEDED = new Set(["oscillator", "vfo", "keying", "balanced"]);
+
+/**
+ * A fault as it acts in this set. In a stage beside the signal, what is no fault of that kind of stage alone spoils its own
+ * work and not the signal: a dead BFO leaves AM as it was. With one half of the wave in use, ripple is at the line
+ * frequency; on a battery nothing hums.
+ */
+function modeIn(mode: FaultMode, stage: Stage, circuit: Circuit, nature: Nature, string: boolean): FaultMode {
+  let { signal, shows, volts } = mode;
+  const beside =
+    KINDS[stage.kind].lane === "control" &&
+    !NEEDED.has(stage.kind) &&
+    !circuit.paths.some(({ chain }) => chain.includes(stage.id));
+  if (beside && signal && mode.kind !== stage.kind) {
+    const share = Math.max(shows.own ?? 0, ...Object.values(signal));
+    signal = undefined;
+    shows = { ...shows, own: share };
+  }
+  if (nature.halfWave && shows.hum2) {
+    const { hum2, ...rest } = shows;
+    shows = { ...rest, hum1: Math.max(hum2, shows.hum1 ?? 0) };
+  }
+  if (nature.battery && (shows.hum1 ?? shows.hum2) && !circuit.stages.some(({ kind }) => kind === "vibrator")) {
+    const { hum1: _one, hum2: _two, ...rest } = shows;
+    shows = rest;
+  }
+  // One heater of a string is all of them: nothing glows, and nothing is drawn.
+  if (string)
+    volts = [
+      { electrode: "rail", move: "none", share: 0.95 },
+      { electrode: "line", move: "none", share: 0.95 },
+    ];
+  if (string) shows = { ...shows, dark: 0.95 };
+  if (signal === mode.signal && shows === mode.shows && volts === mode.volts) return mode;
+  const { signal: _signal, ...rest } = mode;
+  return { ...rest, ...(signal ? { signal } : {}), shows, volts };
+}
+
 function faultsOf(facts: SetFacts): Fault[] {
-  const { circuit, parts, years, record = {}, figures = {}, learnt = NOTHING_LEARNT } = facts;
+  const { circuit, parts, years, record = {}, figures = {}, learnt = NOTHING_LEARNT, nature = {} } = facts;
+  const heaters = circuit.stages.find(({ kind }) => kind === "heaters");
   const primary = primaryStages(circuit);
   const serving = (stage: Stage): Stage => ({
     ...stage,
     tubes: stage.tubes.filter((tube) => primary.get(tube) === stage.id),
   });
   const listed = circuit.stages.flatMap((stage) =>
-    MODES.filter((mode) => mode.fits(stage)).flatMap((mode) => {
-      const tubeFault = mode.key.startsWith("tube-") || mode.key.startsWith("transistor-");
-      const own = serving(stage);
-      if (tubeFault && stage.tubes.length > 0 && own.tubes.length === 0) return [];
-      const places = partsOf(mode, tubeFault ? own : stage, parts);
-      return places.map((designator) => {
-        const often = figures[mode.key] ?? mode.often;
-        const age = ageFactor(mode.part, years);
-        const past = designator ? recordFactor(record[designator] ?? {}) : { factor: 1 };
-        // A part that was changed is no longer as old as the set.
-        const factor = past.factor < 1 ? past.factor : age.factor * past.factor;
-        const because = [
-          `${often} in a thousand faults${figures[mode.key] === undefined ? "" : ", the shop’s own figure"}`,
-          ...(past.factor < 1 ? [] : [age.because]),
-          past.because,
-        ].filter((one): one is string => one !== undefined);
-        const id = `${stage.id}.${mode.key}${designator ? `@${designator}` : ""}`;
-        return {
-          fault: { id, mode, stage, ...(designator ? { designator } : {}), prior: 0, because },
-          share: often * factor,
-        };
-      });
-    }),
+    MODES.filter((mode) => mode.fits(stage) && mode.only.every((trait) => may(trait, nature, stage))).flatMap(
+      (listed) => {
+        const string = nature.string === true && heaters !== undefined && listed.key === "tube-dead";
+        // Where every tube is listed with its own heater, the heater of no one in particular is none.
+        if (nature.string && listed.key === "heater-string-open") return [];
+        const mode = modeIn(listed, stage, circuit, nature, string);
+        const seat = string ? heaters.id : stage.id;
+        const tubeFault = mode.key.startsWith("tube-") || mode.key.startsWith("transistor-");
+        const own = serving(stage);
+        if (tubeFault && stage.tubes.length > 0 && own.tubes.length === 0) return [];
+        const places = partsOf(mode, tubeFault ? own : stage, parts);
+        return places.map((designator) => {
+          const often = figures[mode.key] ?? mode.often;
+          const age = ageFactor(mode.part, years);
+          const past = designator ? recordFactor(record[designator] ?? {}) : { factor: 1 };
+          // A part that was changed is no longer as old as the set.
+          const factor = past.factor < 1 ? past.factor : age.factor * past.factor;
+          const because = [
+            `${often} in a thousand faults${figures[mode.key] === undefined ? "" : ", the shop’s own figure"}`,
+            ...(past.factor < 1 ? [] : [age.because]),
+            past.because,
+          ].filter((one): one is string => one !== undefined);
+          const id = `${stage.id}.${mode.key}${designator ? `@${designator}` : ""}`;
+          return {
+            fault: { id, mode, stage, seat, ...(designator ? { designator } : {}), prior: 0, because },
+            share: often * factor,
+          };
+        });
+      },
+    ),
   );
   const priors = probabilities(listed.map(({ share }) => share));
   return withLearning(
@@ -91,12 +142,12 @@ function faultsOf(facts: SetFacts): Fault[] {
 /** Puts together what can be wrong with a set and what can be done to find it. */
 export function systemOf(facts: SetFacts): System {
   const faults = faultsOf(facts);
-  const tests = testsOf(facts.circuit, faults, facts.highestVolts);
+  const tests = testsOf(facts.circuit, faults, facts.highestVolts, facts.nature ?? {});
   return {
     stages: facts.circuit.stages,
     faults,
     tests,
-    testById: new Map(tests.map((test) => [test.id, test])),
+    testById: new Map([...olderTests(faults), ...tests].map((test) => [test.id, test])),
     faultIndex: new Map(faults.map(({ id }, index) => [id, index])),
   };
 }

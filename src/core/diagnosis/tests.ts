@@ -1,10 +1,12 @@
 import type { Circuit } from "../model";
-import { PARTS, type TestNeed } from "./data/faults";
+import { PARTS, type TestNeed } from "./data/parts";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";
 import { pathTests } from "./path-tests";
-import { railTests, voltageTests } from "./point-tests";
-import { finish, liveOf, showsIn, type Live, type Sketch } from "./sketch";
+import { ohmsTests, railTests, voltageTests } from "./point-tests";
+import { quickTests } from "./quick-tests";
+import { finish, liveOf, lowVoltage, showsIn, type Live, type Sketch } from "./sketch";
+import type { Nature } from "./traits";
 import type { Fault, Shows, Test } from "./types";
 
 /** With a good tube in, the fault goes, where nothing else is wrong too. Shop's estimate. */
@@ -23,7 +25,9 @@ function stageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Ske
     const here = new Set([stage.id]);
     const own = faults.filter((fault) => fault.stage.id === stage.id);
     const has = (show: Shows) => own.some(({ mode }) => mode.shows[show]);
-    const base = { stage, needs: live.open, hazard: live.probe } as const;
+    const base = { stage, needs: live.open, hazard: live.at(stage) } as const;
+    // Where transmitter voltages are, nobody taps with a stick under power.
+    const handsIn = live.allowed(stage) && live.at(stage) < 3;
     const does = KINDS[stage.kind].does;
     const swappable = own.some(({ mode }) => mode.part === "tube") && stage.device === "tube";
     return [
@@ -59,7 +63,7 @@ function stageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Ske
             },
           ]
         : []),
-      ...(has("tap")
+      ...(has("tap") && handsIn
         ? [
             {
               ...base,
@@ -87,9 +91,7 @@ function stageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Ske
               outcomes: OUT.SWAP,
               ...(stage.tubes.length > 0 ? { parts: stage.tubes } : {}),
               effect: (fault: Fault) =>
-                fault.stage.id === stage.id && fault.mode.part === "tube"
-                  ? { outcome: "cured", share: SWAP_CURES }
-                  : undefined,
+                fault.stage.id === stage.id && fault.mode.part === "tube" ? { cured: SWAP_CURES } : undefined,
             },
           ]
         : []),
@@ -110,16 +112,23 @@ function boardTests(circuit: Circuit): Sketch[] {
     outcomes: OUT.SWAP,
     effect: (fault) =>
       fault.stage.board === board && (fault.mode.signal ?? fault.mode.shows.own ?? fault.mode.shows.unsteady)
-        ? { outcome: "cured", share: SWAP_CURES }
+        ? { cured: SWAP_CURES }
         : undefined,
   }));
 }
 
+/** Parts of which a stage may have several: the band switch is one contact, the gain control another one. */
+const SEVERAL: ReadonlySet<string> = new Set(["contact", "adjustment", "winding", "mechanics", "relay"]);
+const partKey = ({ part }: Fault["mode"]) => part.replace(":", "-");
+
 /** The test that makes sure of a fault: one for each part that can be at fault. */
 export const checkId = ({ stage, mode, designator }: Pick<Fault, "stage" | "mode" | "designator">): string => {
   if (designator) return `check:${designator}`;
-  return `check:${stage.id}:${mode.part.replace(":", "-")}`;
+  return `check:${stage.id}:${SEVERAL.has(mode.part) ? mode.key : partKey(mode)}`;
 };
+/** What it was called while all contacts of a stage were one check: older entries name it so. */
+const lumpedId = ({ stage, mode, designator }: Fault): string | undefined =>
+  !designator && SEVERAL.has(mode.part) ? `check:${stage.id}:${partKey(mode)}` : undefined;
 
 function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
   const byCheck = new Map<string, Fault[]>();
@@ -130,35 +139,71 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
     const facts = PARTS[what];
     if (!first || !facts) return [];
     const part = first.designator ?? `${role ? `${role.replaceAll("-", " ")} ` : ""}${facts.name}`;
-    const powered = facts.needs.includes("power");
+    // Under transmitter voltages nobody wiggles or adjusts inside: what can be seen and moved with the power off is.
+    const dead =
+      facts.needs.includes("power") &&
+      facts.needs.includes("open") &&
+      (!live.allowed(first.stage) || live.at(first.stage) > 2);
+    const powered = facts.needs.includes("power") && !dead;
     // A part on a plug-in board is measured with the board out.
     const boardOut = first.stage.board && !powered && facts.needs.includes("open") && facts !== PARTS.sight;
-    const needs: readonly TestNeed[] = boardOut ? [...facts.needs, "board-out"] : facts.needs;
+    const cold = facts.needs.filter((need) => !dead || need !== "power");
+    const needs: readonly TestNeed[] = boardOut ? [...cold, "board-out"] : cold;
+    const named =
+      SEVERAL.has(first.mode.part) && !first.designator ? `${first.stage.name}: ${first.mode.name}` : undefined;
     return [
       {
         id,
         act: "check",
         stage: first.stage,
-        name: `Check ${first.designator ? part : `the ${part}`} of ${first.stage.name}`,
-        how: facts.how,
+        name:
+          facts === PARTS.fuse
+            ? "Was it the fuse alone?"
+            : named
+              ? `Check ${named}`
+              : `Check ${first.designator ? part : `the ${part}`} of ${first.stage.name}`,
+        how: dead ? (facts.cold ?? facts.how) : facts.how,
         needs,
         minutes: facts.minutes,
-        hazard: powered ? live.probe : facts.hazard,
-        outcomes: OUT.CHECK,
+        hazard: powered && facts.needs.includes("open") ? live.at(first.stage) : powered ? 1 : dead ? 0 : facts.hazard,
+        outcomes: facts === PARTS.fuse ? OUT.FUSE_ALONE : OUT.CHECK,
         slip: facts.wrong * 2,
         ...(first.designator ? { parts: [first.designator] } : {}),
-        effect: (fault) => (ids.get(fault) === id ? { outcome: "bad", share: facts.finds } : undefined),
+        effect: (fault) => (ids.get(fault) === id ? { bad: facts.finds } : undefined),
       },
     ];
   });
 }
 
+/** Tests that older entries name and that are not offered any more: a check of all contacts of a stage at once. */
+export function olderTests(faults: readonly Fault[]): Test[] {
+  const ids = new Set(faults.flatMap((fault) => lumpedId(fault) ?? []));
+  return [...ids].map((id) =>
+    finish(
+      {
+        id,
+        act: "check",
+        name: id,
+        how: "",
+        needs: [],
+        minutes: 5,
+        hazard: 0,
+        outcomes: OUT.CHECK,
+        effect: (fault) => (lumpedId(fault) === id ? { bad: 0.88 } : undefined),
+      },
+      faults,
+    ),
+  );
+}
+
 /** Everything that can be done to a set to find what is wrong, with what may come of it, derived from its structure. */
-export function testsOf(circuit: Circuit, faults: readonly Fault[], highestVolts: number): Test[] {
-  const live = liveOf(highestVolts);
+export function testsOf(circuit: Circuit, faults: readonly Fault[], highestVolts: number, nature: Nature): Test[] {
+  const live = liveOf(highestVolts, lowVoltage(circuit));
   return [
+    ...quickTests(circuit, faults, live, nature),
     ...circuit.paths.flatMap(({ key, chain }) => pathTests(circuit, key, chain, live)),
-    ...railTests(circuit, live),
+    ...railTests(circuit, live, nature),
+    ...ohmsTests(circuit),
     ...voltageTests(circuit, faults, live),
     ...stageTests(circuit, faults, live),
     ...boardTests(circuit),

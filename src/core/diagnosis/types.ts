@@ -1,5 +1,6 @@
-import type { Stage } from "../model";
-import type { Hazard, TestNeed } from "./data/faults";
+import type { Stage, StageKind } from "../model";
+import type { Hazard, TestNeed } from "./data/parts";
+import type { Trait } from "./traits";
 
 /** How surely an effect shows: a share of the times that one looks. */
 export type Share = number;
@@ -7,7 +8,22 @@ export type Share = number;
 export const SIGNAL_EFFECTS = ["weak", "distorted", "dead"] as const;
 export type SignalEffect = (typeof SIGNAL_EFFECTS)[number];
 
-export const SHOWS = ["hum1", "hum2", "noise", "unsteady", "off", "band", "warm", "tap", "seen", "own"] as const;
+export const SHOWS = [
+  "hum1",
+  "hum2",
+  "noise",
+  "unsteady",
+  "off",
+  "band",
+  "warm",
+  "tap",
+  "seen",
+  "own",
+  "blows",
+  "smells",
+  "dark",
+  "slips",
+] as const;
 export type Shows = (typeof SHOWS)[number];
 
 export const ELECTRODES = ["plate", "screen", "cathode", "grid", "rail", "line"] as const;
@@ -23,9 +39,13 @@ export type FaultMode = {
   part: string;
   /** share of a thousand faults found, for one stage of that kind */
   often: number;
-  /** does a stage have this fault? */
+  /** does a stage of that kind have this fault? */
   fits: (stage: Pick<Stage, "kind" | "device">) => boolean;
-  signal?: { effect: SignalEffect; share: Share };
+  /** it belongs to this one kind of stage */
+  kind?: StageKind;
+  /** what a set must be for it: an indirectly heated tube, a transformer; see `traits` */
+  only: readonly Trait[];
+  signal?: Partial<Record<SignalEffect, Share>>;
   shows: Partial<Record<Shows, Share>>;
   volts: { electrode: Electrode; move: Move; share: Share }[];
 };
@@ -36,6 +56,8 @@ export type Fault = {
   id: string;
   mode: FaultMode;
   stage: Stage;
+  /** the stage whose failure it acts as, where that is another one: a heater in a string darkens all of them */
+  seat: string;
   designator?: string;
   /** probability before anything was looked at */
   prior: number;
@@ -61,6 +83,24 @@ export const TEST_ACTS = [
   "tap",
   "swap",
   "check",
+  "fuse",
+  "lamp",
+  "smell",
+  "glow",
+  "thump",
+  "knob",
+  "turn",
+  "aerial",
+  "phono",
+  "phones",
+  "finger",
+  "pull",
+  "grid",
+  "bridge",
+  "agc-off",
+  "freeze",
+  "string",
+  "ohms",
 ] as const;
 export type TestAct = (typeof TEST_ACTS)[number];
 
@@ -83,8 +123,8 @@ export type Test = {
   slip: number;
   /** of each fault, by its index: which effect it has here; 0 is none */
   response: Uint8Array;
-  /** the effects: outcome and share; the first is none */
-  effects: readonly { outcome: number; share: Share }[];
+  /** the effects: for each outcome, the share of times that it comes of it; the first has none */
+  effects: readonly (readonly Share[])[];
   /** designators of the parts that it is about */
   parts?: readonly string[];
 };

@@ -1,5 +1,6 @@
 /** The kinds of entries: one home for all that is particular to each, and what folds over all of them. */
 export { WAYS } from "./approval";
+export { searched } from "./searched";
 export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/payload";
 export { WHERES, type Where } from "./component-test/payload";
 export {

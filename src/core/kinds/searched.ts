@@ -1,4 +1,4 @@
-import { circuitOf, placedParts, systemOf, type System } from "../diagnosis";
+import { circuitOf, natureFor, placedParts, systemOf, type System } from "../diagnosis";
 import type { Circuit, Sheet } from "../model";
 
 const kept = new WeakMap<Sheet, { circuit: Circuit; system: System }>();
@@ -8,7 +8,12 @@ export function searched(sheet: Sheet): { circuit: Circuit; system: System } {
   const known = kept.get(sheet);
   if (known) return known;
   const { circuit } = circuitOf(sheet);
-  const system = systemOf({ circuit, parts: placedParts(circuit, sheet.components), highestVolts: sheet.highestVolts });
+  const system = systemOf({
+    circuit,
+    parts: placedParts(circuit, sheet.components),
+    highestVolts: sheet.highestVolts,
+    nature: natureFor(sheet, circuit),
+  });
   const made = { circuit, system };
   kept.set(sheet, made);
   return made;

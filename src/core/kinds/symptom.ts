@@ -3,6 +3,7 @@ import { id, text, v1 } from "../log";
 import { notUnderstood, onTape, payloadOf, readAs, refer, textOf } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, unjudged, type Reader } from "./kind";
 import type { OpenPoint } from "./open";
+import { readReads, readsSchema, writeReads } from "./reads";
 import { saysOf } from "./said";
 
 const payload = z.object({
@@ -11,6 +12,8 @@ const payload = z.object({
   state: z.enum(["present", "changed", "gone"]),
   /** the entry of the symptom that changed or is gone */
   about: id.optional(),
+  /** how it is to be read, where somebody has put that right */
+  reads: readsSchema.optional(),
 });
 export type Symptom = z.infer<typeof payload>;
 
@@ -21,11 +24,23 @@ const read: Reader = (rest, context, word) => {
   const target = about ? onTape(about[1], context) : undefined;
   const named = payloadOf<Symptom>(target?.content, "symptom");
   if (about && !named) return notUnderstood(rest.start, `#${about[1]} is not a symptom on the tape.`);
-  const said = textOf(rest)
-    .slice(about?.[0].length ?? 0)
-    .trim();
+  const text = textOf(rest).slice(about?.[0].length ?? 0);
+  const put = /^(.*?)\s*\[([^\]]*)\]\s*$/s.exec(text);
+  const reads = put ? readReads(put[2] ?? "") : undefined;
+  if (put && !reads)
+    return notUnderstood(
+      rest.start,
+      "How it is to be read stands in brackets: [hum double, warm changes], or [nothing].",
+    );
+  const said = (put?.[1] ?? text).trim();
   return readAs(
-    { v: 1, what: said || (named?.what ?? ""), state, ...(target ? { about: target.id } : {}) },
+    {
+      v: 1,
+      what: said || (named?.what ?? ""),
+      state,
+      ...(target ? { about: target.id } : {}),
+      ...(reads ? { reads } : {}),
+    },
     rest.start,
   );
 };
@@ -38,7 +53,7 @@ export const symptom = defineKind({
   version: 1,
   schema: payload,
   upgrades: {},
-  fields: { what: "symptom", state: "state", about: "which symptom" },
+  fields: { what: "symptom", state: "state", about: "which symptom", reads: "how it is read" },
   about: ({ what }) => what,
   tied: [],
   judge: unjudged,
@@ -47,10 +62,12 @@ export const symptom = defineKind({
     { begins: /^(\?)/, read },
     { begins: /^(gone|changed)(?=\s|$)[:\s]*/i, read },
   ],
-  write: ({ what, state, about }, numberOf) =>
-    [state === "present" ? "?" : state, refer(about, numberOf), what].filter(Boolean).join(" "),
+  write: ({ what, state, about, reads }, numberOf) =>
+    [state === "present" ? "?" : state, refer(about, numberOf), what, reads && `[${writeReads(reads)}]`]
+      .filter(Boolean)
+      .join(" "),
   examples: [
-    { line: "? hum worse when warm", says: "a symptom" },
+    { line: "? hum worse when warm", says: "a symptom; [hum double] behind it says how it is to be read" },
     { line: "gone #12", says: "that symptom is gone; changed #12 and how it is now" },
   ],
   designators: nothing,
@@ -71,5 +88,5 @@ export const symptom = defineKind({
       if (one.state === "gone" || superseded) return [];
       return [{ id: entry.id, visitId: entry.visitId, kind: "symptom", text: one.what, blocks: true }];
     }),
-  evidence: ({ what, state }, { circuit, system }) => saysOf(what, state, circuit, system),
+  evidence: ({ what, state, reads }, set) => saysOf(what, state, set, reads),
 });

@@ -42,6 +42,14 @@ export const STAGE_KINDS = [
   "amplifier",
   "metering",
   "fan",
+  "vibrator",
+  "dynamotor",
+  "inverter",
+  "fm-front",
+  "fm-limiter",
+  "fm-detector",
+  "stereo",
+  "selector",
 ] as const;
 export type StageKind = (typeof STAGE_KINDS)[number];
 
@@ -66,7 +74,8 @@ export const stageSchema = z.object({
 });
 export type Stage = z.infer<typeof stageSchema>;
 
-export const PATHS = ["receive", "transmit"] as const;
+/** The ways that a signal goes: AM or whatever is received, FM where it has a way of its own, the carrier, what is laid on it. */
+export const PATHS = ["receive", "fm", "transmit", "modulation"] as const;
 export type PathKey = (typeof PATHS)[number];
 
 export const FEEDS = ["supply", "control"] as const;
@@ -80,7 +89,7 @@ export const circuitSchema = z
     paths: z
       .array(z.object({ key: z.enum(PATHS), chain: z.array(stageId).min(1, "A signal path has at least one stage.") }))
       .min(1, "A circuit has a signal path.")
-      .max(2),
+      .max(PATHS.length),
     /** a supply or a control voltage; `*` is every stage of every signal path */
     feeds: z
       .array(

@@ -43,7 +43,15 @@ export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { testRuns } from "./test-runs";
 export { drawnBy, runInHand, runPair, sheetOf, sheetRows, sheetRuns, type Run, type SheetRow } from "./sheet-runs";
-export { faultWords, searchOf, type FindingState, type Search, type SearchInput } from "./search";
+export {
+  faultWords,
+  heardAgain,
+  searchOf,
+  type FindingState,
+  type HeardAgain,
+  type Search,
+  type SearchInput,
+} from "./search";
 export { foundIn, learntFrom, type FoundOnce } from "./found";
 export { safeLacks, safeLines, type SafeLine } from "./safe-run";
 export { currentStep, runSheet, type SheetStep, type StepState, type VisitInput } from "./run-sheet";

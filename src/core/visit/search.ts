@@ -1,6 +1,9 @@
 import {
+  bareId,
   circuitOf,
   modeOf,
+  natureFor,
+  pathId,
   placedParts,
   systemFor,
   type Evidence,
@@ -12,7 +15,7 @@ import {
   type TestNeed,
 } from "../diagnosis";
 import { asBuilt } from "../history";
-import { evidenceOf, kindOf, ofKind, SAYS_NOTHING, type ContentOf, type Settled } from "../kinds";
+import { evidenceOf, kindOf, ofKind, SAYS_NOTHING, type Content, type ContentOf, type Settled } from "../kinds";
 import { upTo } from "../log";
 import type { Circuit } from "../model";
 import { poweredUp } from "./power-run";
@@ -90,7 +93,24 @@ function recordsOf(input: VisitInput): Record<string, PartRecord> {
   );
 }
 
-const WHOLE_SET = new Set(["play", "hum", "noise", "steady", "dial", "bands", "warm"]);
+const WHOLE_SET = new Set([
+  "play",
+  "hum",
+  "noise",
+  "steady",
+  "dial",
+  "bands",
+  "warm",
+  "fuse",
+  "lamp",
+  "smell",
+  "glow",
+  "thump",
+  "knob",
+  "turn",
+  "phono",
+  "phones",
+]);
 
 /**
  * The search of a visit, from its log: everything that was written down already is evidence, nothing is typed twice.
@@ -104,6 +124,7 @@ export function searchOf(input: SearchInput): Search {
     parts: placedParts(circuit, input.sheet.components),
     ...(years === undefined ? {} : { years }),
     highestVolts: input.sheet.highestVolts,
+    nature: natureFor(input.sheet, circuit, input.year ?? undefined),
     record: recordsOf(input),
     figures: input.figures?.often,
     ...(input.learnt && input.figures?.learns !== false ? { learnt: input.learnt } : {}),
@@ -133,10 +154,15 @@ export function searchOf(input: SearchInput): Search {
     const fresh = moment.mends.filter((id) => !mended.includes(id));
     mended.push(...fresh);
     // After a repair one listens again; what was found sound stays sound.
-    if (fresh.length > 0) done = new Set([...done].filter((id) => !WHOLE_SET.has(id.replace(/-tx$/, ""))));
+    if (fresh.length > 0) done = new Set([...done].filter((id) => !WHOLE_SET.has(bareId(id))));
   }
+  // To listen, nothing is opened: of the tests, only those that need it open the set.
+  const opensIt = (content: Content): boolean =>
+    content.kind === "fault-test"
+      ? (system.testById.get(content.payload.test)?.needs.includes("open") ?? false)
+      : kindOf(content).handsInside;
   const opened = input.settled.some(
-    ({ entry, content }) => entry.visitId === input.visitId && content !== null && kindOf(content).handsInside,
+    ({ entry, content }) => entry.visitId === input.visitId && content !== null && opensIt(content),
   );
   const met: TestNeed[] = [
     ...(opened ? (["open"] as const) : []),
@@ -154,6 +180,45 @@ export function searchOf(input: SearchInput): Search {
     ),
     findings,
   };
+}
+
+/** A test that tells whether a mended fault is gone: its sound outcome, and what it showed before. */
+export type HeardAgain = {
+  id: string;
+  name: string;
+  good: { key: string; says: string };
+  bad: { key: string; says: string };
+};
+
+/**
+ * What to listen to again after a fault was mended: the tests of the whole set that were bad before, and that the fault
+ * shows in. Where none was, what its way of the signal is heard by.
+ */
+export function heardAgain({ system, question, circuit }: Search, fault: string): HeardAgain[] {
+  const index = system.faultIndex.get(fault) ?? -1;
+  const heard = (id: string, outcome?: string): HeardAgain[] => {
+    const test = system.testById.get(id);
+    const [good, ...bad] = test?.outcomes ?? [];
+    const was = bad.find(({ key }) => key === outcome) ?? bad.at(-1);
+    if (!test || !good || !was) return [];
+    const name =
+      test.name.startsWith("Listen") && !test.name.startsWith("Listen for")
+        ? test.name.replace("Listen", "Listened again")
+        : `${test.name}, again`;
+    return [{ id, name, good: { key: good.key, says: good.says }, bad: { key: was.key, says: was.says } }];
+  };
+  const complained = new Map<string, string>();
+  for (const { test, outcome } of question.evidence) {
+    const known = system.testById.get(test);
+    const first = outcome.split("|")[0] ?? outcome;
+    if (known && WHOLE_SET.has(bareId(test)) && known.outcomes[0]?.key !== first && known.response[index])
+      complained.set(test, first);
+  }
+  const again = [...complained].flatMap(([id, outcome]) => heard(id, outcome));
+  if (again.length > 0) return again;
+  const path =
+    circuit.paths.find(({ key }) => system.testById.get(pathId("play", key))?.response[index]) ?? circuit.paths[0];
+  return path ? heard(pathId("play", path.key)) : [];
 }
 
 /** Words for a fault that a search named, also where its circuit has changed since. */

@@ -1,30 +1,42 @@
 "use client";
 
 import { Link } from "@/ui/Link";
+import { Zap } from "lucide-react";
 import { useMemo, useState } from "react";
 import { NEED_NAMES, type Cause, type TestNeed } from "@/core/diagnosis";
 import { describe, ofKind } from "@/core/kinds";
+import { heardAgain } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { SymptomList } from "@/ui/SymptomList";
 import { Causes } from "./CauseList";
 import { Findings } from "./Findings";
 import { FoundForm } from "./FoundForm";
+import { changeAtHand } from "./actions";
 import { NextTests } from "./NextTests";
 import { AddSymptom, AnyTestForm } from "./Observation";
-import { ReadAs } from "./ReadAs";
+import { ComplaintRead, EntryRead } from "./EntryRead";
 import { StageDetail } from "./StageDetail";
 import { Strip, type Seen } from "./Strip";
 import { Unexplained } from "./Unexplained";
 import { useSearch } from "./useSearch";
 import { percent } from "./words";
 
-const INSTRUMENTS: readonly TestNeed[] = ["meter", "generator", "tracer", "tube-tester", "bridge", "spare"];
+const INSTRUMENTS: readonly TestNeed[] = [
+  "meter",
+  "limiter",
+  "generator",
+  "tracer",
+  "tube-tester",
+  "bridge",
+  "spare",
+  "dummy-load",
+];
 
 /** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
 export function FaultBoard({ children }: { children?: React.ReactNode }) {
-  const { settled, visit, model, append, found } = useLogbook();
-  const [lacking, setLacking] = useState<readonly TestNeed[]>([]);
+  const { settled, visit, model, append, found, figures } = useLogbook();
+  const [lacking, setLacking] = useState<readonly TestNeed[]>(figures?.lacking ?? []);
   const { search, picture, thinking, imagined, imagine, failed, retry } = useSearch(lacking);
   const [selected, setSelected] = useState<string>();
   const [confirming, setConfirming] = useState<Cause>();
@@ -60,8 +72,6 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
     ({ entry, content }) => entry.visitId === visit.id && content.payload.state !== "gone",
   );
   const lastTime = found.filter((one) => one.modelId === model.id && one.visitId !== visit.id);
-  const hasReceive = circuit.paths.some(({ key }) => key === "receive");
-  const listen = hasReceive ? "play" : "play-tx";
   const mended = new Set(question.mended);
   const stillThere =
     mended.size > 0 &&
@@ -151,6 +161,16 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
           Something was mended and the symptom is still there: the search goes on with what is left.
         </p>
       ) : null}
+      {picture.short ? (
+        <p role="status" className="flex items-start gap-2 border-l-4 border-error pl-2">
+          <Zap size={20} className="shrink-0 text-error" aria-hidden="true" />
+          <span>
+            <strong>A short is likely ({percent(picture.short)}).</strong> The search is a cold one: unplugged,
+            discharged and measured; ohms first, then halves lifted, then the lamp limiter. Nothing that needs the line
+            is advised until a short is ruled out, and a new fuse is not the end of it.
+          </span>
+        </p>
+      ) : null}
       <Strip
         circuit={circuit}
         shares={picture.stages}
@@ -182,7 +202,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         />
       ) : null}
       {confirming ? <FoundForm key={confirming.id} cause={confirming} onDone={() => setConfirming(undefined)} /> : null}
-      <Findings findings={search.findings} listen={listen} />
+      <Findings findings={search.findings} againOf={(fault) => heardAgain(search, fault)} entryOf={entryOf} />
       {error ? <ErrorText>{error}</ErrorText> : null}
       <div className="grid gap-4 xl:grid-cols-2">
         <section aria-label="Next tests">
@@ -203,14 +223,18 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         <section aria-label="Own observation" className="flex flex-col gap-3">
           <h2 className="text-lg font-bold">Your own observation</h2>
           <AddSymptom circuit={circuit} system={system} />
-          <AnyTestForm tests={picture.tests} />
+          <AnyTestForm tests={picture.tests} onImagine={imagine} />
         </section>
         <section aria-label="Symptoms and instruments" className="flex flex-col gap-3">
           <h2 className="text-lg font-bold">Symptoms</h2>
+          <ComplaintRead circuit={circuit} system={system} />
           {symptoms.length === 0 ? <p className="dim">Only the complaint is written down.</p> : null}
-          <SymptomList symptoms={symptoms} under={(what) => <ReadAs text={what} circuit={circuit} system={system} />} />
+          <SymptomList
+            symptoms={symptoms}
+            under={(entryId) => <EntryRead id={entryId} circuit={circuit} system={system} />}
+          />
           <fieldset>
-            <legend className="font-bold">At hand</legend>
+            <legend className="font-bold">At hand in this shop</legend>
             <div className="flex flex-wrap gap-x-4">
               {INSTRUMENTS.map((need) => (
                 <label key={need} className="flex min-h-11 items-center gap-2">
@@ -218,9 +242,12 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
                     type="checkbox"
                     className="checkbox"
                     checked={!lacking.includes(need)}
-                    onChange={(event) =>
-                      setLacking(event.target.checked ? lacking.filter((one) => one !== need) : [...lacking, need])
-                    }
+                    onChange={(event) => {
+                      const next = event.target.checked ? lacking.filter((one) => one !== need) : [...lacking, need];
+                      setLacking(next);
+                      // Kept with the shop; without the server it holds for this sitting alone.
+                      void changeAtHand(next).catch(() => undefined);
+                    }}
                   />
                   {NEED_NAMES[need]}
                 </label>

@@ -31,7 +31,7 @@ export function FiguresForm({ figures, version, found, find }: FiguresFormProps)
     },
     save: async ({ often, learns }) => {
       const read = readFigures(often);
-      return read.ok ? changeFigures({ often: read.often, learns }, version) : read;
+      return read.ok ? changeFigures({ ...figures, often: read.often, learns }, version) : read;
     },
   });
   const { often: typed, learns } = form.fields;

@@ -2,9 +2,11 @@
 
 import { useState } from "react";
 import { describe, ofKind } from "@/core/kinds";
-import type { FindingState } from "@/core/visit";
+import type { FindingState, HeardAgain } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
+
+type EntryOf = (id: string) => { n: number; text: string } | undefined;
 
 const STATE_WORDS: Record<FindingState["state"], string> = {
   found: "found, not mended yet",
@@ -14,7 +16,15 @@ const STATE_WORDS: Record<FindingState["state"], string> = {
 };
 
 /** One finding and what it still needs: what mended it, and the test that shows it gone. */
-function Finding({ finding, listen }: { finding: FindingState; listen: string }) {
+function Finding({
+  finding,
+  again,
+  entryOf,
+}: {
+  finding: FindingState;
+  again: readonly HeardAgain[];
+  entryOf: EntryOf;
+}) {
   const { settled, visit, append } = useLogbook();
   const [words, setWords] = useState("");
   const [error, setError] = useState<string>();
@@ -36,18 +46,31 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
     if (!words.trim()) return setError("Say what mended it: C14 replaced, joint reflowed, contacts cleaned.");
     return void say({ mended: words.trim(), gone: [] });
   };
-  /** Listens again: the test that shows it gone is an entry of its own. */
-  const gone = async () => {
-    const heard = await append({
-      kind: "fault-test",
-      payload: { v: 1, test: listen, outcome: "fine", what: "Listened again", says: "loud and clear" },
-    });
-    if (!heard.ok) return setError(heard.problems[0]?.message);
-    return say({ gone: [heard.id] });
+  /** Listens again, to what was complained of: each test is an entry of its own, and evidence. */
+  const hear = async (which: "good" | "bad"): Promise<string[] | undefined> => {
+    const heard: string[] = [];
+    for (const { id: test, name, [which]: outcome } of again) {
+      const answer = await append({
+        kind: "fault-test",
+        payload: { v: 1, test, outcome: outcome.key, what: name, says: outcome.says },
+      });
+      if (!answer.ok) {
+        setError(answer.problems[0]?.message);
+        return undefined;
+      }
+      heard.push(answer.id);
+    }
+    return heard;
   };
-  const still = () => {
-    if (!words.trim()) return setError("Say what is still there.");
-    return void say({ state: "reopened", gone: [], why: words.trim() });
+  const gone = async () => {
+    const heard = await hear("good");
+    if (heard) await say({ gone: heard });
+  };
+  const still = async () => {
+    const why = words.trim();
+    if (!why) return setError("Say what is still there.");
+    if (await hear("bad")) await say({ state: "reopened", gone: [], why });
+    return undefined;
   };
   return (
     <li className="flex flex-col gap-2 border-b border-base-300 py-2">
@@ -56,6 +79,26 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
         {latest.mended ? <span> Mended: {latest.mended}.</span> : null}
         {latest.why ? <span> Still there: {latest.why}.</span> : null}
       </p>
+      {latest.evidence.length > 0 ? (
+        <details>
+          <summary className="dim flex min-h-10 cursor-pointer items-center">
+            What shows it ({latest.evidence.length})
+          </summary>
+          <ul className="pl-3">
+            {latest.evidence.map((id) => {
+              const entry = entryOf(id);
+              return entry ? (
+                <li key={id}>
+                  <span className="dim font-mono">#{entry.n}</span> {entry.text}
+                </li>
+              ) : null;
+            })}
+          </ul>
+        </details>
+      ) : null}
+      {state === "mended" && again.length > 0 ? (
+        <p className="dim">To be heard again: {again.map(({ name }) => name.replace(/, again$/, "")).join("; ")}.</p>
+      ) : null}
       {state === "closed" ? null : (
         <label className="flex items-center gap-2">
           <span className="font-semibold whitespace-nowrap">
@@ -97,7 +140,7 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
             <button type="button" className="btn btn-primary h-10" onClick={() => void gone()}>
               Listened again: it is gone
             </button>
-            <button type="button" className="btn btn-outline h-10" onClick={still}>
+            <button type="button" className="btn btn-outline h-10" onClick={() => void still()}>
               It is still there
             </button>
           </>
@@ -116,14 +159,21 @@ function Finding({ finding, listen }: { finding: FindingState; listen: string })
   );
 }
 
-export function Findings({ findings, listen }: { findings: readonly FindingState[]; listen: string }) {
+type FindingsProps = {
+  findings: readonly FindingState[];
+  /** what tells whether a mended fault is gone */
+  againOf: (fault: string) => readonly HeardAgain[];
+  entryOf: EntryOf;
+};
+
+export function Findings({ findings, againOf, entryOf }: FindingsProps) {
   if (findings.length === 0) return null;
   return (
     <section aria-label="Findings">
       <h2 className="text-lg font-bold">Found</h2>
       <ul>
         {findings.map((finding) => (
-          <Finding key={finding.id} finding={finding} listen={listen} />
+          <Finding key={finding.id} finding={finding} again={againOf(finding.fault)} entryOf={entryOf} />
         ))}
       </ul>
     </section>

@@ -1,23 +1,28 @@
 "use client";
 
-import type { AnyTest, System } from "@/core/diagnosis";
+import type { AnyTest, Said, System } from "@/core/diagnosis";
 import type { Circuit } from "@/core/model";
 import type { ContentOf } from "@/core/kinds";
-import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
+import { ErrorText, Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { saying, useLogbook } from "@/ui/logbook";
 import { ReadAs } from "./ReadAs";
 
-const NO_SYMPTOM = { what: "" };
+const NO_SYMPTOM: { what: string; reads: Said[] | undefined } = { what: "", reads: undefined };
 
 /** What the set does, in the technician's own words. */
 export function AddSymptom({ circuit, system }: { circuit: Circuit; system: System }) {
-  const { append } = useLogbook();
+  const { append, lineOf } = useLogbook();
   const form = useForm({
     initial: NO_SYMPTOM,
     check: ({ what }) => (what.trim() ? {} : { what: "Describe what the set does, and when: hum, worse when warm." }),
-    save: async ({ what }) =>
-      saying(await append({ kind: "symptom", payload: { v: 1, what: what.trim(), state: "present" } })),
+    save: async ({ what, reads }) =>
+      saying(
+        await append({
+          kind: "symptom",
+          payload: { v: 1, what: what.trim(), state: "present", ...(reads ? { reads } : {}) },
+        }),
+      ),
     next: () => NO_SYMPTOM,
   });
   return (
@@ -29,23 +34,43 @@ export function AddSymptom({ circuit, system }: { circuit: Circuit; system: Syst
           className="grow"
           inputClass="w-full"
           {...form.field("what")}
+          // Other words are read anew.
+          onChange={(what) => form.change({ what, reads: undefined })}
         />
         <FormEnd form={form} save="Add" saveClass="" />
       </div>
-      <ReadAs text={form.fields.what} circuit={circuit} system={system} />
-      <LineHint line={`? ${form.fields.what || "hum, worse when warm"}`} />
+      <ReadAs
+        text={form.fields.what}
+        reads={form.fields.reads}
+        circuit={circuit}
+        system={system}
+        onReads={(reads) => form.change({ reads })}
+      />
+      <LineHint
+        line={lineOf({
+          kind: "symptom",
+          payload: {
+            v: 1,
+            what: form.fields.what || "hum, worse when warm",
+            state: "present",
+            ...(form.fields.reads ? { reads: form.fields.reads } : {}),
+          },
+        })}
+      />
     </Form>
   );
 }
 
-const NO_TEST = { id: "", outcome: "", doubtful: false };
+type Imagine = (test?: string, outcome?: string) => void;
+const NO_TEST = { name: "", outcome: "", doubtful: false };
 type TypedTest = typeof NO_TEST;
 
 /** Any test of the set, whatever was advised, and what came of it. */
-export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
+export function AnyTestForm({ tests, onImagine }: { tests: readonly AnyTest[]; onImagine: Imagine }) {
   const { append, lineOf } = useLogbook();
-  const contentOf = ({ id, outcome, doubtful }: TypedTest): ContentOf<"fault-test"> | undefined => {
-    const test = tests.find((one) => one.id === id);
+  const named = (name: string) => tests.find((one) => one.name.toLowerCase() === name.trim().toLowerCase());
+  const contentOf = ({ name, outcome, doubtful }: TypedTest): ContentOf<"fault-test"> | undefined => {
+    const test = named(name);
     const chosen = test?.outcomes.find(({ key }) => key === outcome);
     if (!test || !chosen) return undefined;
     const sure = doubtful ? ({ doubtful: true, remark: "intermittent" } as const) : {};
@@ -54,9 +79,15 @@ export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
   };
   const form = useForm<TypedTest>({
     initial: NO_TEST,
-    check: ({ id, outcome }) => ({
-      ...(id ? {} : { id: "Choose the test that was made." }),
-      ...(id && !outcome ? { outcome: "Choose what came of it." } : {}),
+    check: ({ name, outcome }) => ({
+      ...(named(name)
+        ? {}
+        : {
+            name: name.trim()
+              ? "No test of this set is called so: choose one of the list."
+              : "Choose the test that was made.",
+          }),
+      ...(named(name) && !outcome ? { outcome: "Choose what came of it." } : {}),
     }),
     save: async (typed) => {
       const content = contentOf(typed);
@@ -65,15 +96,17 @@ export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
     next: (written) => ({ ...written, outcome: "" }),
   });
   const { fields, change, problem } = form;
-  const test = tests.find((one) => one.id === fields.id);
+  const test = named(fields.name);
   const content = contentOf(fields);
   return (
     <Form form={form} label="Any test" className="flex flex-col gap-2">
-      <SelectField
+      <TextField
         label="Another test"
-        options={[["", "Choose …"], ...tests.map(({ id, name }) => [id, name] as const)]}
-        {...form.field("id")}
-        onChange={(id) => change({ id, outcome: "" })}
+        placeholder="part of its name: IF, C14, plate"
+        inputClass="w-full"
+        choices={tests.map(({ name }) => name)}
+        {...form.field("name")}
+        onChange={(name) => change({ name, outcome: "" })}
       />
       {test ? (
         <fieldset className="flex flex-wrap gap-x-4" data-invalid={problem("outcome") ? true : undefined}>
@@ -85,7 +118,10 @@ export function AnyTestForm({ tests }: { tests: readonly AnyTest[] }) {
                 name="outcome"
                 className="radio"
                 checked={fields.outcome === key}
-                onChange={() => change({ outcome: key })}
+                onChange={() => {
+                  change({ outcome: key });
+                  onImagine(test.id, key);
+                }}
               />
               {says}
             </label>

@@ -1,34 +1,106 @@
 "use client";
 
-import { said, type System } from "@/core/diagnosis";
+import { X } from "lucide-react";
+import { useId } from "react";
+import { meaningsOf, nearestMeanings, said, type Meaning, type Said, type System } from "@/core/diagnosis";
 import type { Circuit } from "@/core/model";
 
-/** How a symptom was read, part by part; what was not read is said, so that nobody takes it for known. */
-export function ReadAs({ text, circuit, system }: { text: string; circuit: Circuit; system: System }) {
-  const { parts } = said(text, circuit);
-  const told = parts.flatMap(({ outcomes }) =>
-    outcomes.flatMap(({ test, outcome }) => {
-      const known = system.testById.get(test);
-      // Hum of either kind is both outcomes at once.
-      const says = outcome.split("|").flatMap((one) => known?.outcomes.find(({ key }) => key === one)?.says ?? []);
-      return known && says.length > 0 ? [{ key: `${test} ${outcome}`, name: known.name, says: says.join(" or ") }] : [];
-    }),
-  );
-  const unread = parts.filter(({ outcomes }) => outcomes.length === 0).map(({ text: part }) => part);
+type ReadAsProps = {
+  text: string;
+  /** how it is to be read, where somebody has put that right */
+  reads?: readonly Said[] | undefined;
+  circuit: Circuit;
+  system: System;
+  /** puts the reading right; without it the reading is shown alone. Nothing: by its words again */
+  onReads?: (reads: Said[] | undefined) => void;
+};
+
+/** What an outcome says, as a chip has it. Hum of either kind is two outcomes at once. */
+function chipOf({ test, outcome }: Said, system: System): { key: string; name: string; says: string } | undefined {
+  const known = system.testById.get(test);
+  const says = outcome.split("|").flatMap((one) => known?.outcomes.find(({ key }) => key === one)?.says ?? []);
+  return known && says.length > 0
+    ? { key: `${test} ${outcome}`, name: known.name, says: says.join(" or ") }
+    : undefined;
+}
+
+const labelOf = ({ name, says }: Pick<Meaning, "name" | "says">) => `${name}: ${says}`;
+
+/** How a symptom is read, as chips that can be put right; what was not read is said, with the nearest meanings to pick. */
+export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
+  const list = useId();
+  const { parts, outcomes } = said(text, circuit);
   if (parts.length === 0) return null;
+  const now: readonly Said[] = reads ?? outcomes;
+  const chips = now.flatMap((one) => {
+    const chip = chipOf(one, system);
+    return chip ? [{ ...chip, one }] : [];
+  });
+  const unread = reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => part.text);
+  const add = ({ test, outcome }: Said) => onReads?.([...now.filter((one) => one.test !== test), { test, outcome }]);
+  const all = onReads ? meaningsOf(system) : [];
+  const near = onReads && unread.length > 0 ? nearestMeanings(unread.join(" "), system) : [];
   return (
-    <span role="note" className="flex flex-wrap items-center gap-1 text-sm font-normal" aria-label="How it is read">
-      {told.length > 0 ? <span className="dim">Read as:</span> : null}
-      {[...new Map(told.map((one) => [one.key, one])).values()].map(({ key, name, says }) => (
-        <span key={key} className="rounded-field border border-base-300 px-1.5">
-          {name}: <strong>{says}</strong>
+    <div role="note" className="flex flex-wrap items-center gap-1 text-sm font-normal" aria-label="How it is read">
+      {chips.length > 0 ? <span className="dim">{reads ? "Put right:" : "Read as:"}</span> : null}
+      {reads && chips.length === 0 ? <span className="dim">Put right: it says nothing to the search.</span> : null}
+      {chips.map(({ key, name, says, one }) => (
+        <span key={key} className="flex items-center rounded-field border border-base-300 pl-1.5">
+          {name}:&nbsp;<strong>{says}</strong>
+          {onReads ? (
+            <button
+              type="button"
+              className="btn btn-ghost btn-square h-10 min-h-10 w-9"
+              aria-label={`Not so: ${name}: ${says}`}
+              onClick={() => onReads(now.filter((other) => other !== one))}
+            >
+              <X size={14} aria-hidden="true" />
+            </button>
+          ) : (
+            <span className="pr-1.5" />
+          )}
         </span>
       ))}
       {unread.length > 0 ? (
-        <span className="text-warning">
-          Not read: {unread.map((part) => `“${part}”`).join(", ")}. Say it with another test, or in other words.
-        </span>
+        <span className="text-warning">I did not read this: {unread.map((part) => `“${part}”`).join(", ")}.</span>
       ) : null}
-    </span>
+      {near.length > 0 ? <span className="dim">Did you mean</span> : null}
+      {near.map((meaning) => (
+        <button
+          key={labelOf(meaning)}
+          type="button"
+          className="btn btn-outline h-10 min-h-10 px-2 font-normal"
+          onClick={() => add(meaning)}
+        >
+          {labelOf(meaning)}
+        </button>
+      ))}
+      {onReads ? (
+        <>
+          <input
+            className="input h-10 w-44"
+            list={list}
+            aria-label="Another meaning"
+            placeholder="another meaning"
+            onChange={(event) => {
+              const chosen = all.find((meaning) => labelOf(meaning) === event.target.value);
+              if (!chosen) return;
+              add(chosen);
+              event.target.value = "";
+            }}
+          />
+          <datalist id={list}>
+            {all.map((meaning) => (
+              <option key={labelOf(meaning)} value={labelOf(meaning)} />
+            ))}
+          </datalist>
+        </>
+      ) : null}
+      {onReads && reads ? (
+        <button type="button" className="btn btn-ghost h-10 min-h-10 px-2" onClick={() => onReads(undefined)}>
+          By its words again
+        </button>
+      ) : null}
+    </div>
   );
 }

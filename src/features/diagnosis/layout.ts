@@ -1,6 +1,14 @@
 import { scaleBand } from "d3";
-import type { Circuit, Stage } from "@/core/model";
+import type { Circuit, PathKey, Stage } from "@/core/model";
 import { KINDS } from "@/core/diagnosis";
+
+/** The ways of the signal, as a row of the strip is called. */
+const PATH_NAMES: Record<PathKey, string> = {
+  receive: "Receive",
+  fm: "FM",
+  transmit: "Transmit",
+  modulation: "Modulation",
+};
 
 /** Sizes of the strip, px. A node is a target for a finger and holds a name of two lines. */
 export const NODE = { width: 92, height: 54, gapX: 12, gapY: 18 } as const;
@@ -31,7 +39,7 @@ export function layoutStrip(circuit: Circuit, width: number): Layout {
   for (const { key, chain } of circuit.paths) {
     const fresh = chain.filter((id) => !drawn.has(id));
     fresh.forEach((id) => drawn.add(id));
-    const name = circuit.paths.length > 1 ? (key === "receive" ? "Receive" : "Transmit") : "Signal";
+    const name = circuit.paths.length > 1 ? PATH_NAMES[key] : "Signal";
     rowsOf(fresh, most).forEach((ids, index) => chainRows.push({ name: index === 0 ? name : "", ids }));
   }
   const beside = circuit.stages.filter(({ id }) => !drawn.has(id));
@@ -85,9 +93,11 @@ export function layoutStrip(circuit: Circuit, width: number): Layout {
  * drawn as a line to each stage: there would be nothing else to see.
  */
 function joins(circuit: Circuit): { from: string; to: string; kind: Joined["kind"] }[] {
-  const signal = circuit.paths.flatMap(({ chain }) =>
+  const all = circuit.paths.flatMap(({ chain }) =>
     chain.slice(1).map((to, at) => ({ from: chain[at] ?? "", to, kind: "signal" as const })),
   );
+  // Two ways of the signal may go the same way for a while.
+  const signal = [...new Map(all.map((join) => [`${join.from} ${join.to}`, join])).values()];
   const supply = new Set(circuit.stages.filter(({ kind }) => KINDS[kind].lane === "supply").map(({ id }) => id));
   const feeds = circuit.feeds.flatMap(({ from, to, kind }) =>
     to.filter((one) => one !== "*" && (kind === "control" || supply.has(one))).map((one) => ({ from, to: one, kind })),

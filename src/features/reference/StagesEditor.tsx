@@ -15,16 +15,9 @@ import {
 import { circuitSchema, STAGE_KINDS, type Circuit, type Model, type Stage, type StageKind } from "@/core/model";
 import { Form, FormEnd, schemaProblems, SelectField, useForm } from "@/ui/form";
 import { changeCircuit } from "./actions";
+import { StageJoins } from "./StageJoins";
 
 type StagesEditorProps = { model: Model; version: number; onSaved: (version: number) => void };
-
-/** Where a stage stands: its place in the signal, or what it does beside it. */
-function placeOf(circuit: Circuit, id: string): string {
-  const at = circuit.paths.flatMap(({ key, chain }) => (chain.includes(id) ? [`${key} ${chain.indexOf(id) + 1}`] : []));
-  if (at.length > 0) return at.join(", ");
-  const feeds = circuit.feeds.find(({ from }) => from === id);
-  return feeds?.kind ?? "by itself";
-}
 
 /** The stages of a model: a proposal from its tubes until somebody has looked at it, then its own. */
 export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
@@ -118,7 +111,9 @@ export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
                   />
                 </td>
                 <td className="py-1">{KINDS[stage.kind].name}</td>
-                <td className="dim py-1">{placeOf(circuit, stage.id)}</td>
+                <td className="py-1">
+                  <StageJoins circuit={circuit} stage={stage} onChange={change} />
+                </td>
                 <td className="py-1">
                   <select
                     className="select h-10 w-36"

@@ -1,7 +1,7 @@
 import { tailOf } from "../../shorthand";
 import { defineKind, unchanged, noRow, nothing, unjudged } from "../kind";
 import { DID_NOT_SHOW } from "../said";
-import { readSearch, writeSearch } from "./line";
+import { readSearch, WITH_EQUALS, writeSearch } from "./line";
 import { payload } from "./payload";
 
 /** A test that was made to find the fault, and what came of it. */
@@ -29,7 +29,7 @@ export const faultTest = defineKind({
     { begins: /^(inject|trace|look|tap|swap|check|works)(?=\s)\s*/i, read: readSearch },
     // These words are also names of points: an equals sign makes them a test.
     {
-      begins: /^(play|listen|output|hum|noise|steady|dial|bands|warm)(?=\s*(?:tx|transmit|down)?\s*=)\s*/i,
+      begins: new RegExp(`^(${WITH_EQUALS.join("|")})(?=(?:\\s+[A-Za-z0-9:-]+){0,3}\\s*=)\\s*`, "i"),
       read: readSearch,
     },
   ],
@@ -37,7 +37,7 @@ export const faultTest = defineKind({
   examples: [
     {
       line: "inject AF = loud",
-      says: "a test to find the fault; also trace, tap, look, swap, check, works; hum = double, bands = one",
+      says: "a test to find the fault; also trace, tap, look, swap, check, works; hum = double, fuse = blown, ohms reservoir = low",
     },
   ],
   designators: ({ test }) => {

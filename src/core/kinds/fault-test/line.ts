@@ -1,5 +1,5 @@
-import { stageNamed, type System, type Test, type TestAct } from "../../diagnosis";
-import type { Circuit } from "../../model";
+import { PATH_FACTS, pathId, stageNamed, type System, type Test, type TestAct } from "../../diagnosis";
+import type { Circuit, PathKey } from "../../model";
 import { notUnderstood, readAs, textOf, type LineContext, type LineReading, type Piece } from "../../shorthand";
 import { searched } from "../searched";
 import type { FaultTest } from "./payload";
@@ -15,16 +15,52 @@ const WHOLE: Partial<Record<string, TestAct>> = {
   dial: "dial",
   bands: "bands",
   warm: "warm",
+  line: "line",
+  fuse: "fuse",
+  lamp: "lamp",
+  smell: "smell",
+  glow: "glow",
+  thump: "thump",
+  knob: "knob",
+  turn: "turn",
+  aerial: "aerial",
+  phono: "phono",
+  phones: "phones",
+  finger: "finger",
+  "agc-off": "agc-off",
 };
 /** Tests of one stage, by the word that begins the line. */
 export const STAGE_ACTS = ["inject", "trace", "look", "tap", "swap", "check", "works"] as const;
-type StageAct = (typeof STAGE_ACTS)[number];
+/** Tests of one stage whose word is also something else on the line: they need an equals sign. */
+const MORE_ACTS = ["volts", "rail", "pull", "grid", "bridge", "freeze", "string", "ohms", "half"] as const;
+type StageAct = (typeof STAGE_ACTS)[number] | (typeof MORE_ACTS)[number];
+/** The words that begin a test with an equals sign. */
+export const WITH_EQUALS: readonly string[] = [...Object.keys(WHOLE), ...MORE_ACTS];
+const ACTS: readonly StageAct[] = [...STAGE_ACTS, ...MORE_ACTS];
+
+/** A path behind the word of a test, as it is typed: `inject tx driver`. */
+const TYPED_PATH = /^(tx|fm|mod|down)(?=\s|$)\s*/i;
+
+/** The test that a line names by its own short words: what this tool writes is found so, whatever it is. */
+function testWritten(act: string, place: string, { tests, testById }: System): Test | undefined {
+  const path = TYPED_PATH.exec(place)?.[1]?.toLowerCase();
+  const rest = place.replace(TYPED_PATH, "").trim();
+  const word = path ? `${act}-${path}` : act;
+  const id = rest ? `${word}:${rest}` : word;
+  return testById.get(id) ?? tests.find((test) => test.id.toLowerCase() === id.toLowerCase());
+}
 
 const EXAMPLE =
   "A test reads like: inject AF vol = loud, trace detector = nothing, tap V3 = crackles, check C14 = bad.";
 
+/** The way of the signal that words name; of several, what is received is meant where none is named. */
+function pathNamed(place: string, circuit: Circuit): PathKey {
+  const keys = circuit.paths.map(({ key }) => key);
+  return keys.find((key) => key !== "receive" && PATH_FACTS[key].word.test(place)) ?? keys[0] ?? "receive";
+}
+
 function testsNamed(act: StageAct, place: string, { circuit, system }: { circuit: Circuit; system: System }): Test[] {
-  const transmit = /\btx\b|transmit/i.test(place);
+  const path = pathNamed(place, circuit);
   const words =
     place.replace(/\b(tx|rx|transmit|receive|vol(ume)?|grid|plate|input|of|the|at|behind)\b/gi, " ").trim() || place;
   const designator = words.toUpperCase();
@@ -37,7 +73,7 @@ function testsNamed(act: StageAct, place: string, { circuit, system }: { circuit
   if (!stage) return [];
   const own = system.tests.filter((test) => test.act === act && test.stage?.id === stage.id);
   // On two paths, transmit is meant only when it is said, or when there is no other.
-  const chosen = own.filter((test) => test.id.startsWith(`${act}-tx:`) === transmit);
+  const chosen = own.filter((test) => test.id.startsWith(`${pathId(act, path)}:`));
   const list = chosen.length > 0 ? chosen : own;
   return act === "check" ? list.filter((test) => !test.parts) : list;
 }
@@ -51,15 +87,18 @@ export function readSearch(rest: Piece, context: LineContext, word: string): Lin
   const set = searched(context.sheet);
   const act = word.toLowerCase();
   const whole = WHOLE[act];
-  const stageAct = STAGE_ACTS.find((one) => one === act);
-  const path = /^tx\b|transmit/i.test(place) || !set.circuit.paths.some(({ key }) => key === "receive") ? "-tx" : "";
-  const tests = whole
-    ? set.system.tests
-        .filter(({ id }) => id === `${whole}${path}` || (/down/.test(place) && id === `${whole}-down`))
-        .slice(-1)
-    : stageAct && place
-      ? testsNamed(stageAct, place, set)
-      : [];
+  const stageAct = ACTS.find((one) => one === act);
+  const written = testWritten(act, place, set.system);
+  const id = whole && pathId(whole, pathNamed(place, set.circuit));
+  const tests = written
+    ? [written]
+    : whole
+      ? set.system.tests
+          .filter((test) => test.id === id || test.id === whole || (/down/.test(place) && test.id === `${whole}-down`))
+          .slice(-1)
+      : stageAct && place
+        ? testsNamed(stageAct, place, set)
+        : [];
   if (tests.length === 0) {
     const known = set.circuit.stages.map(({ name }) => name).join(", ");
     return notUnderstood(
@@ -101,6 +140,6 @@ export function readSearch(rest: Piece, context: LineContext, word: string): Lin
 /** `check:C14` as it is typed: `check C14`. */
 export function writeSearch({ test, outcome }: Pick<FaultTest, "test" | "outcome">): string {
   const [act = "", ...place] = test.split(":");
-  const [word, path] = [act.replace(/-(tx|down)$/, ""), /-(tx|down)$/.exec(act)?.[1]];
+  const [word, path] = [act.replace(/-(tx|fm|mod|down)$/, ""), /-(tx|fm|mod|down)$/.exec(act)?.[1]];
   return [word, path, place.join(":"), "=", outcome].filter(Boolean).join(" ");
 }

@@ -54,6 +54,8 @@ export const finding = defineKind({
     const check = system.tests.find((test) => test.act === "check" && test.response[index ?? 0] !== 0);
     // What was found is as sure as its own check. Reopened, it is not: but what was mended stays mended.
     const outcomes = state === "found" && check && !about ? [{ test: check.id, outcome: "bad", of: fault }] : [];
-    return { outcomes, mends: mended || work.length > 0 ? [fault] : [] };
+    // What was put right takes with it all that the same check makes sure of: a new C14 neither leaks nor is open.
+    const siblings = check ? system.faults.filter((_, at) => check.response[at] !== 0).map(({ id }) => id) : [fault];
+    return { outcomes, mends: mended || work.length > 0 ? siblings : [] };
   },
 });

@@ -24,6 +24,7 @@ export const takeIn = defineKind({
     provenance: "provenance",
     costLimit: "limit of cost",
     switches: "choices of the visit",
+    reads: "how the complaint is read",
   },
   about: () => "the set",
   tied: [],
@@ -48,5 +49,5 @@ export const takeIn = defineKind({
   csv: noRow,
   sections: nothing,
   open: nothing,
-  evidence: ({ complaint }, { circuit, system }) => saysOf(complaint, "present", circuit, system),
+  evidence: ({ complaint, reads }, set) => saysOf(complaint, "present", set, reads),
 });

@@ -12,6 +12,7 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import { readReads, writeReads } from "../reads";
 import type { TakeIn } from "./payload";
 
 /** Clauses whose text is taken as it stands. */
@@ -64,6 +65,10 @@ function valueOf({ word, value }: Clause, currency: string): Record<string, unkn
       const read = gradesOf(value);
       return "problem" in read ? read.problem : read;
     }
+    case "read": {
+      const reads = readReads(value);
+      return reads ? { reads } : "How the complaint is read: read hum double, warm changes; or read nothing.";
+    }
     case "choose": {
       const read = switchesOf(value);
       return "problem" in read ? read.problem : read;
@@ -76,7 +81,7 @@ function valueOf({ word, value }: Clause, currency: string): Record<string, unkn
       const field = WORDS[word as keyof typeof WORDS];
       return field
         ? { [field]: value }
-        : `“${word}” is not known here: policy, with, missing, limit, grades, choose, ${Object.keys(WORDS).join(", ")}.`;
+        : `“${word}” is not known here: policy, with, missing, limit, grades, choose, read, ${Object.keys(WORDS).join(", ")}.`;
     }
   }
 }
@@ -111,6 +116,7 @@ export function writeTakeIn(payload: TakeIn): string {
     clause("dates", payload.dateCodes) +
     clause("provenance", payload.provenance) +
     clause("limit", costLimit ? formatMoney(costLimit) : "") +
-    clause("choose", chosen.join(", "))
+    clause("choose", chosen.join(", ")) +
+    clause("read", payload.reads ? writeReads(payload.reads) : "")
   );
 }

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { items, optionalText, short, text, v1 } from "../../log";
+import { readsSchema } from "../reads";
 import { GRADES, POLICIES, switchesSchema } from "../../policy";
 
 export const payload = z.object({
@@ -29,5 +30,7 @@ export const payload = z.object({
     .optional(),
   /** the visit's own choices where schools disagree */
   switches: switchesSchema.optional(),
+  /** how the complaint is to be read by the search, where somebody has put that right */
+  reads: readsSchema.optional(),
 });
 export type TakeIn = z.infer<typeof payload>;

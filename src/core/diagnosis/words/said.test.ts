@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { topologyOf } from "./circuit";
-import { said } from "./words";
+import { topologyOf } from "../circuit";
+import { said } from "./said";
 
 const circuit = topologyOf("superhet")?.circuit;
 const communications = topologyOf("dual-conversion")?.circuit;

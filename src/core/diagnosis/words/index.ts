@@ -1,0 +1,2 @@
+export { meaningsOf, nearestMeanings, type Meaning } from "./meanings";
+export { said, type Said } from "./said";

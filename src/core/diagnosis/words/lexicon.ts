@@ -1,0 +1,87 @@
+/**
+ * Words of the trade that complaints and symptoms are made of. Each line: a tag, then what means it. The longest match
+ * counts, so that “volume control” is not “volume”. Small letters; `n't` was written out as `not` before.
+ */
+
+/** What is spoken of. A stage with a work of its own is `stage:KIND`. */
+export const NOUNS = {
+  set: /\b(the )?(set|radio set|unit|rig|thing)\b/,
+  reception: /\b(reception|recei(ve|ves|ver|ving)|rx|stations?|locals?|broadcasts?|radio)\b/,
+  fm: /\b(fm|vhf)\b/,
+  am: /\bam\b/,
+  transmission:
+    /\b(transmi(t|ts|tter|tters|tted|tting|ssion)|tx|carrier|rf output|power output|output power|power out|on the air|key.?down|when keyed|into the dummy( load)?|drive)\b/,
+  modulation: /\b(modulat(ion|es?|ed|ing)|mic(rophone)?|speech|ptt)\b/,
+  mode: /\b(ssb|cw|usb|lsb|sideband)\b/,
+  phono: /\b(phono|gram(ophone)?|records?|turntable|pick.?up|tape input|aux|bluetooth|the amplifier part)\b/,
+  phones: /\b(head)?phones?\b|\bearphones?\b/,
+  sound: /\b(sound|audio|volume|output|signals?|loudness|tone|music|speech quality|voices?|bass|treble)\b/,
+  speaker: /\b(loud)?speaker\b|\bcone\b/,
+  control:
+    /\b(volume|tone|gain|treble|bass) (control|pot|knob)s?\b|\b(band|wave(band)?|range|function) ?(switch|change)\b|\bpots?\b|\bswitch(es)?\b(?! (on|off|itself))|\bcontrols?\b/,
+  drive:
+    /\b(tuning|dial) (drive|cord|string|knob|mechanism|gang|shaft|spindle)\b|\b(the )?(cord|string)\b|\b(pointer|needle)\b|\bdial cord\b|\bcursor\b|\bflywheel\b|\bdrive cord\b|\bknobs?\b|\btuning\b/,
+  dial: /\b(dial|calibration|scale|frequency|readout)\b/,
+  lamp: /\b(light|lights|lighting) (in|of|behind|on) the (dial|scale|panel)\b|\b(dial|scale) (illumination|lamps?)\b|(?<=\b(stereo|tuning|jewel|indicator) )(light|lamp)s?\b|\b(dial|pilot|panel|scale) ?(lamp|light|bulb)s?\b|\blamps?\b|\bbulbs?\b|\b(dial|panel) lighting\b/,
+  tubes: /\b(tubes?|valves?|heaters?|filaments?)\b/,
+  fuse: /\b(fuses?|breaker|rcd)\b/,
+  plates: /\b(plates?|anodes?)\b/,
+  transformer: /\b(transformer|choke|chassis|cabinet|back|rectifier|resistor|dropper|line cord|amplifier)\b/,
+} as const;
+export type Noun = keyof typeof NOUNS;
+
+/** What is said of it. */
+export const PREDICATES = {
+  /** it does what it should */
+  works:
+    /\b(nothing (is )?wrong( with)?|no (problems?|trouble|faults?|complaints?)( with)?|(works?|plays?|playing|working|sounds?|go(es)?|performs?|receives?|transmits?) (very |quite |really |so |again )?(well|fine|right|ok(ay)?|good|perfectly|properly|normally|correctly|as it should)|works?|plays?|playing|working|receives|transmits|(?<=not |to )(receive|transmit)|properly|correctly|fine|well|ok(ay)?|good|perfect(ly)?|normal(ly)?|right|as (it|they) should|as new|loud and clear|loud|clear|clean|strong|like new|great|healthy|in order|excellent(ly)?|full (output|power|volume)|as (it was )?before)\b|\bnot bad\b/,
+  dead: /\b((stone |completely |quite )?dead( as a (doornail|stone))?|silent|silence|mute|nothing( at all| to hear| comes( out| through)?| happens)?|no sign of life|can not hear (anything|a thing|it|a word)|lifeless|gone|stop(s|ped)?( (playing|working|receiving|transmitting|dead|altogether))?|cuts? (in and )?out|die(s|d)|drop(s|ped) out|goes off|went (off|silent|dead)|kaput|refuses( to \w+)?|out of action|vanish(es|ed)|disappear(s|ed)|quits?|missing|not a (sound|peep|thing|whisper)|switches (itself )?off|shuts? down|gave up)\b/,
+  weak: /\b((does|do|will) not (play|get|go|sound|come) (very )?(loud|strong)( enough)?|not (very |so )?(loud|strong)( enough)?|needs (full|maximum|all the) (volume|gain)( to \w+( \w+)?)?|weak(er|ly)?|faint(ly|er)?|low|lower|quiet(er|ly)?|insensitive|deaf|half( of)?( its| the)?( usual| normal)?( output| power| volume)?|fad(es?|ed|ing)( (away|out))?|hardly|barely|scarcely|drops?( off| away)?|down|poor(ly)?|feeble|less|little|sags?|reduced|soft|sinks|falls?( off| away| back)?|lost (its )?(power|volume|sensitivity)|only (the )?(strong|local|near|one|a few|two) (stations?|ones?)|lacks (power|volume|sensitivity|gain)|at (its )?full volume (only )?)\b/,
+  distorted:
+    /\b(distort(s|ed|ion|ing)?|harsh|rough(ly)?|mushy|garbled|splatter(s|ing)?|muffled|tinny|rasp(s|y|ing)?|fuzzy|gritty|clipp(s|ed|ing)?|unintelligible|unreadable|strangled|hoarse|blurred|thin|shrill|woolly|boomy|break(s|ing)? up|rattl(es?|ing)|blasts?|overload(s|ed|ing)?|nasal|choked|chopp(y|ed)|badly|horribl[ey]|awful(ly)?|ugly)\b/,
+  hum: /\b(hum(s|med|ming|my)?|buzz(es|ing)?|drone(s)?|mains (noise|tone)|ripple)\b/,
+  noise:
+    /\b(crackl(e|es|ed|ing|y)|scratch(y|es|ing)?|nois(e|es|y)|hiss(es|ing|y)?|frying|fries|sputter(s|ing)?|static|pop(s|ping)?|spit(s|ting)?|sizzl(e|es|ing)|rush(es|ing)|click(s|ing)?|arc(s|ed|ing)?|flash(es|ed)? over|sparks?|sparking)\b/,
+  unsteady:
+    /\b(howl(s|ed|ing)?|whistl(e|es|ed|ing)|motor.?boat(s|ed|ing)?|put.?put(s|ting)?|pump(s|ed|ing)|drift(s|ed|ing|y)?|chirp(s|ed|ing|y)?|flutter(s|ed|ing)?|unstable|instability|squeal(s|ed|ing)?|(self.?)?oscillat(es?|ed|ing|ion)|squeak(s|ing)?|sings|birdies|wander(s|ed|ing)?|jumps in (frequency|pitch)|warbl(e|es|ing)|pulsat(es?|ing)|feeds? back|feedback|wobbl(es?|y)|screech(es|ing)?|(does|do|will) not stay (on|put)( (frequency|tune|the station))?|has to be retuned|need(s)? retuning)\b/,
+  off: /\b(off( the)? (calibration|dial|frequency|scale|tune)|out of (calibration|alignment|tune)|(at|in|on) (the )?(wrong|another|a different) (place|spot|position|frequency|end)|(reads?|comes? in|appear|sits?) (about )?(\d+ ?k?hz )?(too )?(high|low|off|out|wrong|shifted)|shifted|do(es)? not (match|agree|tally)( with)?|not where (they|the dial|it)( should| says?)?( be)?|wrong|miscalibrated|\d+ ?k?hz (off|out|too high|too low|high|low)|is (off|out|wrong))\b/,
+  slips:
+    /\b(slips?|slipp(ed|ing|y)|slack|backlash|loose|stiff(ly)?|jumps? back|springs? back|turns? (right )?(round|through|freely)( without \w+)?|gummed( up)?|seized|sticky|sticks|stuck|jam(s|med)|broken|snapped|came off|(is )?off (its|the) (pulley|drum)|does nothing|(hard|heavy) to (turn|move)|without (moving|tuning)( \w+)?)\b/,
+  hot: /\b(smok(e|es|ed|ing)|burn(s|t|ing|ed)?( smell)?|smells?( of)?( something)?( (hot|burn\w*|wax|tar|insulation|electrical))?|overheat(s|ed|ing)?|((get|gets|got|getting|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red)|red.?hot|glow(s|ing)? red|red plat(e|es|ing)|went bang|bang|puff of smoke)\b/,
+  blown: /\b(blow(s|n|ing)?|blew|trip(s|ped|ping)?|pops?|popped|went|takes? out|burns? out|burnt out|fails?)\b/,
+  /** of lamps and heaters */
+  dark: /\b(dark|unlit|stays? (dark|cold|out)|cold|out|off|extinguished)\b/,
+  lights: /\b(lights?( up)?|glow(s|ing)?|lit)\b/,
+  starts: /\b((come|comes|turn|turns|switch|switches|power|powers|start|starts)( up| on)?)\b/,
+  moves:
+    /\b(move(s|d)?|deflects?|swings?|reads?|register(s)?|respond(s)?|turns?|follow(s)?|returns?( to (zero|rest))?|comes? back|go(es)? (back )?to zero|close(s)?|open(s)?)\b/,
+  /** of a stage with a work of its own */
+  fails:
+    /\b(((gives?|has|shows?) )?no (note|tone|reading|glow|light|effect|action|indication|deflection|movement|response)|stuck|reads? (backwards?|wrong|the wrong way|nonsense|high|low)|backwards|fails?|failing|failed|inoperative|no effect|ineffective|does nothing|stays? (put|at zero|still|closed|open|up|down)|pinned|hangs|stiff|dim(med|mer)?|sticks|lazy|jammed|broken|overshoots)\b/,
+} as const;
+export type Predicate = keyof typeof PREDICATES;
+
+/** Circumstances. */
+export const TIMES = {
+  warm: /\b((needs|takes|wants|requires) (about |some |a )?(\d+|a few|few|five|ten|fifteen|twenty|half an?|an?|one) ?(minutes?|mins?|hours?)?( (to warm up|of warming|before|until) ?(it )?(plays|works|comes on|comes up|is (right|well)|warm)?)?|(when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)|after (about |some |around )?(a |an |the )?(few |couple of |first |half )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?|with (heat|warmth|time)|as it warms( up)?|warming up|when cold|from cold|(after|at|on|from) switch(ing)?.?on|after (turning|being turned|being switched) (it )?on|for (about |some )?(the first )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half an?) ?(minutes?|hours?|mins?)|the first (\d+|few|five|ten) minutes|worse warm|worse hot|in the sun|on hot days|goes off as it warms)\b/,
+  touched:
+    /\b((when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case) is )?(tap(ped)?|thump(ed)?|touch(ed)?|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?)( (it|the (set|cabinet|side|chassis|top|case)))?|(a |the )?(thump|tap|knock|slap|bang|bump) (brings|makes|cures|restores|fixes|sets)|tapping (it|the (cabinet|set|case|side))?|vibration|sensitive to (touch|tapping|knocks|vibration)|someone walks( by| past)?|doors? slams?)\b/,
+  turned:
+    /\b(when|if|as|while) (you |i |one )?(the )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?|work(ed|ing)|operat(ed|ing)|switch(ed|ing)|chang(ed|ing))( (the )?(volume|tone|bands?|switch|control|knob|gain))?\b/,
+  strong: /\b(on|with) (the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)\b|\bon locals\b/,
+  down: /\b(with|even with|at) (the )?volume (turned )?(right )?(down|off|at zero|at minimum|to zero)|volume (at )?(zero|minimum)|regardless of (the )?volume|whatever the volume|(the )?volume (control |setting )?makes no difference|independent of (the )?volume|(does|do) not (change|vary|move|go) (with|by) the volume( control)?|not affected by the volume( control)?|stays with the volume down\b/,
+  band: /\b((on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|high|low|some|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)|(just|only) on|one band( only)?|one range|bands? only|\d+ ?m( only)?|(only|just) (fm|am|mw|lw|sw)|(fm|am|mw|lw|sw) only|(short|medium|long) ?waves?( only)?|(sw|mw|lw)|ten metres|(the )?(other|rest of the) bands|(above|below|over|under|from) \d+(\.\d+)? ?(mhz|khz|mc|kc)( (on|up|upwards|down))?)\b/,
+  bands: /\b((on )?(all|every|any|each) (of the )?(bands?|wavebands?|ranges?|waves?)|all over)\b/,
+  intermittent:
+    /\b(intermittent(ly)?|sometimes|now and then|comes and goes|come and go|on and off|at times|occasional(ly)?|from time to time|every so often|at random|randomly|for no reason|sporadic(ally)?)\b/,
+  line: /\b(50|60) ?hz\b|\bline.frequency\b/,
+  double: /\b(100|120) ?hz\b|\btwice (the )?(line|mains)\b|\bdouble\b/,
+} as const;
+export type When = keyof typeof TIMES;
+
+/** Takes back what follows it. */
+export const DENY =
+  /\b(no|not|never|without( any)?|none|nor|neither|free (of|from)|hardly any|isn.?t|lacks?|absence of|lost|can ?not)\b/;
+
+/** What smells of something else than of heat tells nothing of the set. */
+export const OTHER_SMELLS = /\b(mice|mouse|mould|mold|damp|tobacco|cigarettes?|cellar|musty|dust|perfume|cat|attic)\b/;
