@@ -1,6 +1,15 @@
 import { TOPOLOGIES, natureFor, systemOf } from "@/core/diagnosis";
 import { halfSplitter } from "@/core/diagnosis/policies";
-import { answered, chanceFrom, drawCase, search, truth, wrongBy, type Case } from "@/core/diagnosis/simulate";
+import {
+  answered,
+  chanceFrom,
+  drawCase,
+  nothingHeard,
+  search,
+  truth,
+  wrongBy,
+  type Case,
+} from "@/core/diagnosis/simulate";
 import { follow, sheetOf, type Followed } from "../tests/stories/follow";
 
 /**
@@ -64,7 +73,7 @@ for (const { key, name, circuit } of TOPOLOGIES) {
         mend: (faults) => {
           const before = left.size;
           for (const fault of faults) left.delete(index.get(fault) ?? -1);
-          return { well: left.size === 0, wasBad: left.size < before };
+          return { well: nothingHeard(left, one, system), wasBad: left.size < before };
         },
       },
     );

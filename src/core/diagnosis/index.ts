@@ -26,6 +26,7 @@ export {
   type NextTest,
   type Picture,
   type Question,
+  type Shown,
   type StageShare,
 } from "./picture";
 export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";

@@ -42,8 +42,8 @@ export type StageShare = {
 
 export type Cause = {
   id: string;
-  /** its own check has shown its part bad, and that is believed */
-  shown: boolean;
+  /** it is to be mended now, and why */
+  shown?: Shown;
   name: string;
   /** the fault's name alone, as the table has it */
   mode: string;
@@ -105,8 +105,12 @@ export type Picture = {
   short?: number;
 };
 
-/** A part that its check has shown bad, and that is this likely to be so, needs no more looking for. */
-const AS_GOOD_AS_SURE = 0.5;
+/** A part that its check has shown bad, and that is this likely to be so, needs no more looking for. Shop rule. */
+const AS_GOOD_AS_SURE = 0.6;
+/** So likely, that it is mended without a check of its own. Shop rule. */
+const SURE = 0.93;
+/** What has less of the suspicion than this is not exchanged on trial. Shop rule. */
+const TRIAL = 0.12;
 const CAUSES = 10;
 const NEXT = 3;
 /** A cause that was at least this likely, and is now below a fifth of that, was ruled out. */
@@ -172,16 +176,17 @@ function stageShares(
   }));
 }
 
-/** What every cause is told with: the readings of the evidence, and the faults that their own checks have shown. */
+/** What every cause is told with: the readings of the evidence, and what is to be mended now. */
 type Told = {
   system: System;
   found: Posterior;
   readings: readonly { id: string; reading: Reading }[];
-  bad: ReadonlySet<number>;
+  why: ReadonlyMap<number, Shown>;
 };
 
-function causeOf({ system, found, readings, bad }: Told, index: number): Cause {
+function causeOf({ system, found, readings, why }: Told, index: number): Cause {
   const fault = system.faults[index] as Fault;
+  const shown = why.get(index);
   return {
     id: fault.id,
     name: faultName(fault),
@@ -192,7 +197,7 @@ function causeOf({ system, found, readings, bad }: Told, index: number): Cause {
     prior: fault.prior,
     because: fault.because,
     check: checkId(fault),
-    shown: bad.has(index),
+    ...(shown ? { shown } : {}),
     ...speaks(readings, index),
   };
 }
@@ -214,13 +219,43 @@ const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability
   };
 };
 
-/** Faults whose own check has shown their part bad, as far as that is believed. */
-function shownBad(system: System, shown: ReadonlySet<string>, found: Posterior): number[] {
-  return [...shown].flatMap((id) => {
-    const behind = system.faults.flatMap((fault, index) => (checkId(fault) === id ? [index] : []));
-    const together = behind.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
-    return together > AS_GOOD_AS_SURE ? behind : [];
+/** Why a part is to be mended now: its own check showed it, all the rest points at it, or nothing else is left to do. */
+export type Shown = "check" | "rest" | "trial";
+
+/** Faults that are made sure of together, by their check. */
+function groupsOf(system: System, mended: ReadonlySet<number>): Map<string, number[]> {
+  const groups = new Map<string, number[]>();
+  system.faults.forEach((fault, index) => {
+    if (!mended.has(index)) groups.set(checkId(fault), [...(groups.get(checkId(fault)) ?? []), index]);
   });
+  return groups;
+}
+
+/** Faults whose own check has shown their part bad, as far as that is believed, and those that all the rest points at. */
+function toBeMended(
+  system: System,
+  shown: ReadonlySet<string>,
+  found: Posterior,
+  mended: ReadonlySet<number>,
+): Map<number, Shown> {
+  const why = new Map<number, Shown>();
+  for (const [id, behind] of groupsOf(system, mended)) {
+    const together = behind.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
+    const by = shown.has(id) && together > AS_GOOD_AS_SURE ? "check" : together > SURE ? "rest" : undefined;
+    if (by) for (const index of behind) why.set(index, by);
+  }
+  return why;
+}
+
+/** What most points at, where every test is made and the complaint stands: it is exchanged on trial. */
+function onTrial(system: System, share: Float64Array, mended: ReadonlySet<number>): number[] {
+  let most = TRIAL;
+  let best: number[] = [];
+  for (const behind of groupsOf(system, mended).values()) {
+    const together = behind.reduce((sum, index) => sum + (share[index] ?? 0), 0);
+    if (together > most) [most, best] = [together, behind];
+  }
+  return best;
 }
 
 /** How likely each outcome of a test is, over all hypotheses. */
@@ -241,11 +276,11 @@ function outcomeShares(system: System, weights: Weights, test: Test, mended: rea
 }
 
 /** Tests that are not asked for once more: what showed a part bad, the last one made, and what was made twice. */
-function closedTests({ evidence }: Question, shown: ReadonlySet<string>): Set<string> {
+function closedTests({ evidence }: Question, believed: ReadonlySet<string>): Set<string> {
   const times = new Map<string, number>();
   for (const { test } of evidence) times.set(test, (times.get(test) ?? 0) + 1);
   const last = evidence.at(-1)?.test;
-  return new Set([...shown, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
+  return new Set([...believed, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
 }
 
 /** Everything that the fault board shows, from what is known. Evidence may come in any order. */
@@ -262,16 +297,19 @@ export function consider(question: Question): Picture {
   const known = new Set([...mended, ...indicesOf(system, question.confirmed)]);
   const shown = new Set(question.evidence.flatMap(({ test, outcome }) => (outcome === "bad" ? [test] : [])));
   // What its own check has shown is to be mended, not looked for: the search is for what is left.
-  const bad = new Set(shownBad(system, shown, found));
-  const out = new Set([...known, ...bad]);
-  const share = culprits(system, found.fault, out);
-  const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question, shown));
+  const why = toBeMended(system, shown, found, mended);
+  const share = culprits(system, found.fault, new Set([...known, ...why.keys()]));
+  const believed = new Set([...why.keys()].map((at) => checkId(system.faults[at] as Fault)));
+  const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question, believed));
+  const telling = ranked.filter(({ bits }) => bits > TELLS);
+  if (telling.length === 0 && why.size === 0)
+    for (const index of onTrial(system, share, known)) why.set(index, "trial");
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   const readings = question.evidence.flatMap((one) => {
     const reading = readEvidence(system, one);
     return reading ? [{ id: one.id, reading }] : [];
   });
-  const cause = (index: number) => causeOf({ system, found, readings, bad }, index);
+  const cause = (index: number) => causeOf({ system, found, readings, why }, index);
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {
@@ -289,8 +327,7 @@ export function consider(question: Question): Picture {
       .map(cause)
       .sort((a, b) => b.probability - a.probability)
       .slice(0, CAUSES),
-    next: ranked
-      .filter(({ bits }) => bits > TELLS)
+    next: telling
       .slice(0, NEXT)
       .map((one) => nextOf(one, system, share, outcomeShares(system, weights, one.test, question.mended))),
     tests: system.tests.map(({ id, name, stage, act, outcomes }) => ({

@@ -54,12 +54,20 @@ function shown(test: Test, fault: number, { seed }: Pick<Case, "seed">, system: 
 export const truth = (test: Test, left: Iterable<number>, one: Pick<Case, "seed">, system: System): number =>
   Math.max(0, ...[...left].map((fault) => shown(test, fault, one, system)));
 
-/** The same as it is written down: now and then another outcome than the true one. @param wrong share of such answers */
-export function answered(test: Test, outcome: number, wrong: number, chance: Chance): string {
+/**
+ * The same as it is written down: now and then another outcome than the true one. A check of a part with its instrument
+ * errs as often as its row in the table says; what is heard, seen and probed, as often as is said here.
+ * @param wrong share of such answers
+ */
+export function answered(test: Test, outcome: number, hearsay: number, chance: Chance): string {
+  const wrong = test.act === "check" ? Math.min(hearsay, wrongShare(test)) : hearsay;
   const others = test.outcomes.filter((_, index) => index !== outcome);
   const said = chance() < wrong ? others[Math.floor(chance() * others.length)] : test.outcomes[outcome];
   return said?.key ?? "";
 }
+
+/** The share of a test's results that are wrong whatever the set does. */
+const wrongShare = ({ slip, outcomes }: Test): number => (slip * (outcomes.length - 1)) / outcomes.length;
 
 /** What an owner may tell, and what is heard at the counter. */
 const COMPLAINTS = ["play", "hum", "noise", "steady", "dial", "glow", "smell", "fuse", "works"];
@@ -67,6 +75,13 @@ const COMPLAINTS = ["play", "hum", "noise", "steady", "dial", "glow", "smell", "
 const TELLS = 0.6;
 /** What a complaint is likely to be wrong in. */
 const OWNER_ERRS = 0.02;
+
+const heardTests = ({ tests }: System): Test[] =>
+  tests.filter(({ id }) => COMPLAINTS.includes(bareId(id.split(":")[0] ?? id)));
+
+/** Is nothing to be heard or seen any more of what is left? Then the set goes home, whatever sleeps in it. */
+export const nothingHeard = (left: ReadonlySet<number>, one: Pick<Case, "seed">, system: System): boolean =>
+  heardTests(system).every((test) => truth(test, left, one, system) === 0);
 
 /**
  * Draws a set with one or two faults, with what is complained of: not all that could be heard, and at least one thing. A
@@ -79,7 +94,7 @@ export function drawCase(
   chance: Chance,
   shares = system.faults.map(({ prior }) => prior),
 ): Case {
-  const asked = system.tests.filter(({ id }) => COMPLAINTS.includes(bareId(id.split(":")[0] ?? id)));
+  const asked = heardTests(system);
   for (;;) {
     const first = draw(shares, chance);
     const second = draw(shares, chance);
@@ -156,7 +171,7 @@ export function search(
     });
     if (left.size === before) sum.falseAlarms += 1;
     sum.minutes += MINUTES_TO_MEND;
-    if (left.size === 0) break;
+    if (nothingHeard(left, one, system)) return { ...sum, found: true };
     done = new Set([...done].filter((id) => id.startsWith("check:")));
     for (const { test: id } of one.complaint) {
       const again = system.testById.get(id);

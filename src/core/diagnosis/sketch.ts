@@ -1,28 +1,24 @@
 import type { Circuit, Stage, StageKind } from "../model";
 import type { Hazard, TestNeed } from "./data/parts";
-import type { Fault, OutcomeFacts, Shows, Test, TestAct } from "./types";
+import type { Fault, OutcomeFacts, Shows, Test } from "./types";
 
 /** What a fault does in a test: its outcomes and how surely each; undefined where the test does not touch it. */
 export type Effect = Readonly<Record<string, number>> | undefined;
 
 export type Sketch = Omit<Test, "response" | "effects" | "outcomes" | "slip"> & {
   outcomes: readonly OutcomeFacts[];
+  /** share of results that are wrong whatever the set does */
   slip?: number;
   effect: (fault: Fault) => Effect;
 };
 
-/** Results that are wrong whatever the set does, by act. Shop's estimates. */
-const SLIPS: Partial<Record<TestAct, number>> = {
-  inject: 0.05,
-  trace: 0.05,
-  volts: 0.04,
-  rail: 0.03,
-  line: 0.04,
-  look: 0.06,
-  tap: 0.08,
-  swap: 0.08,
-};
-const USUAL_SLIP = 0.06;
+/**
+ * The share of results that are wrong whatever the set does: the ear errs, the probe slips, the scale is misread. Shop's
+ * estimate.
+ * @example of ten times that somebody listens for hum, one is written down wrong
+ */
+const USUAL_SLIP = 0.1;
+
 /** A fault of one band, or one that warmth changes, is not there each time that one listens. Shop's estimates. */
 const SHOWS_ON_OTHER_BANDS = 0.6;
 const SHOWS_WHEN_COLD = 0.75;
@@ -41,7 +37,14 @@ export function finish({ effect, outcomes, slip, ...sketch }: Sketch, faults: re
     byShares.set(key, known);
     return known;
   });
-  return { ...sketch, outcomes, slip: slip ?? SLIPS[sketch.act] ?? USUAL_SLIP, response, effects };
+  const wrong = slip ?? USUAL_SLIP;
+  return {
+    ...sketch,
+    outcomes,
+    slip: Math.min(1, (wrong * outcomes.length) / (outcomes.length - 1)),
+    response,
+    effects,
+  };
 }
 
 /** How surely a fault shows at a given moment: less so as far as it is one of a band, or of warmth. */

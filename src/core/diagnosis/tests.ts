@@ -9,6 +9,8 @@ import { finish, liveOf, lowVoltage, showsIn, type Live, type Sketch } from "./s
 import type { Nature } from "./traits";
 import type { Fault, Shows, Test } from "./types";
 
+/** However good the instrument, a check is written down wrong as often as this. Shop's estimate. */
+const CHECK_SLIP = 0.02;
 /** With a good tube in, the fault goes, where nothing else is wrong too. Shop's estimate. */
 const SWAP_CURES = 0.85;
 
@@ -31,7 +33,7 @@ function stageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Ske
     const does = KINDS[stage.kind].does;
     const swappable = own.some(({ mode }) => mode.part === "tube") && stage.device === "tube";
     return [
-      ...(has("own")
+      ...(own.some(({ mode }) => mode.key !== "other" && mode.shows.own)
         ? [
             {
               id: `works:${stage.id}`,
@@ -167,7 +169,7 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
         minutes: facts.minutes,
         hazard: powered && facts.needs.includes("open") ? live.at(first.stage) : powered ? 1 : dead ? 0 : facts.hazard,
         outcomes: facts === PARTS.fuse ? OUT.FUSE_ALONE : OUT.CHECK,
-        slip: facts.wrong * 2,
+        slip: Math.max(facts.wrong, CHECK_SLIP),
         ...(first.designator ? { parts: [first.designator] } : {}),
         effect: (fault) => (ids.get(fault) === id ? { bad: facts.finds } : undefined),
       },

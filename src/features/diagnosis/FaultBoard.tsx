@@ -3,7 +3,7 @@
 import { Link } from "@/ui/Link";
 import { Zap } from "lucide-react";
 import { useMemo, useState } from "react";
-import { NEED_NAMES, type Cause, type TestNeed } from "@/core/diagnosis";
+import { NEED_NAMES, type Cause, type Shown, type TestNeed } from "@/core/diagnosis";
 import { describe, ofKind } from "@/core/kinds";
 import { heardAgain } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
@@ -32,6 +32,13 @@ const INSTRUMENTS: readonly TestNeed[] = [
   "spare",
   "dummy-load",
 ];
+
+/** Why a part is to be mended now. */
+const SHOWN_WORDS: Record<Shown, string> = {
+  check: "is shown by its own check. Confirm it, mend it, listen again.",
+  rest: "is what all the readings point at. Confirm it, mend it, listen again.",
+  trial: "is the likeliest that is left, and no test tells more. Exchange it on trial, and listen again.",
+};
 
 /** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
 export function FaultBoard({ children }: { children?: React.ReactNode }) {
@@ -107,7 +114,6 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         probability: fault.prior,
         prior: fault.prior,
         because: fault.because,
-        shown: false,
         check: "",
         for: [],
         against: [],
@@ -149,7 +155,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       {certain && !confirming ? (
         <p role="status" className="flex flex-wrap items-center gap-2 border-l-4 border-primary pl-2">
           <span className="grow">
-            <strong>{certain.name}</strong> is shown by its own check. Confirm it, mend it, listen again.
+            <strong>{certain.name}</strong> {SHOWN_WORDS[certain.shown ?? "check"]}
           </span>
           <button type="button" className="btn btn-primary h-10" onClick={() => setConfirming(certain)}>
             This is it
