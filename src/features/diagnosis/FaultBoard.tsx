@@ -3,35 +3,23 @@
 import { Link } from "@/ui/Link";
 import { Zap } from "lucide-react";
 import { useMemo, useState } from "react";
-import { NEED_NAMES, type Cause, type Shown, type TestNeed } from "@/core/diagnosis";
-import { describe, ofKind } from "@/core/kinds";
+import type { Cause, Shown, TestNeed } from "@/core/diagnosis";
+import { describe } from "@/core/kinds";
 import { heardAgain } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
-import { SymptomList } from "@/ui/SymptomList";
 import { Causes } from "./CauseList";
 import { Findings } from "./Findings";
 import { FoundForm } from "./FoundForm";
-import { changeAtHand } from "./actions";
+import { AtHand } from "./AtHand";
 import { NextTests } from "./NextTests";
-import { AddSymptom, AnyTestForm } from "./Observation";
-import { ComplaintRead, EntryRead } from "./EntryRead";
+import { AnyTestForm } from "./Observation";
 import { StageDetail } from "./StageDetail";
 import { Strip, type Seen } from "./Strip";
+import { Understood } from "./Understood";
 import { Unexplained } from "./Unexplained";
 import { useSearch } from "./useSearch";
 import { percent } from "./words";
-
-const INSTRUMENTS: readonly TestNeed[] = [
-  "meter",
-  "limiter",
-  "generator",
-  "tracer",
-  "tube-tester",
-  "bridge",
-  "spare",
-  "dummy-load",
-];
 
 /** Why a part is to be mended now. */
 const SHOWN_WORDS: Record<Shown, string> = {
@@ -75,9 +63,6 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
     return { seen, entries };
   }, [question.evidence, system]);
 
-  const symptoms = ofKind(settled, "symptom").filter(
-    ({ entry, content }) => entry.visitId === visit.id && content.payload.state !== "gone",
-  );
   const lastTime = found.filter((one) => one.modelId === model.id && one.visitId !== visit.id);
   const mended = new Set(question.mended);
   const stillThere =
@@ -151,6 +136,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
           .
         </p>
       ) : null}
+      <Understood circuit={circuit} system={system} />
       <Unexplained clashes={picture.clashes} entryOf={entryOf} />
       {certain && !confirming ? (
         <p role="status" className="flex flex-wrap items-center gap-2 border-l-4 border-primary pl-2">
@@ -214,7 +200,11 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         <section aria-label="Next tests">
           <h2 className="text-lg font-bold">Next tests</h2>
           {picture.next.length === 0 ? (
-            <p>Everything that was seen has a cause: repair what was found, and listen again.</p>
+            <p>
+              {question.evidence.length === 0
+                ? "Nothing that was written down says yet what is wrong: open “Understood” above and say what the set does."
+                : "Everything that was seen has a cause: repair what was found, and listen again."}
+            </p>
           ) : null}
           <NextTests
             tests={picture.next}
@@ -227,40 +217,10 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       </div>
       <div className="grid gap-4 xl:grid-cols-2">
         <section aria-label="Own observation" className="flex flex-col gap-3">
-          <h2 className="text-lg font-bold">Your own observation</h2>
-          <AddSymptom circuit={circuit} system={system} />
+          <h2 className="text-lg font-bold">Any other test</h2>
           <AnyTestForm tests={picture.tests} onImagine={imagine} />
         </section>
-        <section aria-label="Symptoms and instruments" className="flex flex-col gap-3">
-          <h2 className="text-lg font-bold">Symptoms</h2>
-          <ComplaintRead circuit={circuit} system={system} />
-          {symptoms.length === 0 ? <p className="dim">Only the complaint is written down.</p> : null}
-          <SymptomList
-            symptoms={symptoms}
-            under={(entryId) => <EntryRead id={entryId} circuit={circuit} system={system} />}
-          />
-          <fieldset>
-            <legend className="font-bold">At hand in this shop</legend>
-            <div className="flex flex-wrap gap-x-4">
-              {INSTRUMENTS.map((need) => (
-                <label key={need} className="flex min-h-11 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="checkbox"
-                    checked={!lacking.includes(need)}
-                    onChange={(event) => {
-                      const next = event.target.checked ? lacking.filter((one) => one !== need) : [...lacking, need];
-                      setLacking(next);
-                      // Kept with the shop; without the server it holds for this sitting alone.
-                      void changeAtHand(next).catch(() => undefined);
-                    }}
-                  />
-                  {NEED_NAMES[need]}
-                </label>
-              ))}
-            </div>
-          </fieldset>
-        </section>
+        <AtHand lacking={lacking} onChange={setLacking} />
       </div>
       {children}
     </div>

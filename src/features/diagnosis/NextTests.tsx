@@ -30,7 +30,7 @@ export function NextTests({ tests, sheet, onOutcome, onImagine }: NextTestsProps
             onImagine();
           }}
         />
-        What if: an outcome shows where the suspicion would go, and is not written down
+        What if: look only, write nothing
       </label>
       <ol className="flex flex-col gap-2">
         {tests.map((test, index) => (

@@ -16,7 +16,10 @@ type ReadAsProps = {
 };
 
 /** What an outcome says, as a chip has it. Hum of either kind is two outcomes at once. */
-function chipOf({ test, outcome }: Said, system: System): { key: string; name: string; says: string } | undefined {
+export function chipOf(
+  { test, outcome }: Said,
+  system: System,
+): { key: string; name: string; says: string } | undefined {
   const known = system.testById.get(test);
   const says = outcome.split("|").flatMap((one) => known?.outcomes.find(({ key }) => key === one)?.says ?? []);
   return known && says.length > 0

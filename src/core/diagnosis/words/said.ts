@@ -1,6 +1,7 @@
 import type { Circuit, PathKey, StageKind } from "../../model";
 import { KINDS } from "../data/kinds";
 import { bareId, pathId } from "../data/paths";
+import { measured } from "./measured";
 import { DENY, NOUNS, OTHER_SMELLS, PREDICATES, TIMES, type Noun, type Predicate, type When } from "./lexicon";
 
 /** What words of a complaint or a symptom say: outcomes of tests. */
@@ -339,6 +340,10 @@ function joined(all: readonly Said[]): Said[] {
 
 /** A test in this order: so that the same words give the same list, however they are put. */
 const ORDER: readonly string[] = [
+  "lamp",
+  "line",
+  "ohms",
+  "rail",
   "fuse",
   "smell",
   "glow",
@@ -367,6 +372,8 @@ const place = ({ test }: Said) => ORDER.indexOf(bareId(test.split(":")[0] ?? tes
 export function said(text: string, circuit: Circuit): { outcomes: Said[]; intermittent: boolean; parts: ClauseRead[] } {
   let before: Before | undefined;
   const parts = partsOf(plain(text)).map((part): ClauseRead => {
+    const figures = measured(part, circuit);
+    if (figures.length > 0) return { text: part, outcomes: figures };
     const read = readPart(part, circuit, before);
     before = {
       ...(read.path ? { path: read.path } : {}),

@@ -103,7 +103,12 @@ export const powerStep = defineKind({
     });
   },
   evidence: ({ stage, fraction, bplus, amps, lamp, expected }, { system }): Says => {
-    if (lamp || fraction < 0.75) return SAYS_NOTHING;
+    // The lamp says of a short what nothing else says so soon.
+    if (lamp)
+      return system.testById.has("lamp")
+        ? { outcomes: [{ test: "lamp", outcome: lamp === "bright" ? "bright" : "dim" }], mends: [] }
+        : SAYS_NOTHING;
+    if (fraction < 0.75) return SAYS_NOTHING;
     const outcomes: Says["outcomes"] = [];
     const rail = ["rail:reservoir", "rail:high-voltage"].find((id) => system.testById.has(id));
     if (bplus && rail && stage !== "rectifier-out") {

@@ -375,4 +375,20 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
      dead on MW, FM is fine | bands one, play-fm fine
      stereo does not work, mono is fine | works:stereo fails, play fine`,
   ],
+  [
+    "table",
+    "what was measured elsewhere",
+    `no B+ | rail:reservoir none
+     B+ is low | rail:reservoir low
+     HT missing, tubes glow | rail:reservoir none, glow all
+     B+ to chassis 180 ohm | ohms:reservoir low
+     180 Ω from B+ to ground | ohms:reservoir low
+     B+ to chassis 47 kohm | ohms:reservoir normal
+     HT is shorted | ohms:reservoir low
+     lamp limiter stays bright | lamp bright
+     bright on the lamp limiter | lamp bright
+     the series lamp is dim, no sound | lamp dim, play dead
+     draws too much current | line high
+     B+ is fine, no sound | rail:reservoir normal, play dead`,
+  ],
 ];
