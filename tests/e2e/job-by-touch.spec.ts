@@ -28,11 +28,11 @@ test("a set goes through the shop by touch", async ({ page }) => {
   await page.getByRole("button", { name: /^Wrong: Mains lead/ }).tap();
   await page.getByLabel("What is wrong").fill("cracked at the plug");
   await page.getByRole("button", { name: "Write it", exact: true }).tap();
-  for (let open = await page.getByRole("button", { name: /^In order/ }).count(); open > 0; open -= 1)
-    await page
-      .getByRole("button", { name: /^In order/ })
-      .first()
-      .tap();
+  const inOrder = page.getByRole("button", { name: /^In order/ });
+  for (let open = await inOrder.count(); open > 0; open -= 1) {
+    await inOrder.first().tap();
+    await expect(inOrder).toHaveCount(open - 1);
+  }
   await expect(step(page, "Make safe")).toContainText("done");
 
   // A museum's rise is slow; here it is written in words.

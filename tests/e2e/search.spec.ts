@@ -93,11 +93,20 @@ test("outcomes are given by key and by touch, and a wrong one is withdrawn", asy
   // An instrument that is not at hand is not asked for.
   await plate(page).getByLabel("signal tracer or scope").uncheck();
   await expect(next.getByText(/signal tracer/)).toHaveCount(0);
+  // The shop keeps what it has: it is so after a reload, until it is put back.
+  await expect(async () => {
+    await page.reload();
+    await expect(plate(page).getByLabel("signal tracer or scope")).not.toBeChecked({ timeout: 2000 });
+  }).toPass();
+  await plate(page).getByLabel("signal tracer or scope").check();
 
   // Any test can be made, whatever was advised.
   await plate(page).getByRole("button", { name: "Write it down" }).click();
   await expect(plate(page).getByRole("alert")).toHaveText("Choose the test that was made.");
-  await plate(page).getByLabel("Another test").selectOption({ label: "Listen for hum" });
+  await plate(page).getByLabel("Another test").fill("a test of another set");
+  await plate(page).getByRole("button", { name: "Write it down" }).click();
+  await expect(plate(page).getByRole("alert")).toContainText("No test of this set is called so");
+  await plate(page).getByLabel("Another test").fill("Listen for hum");
   await plate(page).getByRole("radio", { name: "hum at the line frequency" }).check();
   await plate(page).getByRole("button", { name: "Write it down" }).click();
   await expect(tape(page).getByText("Listen for hum: hum at the line frequency")).toBeVisible();
@@ -107,17 +116,67 @@ test("outcomes are given by key and by touch, and a wrong one is withdrawn", asy
   await expect(page.getByText(/This set has nothing called “BFO”/)).toBeVisible();
 });
 
-test("a symptom shows how it is read before it is added, and what of it was not", async ({ page }) => {
+test("what is said is understood, or said not to be, and can be put right", async ({ page }) => {
   await takeIn(page, "Halvane 537", "weak");
   await page.goto(`/bench/${job(page.url())}?step=find`);
+  const understood = plate(page).getByText("Understood:").locator("..");
+  await expect(understood).toContainText("Listen: weak");
+  await understood.click();
   await plate(page).getByLabel("What it does, and when").fill("hums but is not distorted, smells of mice");
   const read = plate(page).getByRole("note", { name: "How it is read" }).first();
   await expect(read).toContainText("hum at twice the line frequency");
-  await expect(read).toContainText("Not read: “is not distorted”, “smells of mice”.");
+  await expect(read).toContainText("I did not read this: “is not distorted”, “smells of mice”.");
   await expect(read).not.toContainText("distorted or");
+  // A meaning is picked, another one is taken out, before it is added.
+  await read.getByRole("button", { name: /^Smell, and feel the back: smells/ }).click();
+  await read.getByRole("button", { name: /^Not so: Listen for hum/ }).click();
+  await expect(read).toContainText("Put right:");
   await plate(page).getByRole("button", { name: "Add", exact: true }).click();
   await expect(tape(page).getByText("hums but is not distorted, smells of mice")).toBeVisible();
-  await expect(plate(page).getByRole("note", { name: "How it is read" }).last()).toContainText("Not read");
+  await expect(understood).toContainText("smells, smokes or is too hot");
+  await expect(understood).not.toContainText("Listen for hum");
+
+  // The complaint was misread: put right on the board, as a correction of its entry.
+  const complaint = plate(page).getByText("Complaint:").locator("..").getByRole("note");
+  await complaint.getByRole("button", { name: "Not so: Listen: weak" }).click();
+  await expect(complaint).toContainText("it says nothing to the search");
+  await complaint.getByLabel("Another meaning").fill("Listen for crackle: crackles or hisses");
+  await expect(understood).toContainText("Listen for crackle");
+  await complaint.getByRole("button", { name: "By its words again" }).click();
+  await expect(understood).toContainText("Listen: weak");
+});
+
+test("a blown fuse makes the search a cold one, until a short is ruled out", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "blows its fuse");
+  await page.goto(`/bench/${job(page.url())}?step=find`);
+  const next = plate(page).getByRole("region", { name: "Next tests" });
+  await expect(plate(page).getByText(/A short is likely/)).toBeVisible();
+  await expect(next.getByText(/power on/)).toHaveCount(0);
+  // By touch an outcome is looked at first, and nothing is written.
+  await next.getByLabel("What if: look only, write nothing").check();
+  await next.getByRole("listitem").first().getByRole("group").getByRole("button").last().click();
+  await expect(plate(page).getByText(/^Then: /)).toBeVisible();
+  await expect(tape(page).getByText("Search")).toHaveCount(0);
+  await next.getByLabel("What if: look only, write nothing").uncheck();
+  // Ohms are as they should be, the lamp dims: the line may be used again.
+  await madeSafe(page);
+  await write(page, "ohms reservoir = normal", /Ohms from Reservoir/);
+  await write(page, "ohms mains = normal", /Ohms of the mains input/);
+  await write(page, "lamp = dim", /On the lamp limiter/);
+  await expect(plate(page).getByText(/A short is likely/)).toHaveCount(0);
+});
+
+test("a finding shows its evidence, and what was complained of is heard again", async ({ page }) => {
+  await takeIn(page, "Tidewell Duplex 80", "no output on transmit, receives well");
+  await page.goto(`/bench/${job(page.url())}?step=find`);
+  await madeSafe(page);
+  await write(page, "found pa.screen-open: screen resistor open", /screen resistor open/);
+  const findings = plate(page).getByRole("region", { name: "Findings" });
+  await findings.getByLabel("What mended it").fill("a new screen resistor");
+  await findings.getByRole("button", { name: "Mended", exact: true }).click();
+  await expect(findings.getByText(/To be heard again: Output into the dummy load on transmit/)).toBeVisible();
+  await findings.getByRole("button", { name: "Listened again: it is gone" }).click();
+  await expect(tape(page).getByText(/Output into the dummy load on transmit, again: full output/)).toBeVisible();
 });
 
 test("the demo's contradiction names the entries that clash", async ({ page }) => {
@@ -136,6 +195,11 @@ test("a model keeps its own stages", async ({ page }) => {
   await page.getByLabel("Add a stage").selectOption({ label: "Buffer" });
   await page.getByLabel("after", { exact: true }).selectOption({ label: "Oscillator" });
   await page.getByRole("button", { name: "Add", exact: true }).click();
+  // The new stage is joined on screen: into the way of the signal, and out of it again.
+  await page.getByLabel("Joins of Buffer", { exact: true }).click();
+  await page.getByLabel("Buffer in the way modulation").selectOption("speech");
+  await expect(page.getByLabel("Joins of Buffer", { exact: true })).toContainText("modulation 2");
+  await page.getByLabel("Buffer in the way modulation").selectOption("-");
   await page.getByLabel("Name of buffer").fill("Final");
   await page.getByRole("button", { name: "Keep these stages" }).click();
   await expect(page.getByText(/Two stages have the same name/)).toBeVisible();

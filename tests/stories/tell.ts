@@ -1,3 +1,4 @@
+import { searched } from "@/core/kinds";
 import type { Search } from "@/core/visit";
 import { follow, sheetOf, type Followed } from "./follow";
 import { STORIES } from "./stories";
@@ -11,7 +12,7 @@ export type Story = {
   tells: { test: string; outcome: string; of?: string }[];
 };
 
-function readStory(line: string): Story {
+export function readStory(line: string): Story {
   const [topology = "", complaint = "", cause = "", where = "", tells = ""] = line
     .split("|")
     .map((cell) => cell.trim());
@@ -88,12 +89,18 @@ function fromRail(test: string, { tells }: Story, { circuit }: Search): string |
 }
 
 /** Lets the board search for what a story tells. A cause that is mended answers no more. */
-export function tell(story: Story, most = 40): Followed {
-  const left = new Set(story.causes);
+export function tell(story: Story, sheet = sheetOf(story.topology), most = 40): Followed {
+  // Where the sheet names the part, the cause has it: `output.coupling-leaky@C14`.
+  const { faults } = searched(sheet).system;
+  const left = new Set(
+    story.causes.flatMap((cause) => faults.find(({ id }) => id === cause || id.startsWith(`${cause}@`))?.id ?? []),
+  );
+  if (left.size < story.causes.length)
+    throw new Error(`${story.complaint}: this set has no ${story.causes.join(", ")}`);
   const there = (stage: string | undefined) =>
     stage === undefined || story.causes.length === 1 || [...left].some((cause) => cause.startsWith(`${stage}.`));
   return follow(
-    { sheet: sheetOf(story.topology), complaint: story.complaint, most },
+    { sheet, complaint: story.complaint, most },
     {
       answer: ({ id, outcomes }, search) => {
         const sound = outcomes[0]?.key ?? "";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tiny } from "./fixtures";
-import { BEYOND_LEAVES_SOUND, BEYOND_ODDS, infer, pairTable, posterior, total } from "./infer";
+import { BEYOND_LEAVES_SOUND, BEYOND_ODDS, NOTHING_WRONG, infer, pairTable, posterior, total } from "./infer";
 import type { Evidence, System } from "./types";
 
 const seen = (test: string, outcome: string, extra: Partial<Evidence> = {}): Evidence => ({
@@ -36,10 +36,13 @@ function bruteForce(system: System, evidence: readonly Evidence[]) {
   const sets: number[][] = [[], ...Array.from({ length: n }, (_, i) => [i])];
   for (let i = 0; i < n; i += 1) for (let j = i + 1; j < n; j += 1) sets.push([i, j]);
   const weigh = (present: number[]) =>
-    present.reduce((product, index) => {
-      const prior = system.faults[index]?.prior ?? 0;
-      return product * (prior / (1 - prior));
-    }, 1) * evidence.reduce((product, one) => product * likelihood(system, one, present), 1);
+    present.reduce(
+      (product, index) => {
+        const prior = system.faults[index]?.prior ?? 0;
+        return product * (prior / (1 - prior));
+      },
+      present.length === 0 ? NOTHING_WRONG : 1,
+    ) * evidence.reduce((product, one) => product * likelihood(system, one, present), 1);
   const weights = sets.map(weigh);
   const beyond = evidence.reduce((product, { test, outcome }) => {
     const outcomes = system.testById.get(test)?.outcomes ?? [];
@@ -80,12 +83,12 @@ const anyEvidence = fc.constantFrom(
 
 describe("inference", () => {
   it("is Bayes by hand: one fault of 10 %, a check that shows 95 % of them and calls 2 % of sound parts bad", () => {
-    // Odds 1/9. Bad: 0.96·0.95 + 0.02 = 0.932 with the fault, 0.02 without. 1/9 · 0.932/0.02 = 5.178 to 1.
+    // Odds 1/9. Bad: 0.96·0.95 + 0.02 = 0.932 with the fault, 0.02 without. 1/9 · 0.932/0.02 = 5.178 to 1, and a set with nothing wrong is rare.
     const system = tiny([0.1], [{ id: "a", slip: 0.04, effects: { 0: [1, 0.95] } }]);
     const { weights } = infer(system, [seen("a", "bad")]);
     const bad = 0.96 * 0.95 + 0.02;
     const beyond = BEYOND_ODDS * 0.25;
-    const expected = bad / 9 / (bad / 9 + 0.02 + beyond);
+    const expected = bad / 9 / (bad / 9 + 0.02 * NOTHING_WRONG + beyond);
     expect(posterior(weights).fault[0]).toBeCloseTo(expected, 10);
     expect(weights.scale * (weights.single[0] ?? 0)).toBeCloseTo(0.932 / 9, 10);
   });

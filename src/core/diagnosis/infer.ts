@@ -22,6 +22,13 @@ export const BEYOND_LEAVES_SOUND = 0.75;
 
 const at = (list: ArrayLike<number>, index: number): number => list[index] ?? 0;
 
+/**
+ * How much likelier or less likely a set with nothing wrong is among those that are brought in than among all: a factor on
+ * that hypothesis. Shop's estimate.
+ * @example of thirty sets that come in with a complaint, two or three have nothing wrong with them
+ */
+export const NOTHING_WRONG = 0.2;
+
 /** Likelihoods of each outcome for each pair of effects: `table[(a·K + b)·n + outcome]`. */
 export type PairTable = { effects: number; outcomes: number; table: Float64Array };
 
@@ -70,7 +77,7 @@ export function priorWeights({ faults }: System): Weights {
   const pair = new Float64Array(n * n);
   for (let i = 0; i < n; i += 1)
     for (let j = 0; j < n; j += 1) if (i !== j) pair[i * n + j] = at(single, i) * at(single, j);
-  return { n, scale: 1, none: 1, beyond: BEYOND_ODDS, single, pair };
+  return { n, scale: 1, none: NOTHING_WRONG, beyond: BEYOND_ODDS, single, pair };
 }
 
 /** The effects that faults have in a test when some of them were mended before. */

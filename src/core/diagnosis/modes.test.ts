@@ -42,7 +42,7 @@ describe("the table of faults", () => {
   it("reads a line: a leaky coupling capacitor distorts, and its grid and cathode rise while the plate falls", () => {
     const leaky = modeOf("coupling-leaky");
     expect(leaky?.signal).toEqual({ distorted: 0.95 });
-    expect(leaky?.shows).toEqual({ warm: 0.4 });
+    expect(leaky?.shows).toEqual({ warm: 0.4, bright: 0.2 });
     expect(leaky?.volts.map(({ electrode, move }) => `${electrode} ${move}`)).toEqual([
       "grid high",
       "cathode high",

@@ -77,10 +77,11 @@ export const SMELL = pair(
   outcome("nothing", "nothing unusual", /^(nothing|ok|none|no\b|fine|cool)/),
   outcome("hot", "smells, smokes or is too hot", /^(hot|smell|smok|burn|wax|yes)/),
 );
-export const GLOW = pair(
+export const GLOW = [
   outcome("all", "all as they should", /^(all|yes|ok|good|fine|glow)/),
+  outcome("bright", "one is too bright, or a plate is red", /^(bright|red|too)/),
   outcome("dark", "one or more stay dark", /^(dark|no\b|none|one|some|out)/),
-);
+];
 export const KNOB = pair(
   outcome("free", "all turn as they should", /^(free|ok|good|fine|smooth)/),
   outcome("slips", "stiff, slipping or jumping", /^(slip|stiff|jump|stuck|gum|loose|bad|broken)/),

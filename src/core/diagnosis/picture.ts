@@ -105,11 +105,20 @@ export type Picture = {
   short?: number;
 };
 
-/** A part that its check has shown bad, and that is this likely to be so, needs no more looking for. Shop rule. */
+/**
+ * A part that its check has shown bad, and that is this likely to be so, needs no more looking for. Shop rule.
+ * @example a tube that tests bad and has 60 of 100 is exchanged
+ */
 const AS_GOOD_AS_SURE = 0.6;
-/** So likely, that it is mended without a check of its own. Shop rule. */
+/**
+ * So likely, that it is mended without a check of its own. Shop rule.
+ * @example 93 of 100 point at C14: it is exchanged although nobody measured it
+ */
 const SURE = 0.93;
-/** What has less of the suspicion than this is not exchanged on trial. Shop rule. */
+/**
+ * What has less of the suspicion than this is not exchanged on trial. Shop rule.
+ * @example with every test made, a part with 12 of 100 is exchanged on trial
+ */
 const TRIAL = 0.12;
 const CAUSES = 10;
 const NEXT = 3;

@@ -89,7 +89,7 @@ function senses(circuit: Circuit, nature: Nature): Sketch[] {
             how: "Through the back, in the dark: every heater, the dial lamp, nothing red that should not be.",
             needs: ["power"] as const,
             outcomes: OUT.GLOW,
-            effect: showsIn("dark", "dark", all),
+            effect: either(showsIn("dark", "dark", all), showsIn("bright", "bright", all)),
           },
         ]
       : []),

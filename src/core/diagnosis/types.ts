@@ -22,6 +22,7 @@ export const SHOWS = [
   "blows",
   "smells",
   "dark",
+  "bright",
   "slips",
 ] as const;
 export type Shows = (typeof SHOWS)[number];

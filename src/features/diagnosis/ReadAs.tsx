@@ -40,6 +40,10 @@ export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
     return chip ? [{ ...chip, one }] : [];
   });
   const unread = reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => part.text);
+  // What the words say, but nothing on the list of this set can do.
+  const idle = reads
+    ? []
+    : parts.filter((part) => part.outcomes.length > 0 && part.outcomes.every(({ test }) => !system.testById.has(test)));
   const add = ({ test, outcome }: Said) => onReads?.([...now.filter((one) => one.test !== test), { test, outcome }]);
   const all = onReads ? meaningsOf(system) : [];
   const near = onReads && unread.length > 0 ? nearestMeanings(unread.join(" "), system) : [];
@@ -66,6 +70,11 @@ export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
       ))}
       {unread.length > 0 ? (
         <span className="text-warning">I did not read this: {unread.map((part) => `“${part}”`).join(", ")}.</span>
+      ) : null}
+      {idle.length > 0 ? (
+        <span className="dim">
+          Nothing on the list of this set does this: {idle.map((part) => `“${part.text}”`).join(", ")}.
+        </span>
       ) : null}
       {near.length > 0 ? <span className="dim">Did you mean</span> : null}
       {near.map((meaning) => (

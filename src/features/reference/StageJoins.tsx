@@ -20,7 +20,7 @@ export function StageJoins({ circuit, stage, onChange }: StageJoinsProps) {
   const lane = KINDS[stage.kind].lane === "supply" ? "supply" : kind;
   return (
     <details>
-      <summary className="dim flex min-h-10 cursor-pointer items-center" aria-label={`Joins of ${stage.name}`}>
+      <summary className="link flex min-h-10 cursor-pointer items-center" aria-label={`Joins of ${stage.name}`}>
         {placeOf(circuit, stage.id)}
       </summary>
       <div className="flex w-72 flex-col gap-2 py-1">

@@ -12,7 +12,7 @@
  * shows   hum1 (line frequency), hum2 (twice that), noise, unsteady, off (dial), band (on one band only), warm (comes or
  *         goes with warmth), tap (answers to tapping), seen (by eye), own (what the stage is there for fails), blows (a
  *         fuse, or makes a lamp in series bright), smells (or is too hot), dark (a tube or a lamp that should glow),
- *         slips (to be felt at a knob)
+ *         bright (one that glows too much, or a red plate), slips (to be felt at a knob)
  * volts   electrode or rail and how it moves: + high, - low, 0 gone. A solid stage reads plate, cathode, grid as
  *         collector, emitter, base. `rail` is what a supply gives, `line` the current out of the wall.
  * only    what the set must be: see traits.ts
@@ -25,7 +25,7 @@ tube-weak | Weak tube | tube | tube | 14 | weak |  | plate+~ cathode-
 tube-dead | Heater open in the tube | tube | tube | 5 | dead | seen~ dark~ | plate+ cathode0
 tube-gassy | Gassy tube | tube:rf,if,af,output,pa,modulator,amplifier,driver | tube | 5 | distorted | warm~ | grid+ cathode+ plate-
 tube-hk | Heater to cathode leakage | tube:mixer,if,detector,af,speech,bfo,oscillator,vfo | tube | 4 | - | hum1 | cathode-? | indirect
-tube-short | Electrodes short in the tube | tube | tube | 3 | dead | tap~ noise? blows? | line+? plate- screen-
+tube-short | Electrodes short in the tube | tube | tube | 3 | dead | tap~ noise? blows? bright. | line+? plate- screen-
 tube-microphonic | Microphonic tube | tube:mixer,oscillator,af,speech,vfo,detector | tube | 4 | - | noise~ tap unsteady? |
 tube-wrong | Wrong tube in the socket | tube | sight | 3 | weak~ | seen | plate+? cathode+?
 tube-socket | Socket contact dirty or loose | tube | contact | 8 | dead? | noise tap | plate+?
@@ -42,7 +42,7 @@ screen-high | Screen resistor drifted high | tube:rf,mixer,if,pa,driver | res:sc
 screen-bypass-short | Screen bypass shorted | tube:rf,mixer,if,pa,driver,buffer | cap:decoupling | 6 | dead | seen? | screen0 plate+ | screen
 screen-bypass-open | Screen bypass open | tube:rf,mixer,if,driver,pa | cap:decoupling | 4 | weak~ | unsteady | | screen
 grid-leak-open | Grid leak open | tube:af,output,phase,detector,speech,modulator | res:grid-leak | 4 | distorted | hum1~ unsteady? | grid+? cathode+?
-coupling-leaky | Coupling capacitor leaks | tube:af,output,phase,modulator,driver,pa | cap:coupling | 16 | distorted | warm? | grid+ cathode+ plate-
+coupling-leaky | Coupling capacitor leaks | tube:af,output,phase,modulator,driver,pa | cap:coupling | 16 | distorted | warm? bright. | grid+ cathode+ plate-
 coupling-open | Coupling capacitor open | tube:af,output,phase,modulator,driver,pa,speech,buffer | cap:coupling | 4 | dead~ |  |
 coupling-dry | Coupling capacitor dried out | solid:af,driver,output,speech | cap:coupling | 8 | weak |  |
 transistor-dead | Transistor open | solid | transistor | 6 | dead |  | plate+ cathode0 line-?
@@ -70,7 +70,7 @@ mains-lead | Mains lead broken inside | mains | wiring | 6 | dead~ | tap dark | 
 mains-fuse | Fuse open, with nothing behind it | mains | fuse | 4 | dead | dark | rail0 line0
 mains-switch | Mains switch makes no contact | mains | contact | 8 | dead~ | tap dark | rail0 line0
 mains-filter | Mains filter capacitor shorted | mains | cap:mains | 4 | dead | seen~ blows smells? | rail0 line+
-mains-tap | Line tap set wrong | mains | sight | 5 | weak~ | seen blows? | rail+ line+ | transformer
+mains-tap | Line tap set wrong | mains | sight | 5 | weak~ | seen blows? bright? | rail+ line+ | transformer
 primary-open | Transformer primary open | mains | winding | 3 | dead | dark | rail0 line0 | transformer
 turns-short | Shorted turns in the transformer | mains | winding | 3 | weak~ | seen? smells~ blows~ | rail- line+ | transformer
 thermal-fuse | Inrush part or interlock open | mains | contact | 3 | dead |  | rail0 line0
@@ -104,8 +104,8 @@ heater-winding | Heater winding or its lead open | heaters | winding | 3 | dead 
 heater-contact | Heater wiring contact poor | heaters | contact | 5 | weak | tap~ | rail-
 heater-string-open | A heater of the string open | heaters | tube | 6 | dead | seen dark | rail0 line0 | string
 heater-dropper | Dropper open | heaters | res:dropper | 4 | dead | seen? dark | rail0 line0 | string
-heater-dropper-drift | Dropper out of value | heaters | res:dropper | 4 | weak~ |  | rail- | string
-heater-wrong-tube | Tube of another heater current in the string | heaters | sight | 3 | weak | seen | rail- | string
+heater-dropper-drift | Dropper out of value | heaters | res:dropper | 4 | weak~ | bright? | rail- | string
+heater-wrong-tube | Tube of another heater current in the string | heaters | sight | 3 | weak? | seen bright~ dark? | rail- | string
 heater-balance | Heater centre tap or hum balance open | heaters | wiring | 4 | - | hum1 | | transformer
 heater-lamp | Dial lamp of the string gone | heaters | lamp | 4 | - | seen dark | rail-? | string
 cells-flat | Cells flat | battery | cell | 30 | weak | unsteady? | rail-
@@ -291,7 +291,7 @@ tr-switching | Transmit switching transistor or contact | keying | relay | 6 | d
 input-coil | Input coil of a band open or off tune | input | winding | 6 | weak | band |
 input-switch | Input band switch | input | contact | 7 | weak~ | band tap |
 tube-soft-one | One tube of the bank soft | amplifier | tube | 16 | weak | seen? |
-tube-runaway | One tube takes all the current | amplifier | tube | 6 | weak | seen blows? | line+
+tube-runaway | One tube takes all the current | amplifier | tube | 6 | weak | seen blows? bright~ | line+
 grid-choke | Grid or filament choke open | amplifier | winding | 4 | dead~ |  |
 meter-shunt | Meter shunt drifted or open | metering | res:other | 8 | - | own |
 meter-switch | Meter switch contact | metering | contact | 6 | - | own tap |

@@ -50,6 +50,7 @@ export const PREDICATES = {
   hot: /\b(smok(e|es|ed|ing)|burn(s|t|ing|ed)?( smell)?|smells?( of)?( something)?( (hot|burn\w*|wax|tar|insulation|electrical))?|overheat(s|ed|ing)?|((get|gets|got|getting|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red)|red.?hot|glow(s|ing)? red|red plat(e|es|ing)|went bang|bang|puff of smoke)\b/,
   blown: /\b(blow(s|n|ing)?|blew|trip(s|ped|ping)?|pops?|popped|went|takes? out|burns? out|burnt out|fails?)\b/,
   /** of lamps and heaters */
+  bright: /\b((far |much |very )?too bright(ly)?|(very|unusually) bright(ly)?|brighter( than (the others|usual))?)\b/,
   dark: /\b(dark|unlit|stays? (dark|cold|out)|cold|out|off|extinguished)\b/,
   lights: /\b(lights?( up)?|glow(s|ing)?|lit)\b/,
   starts: /\b((come|comes|turn|turns|switch|switches|power|powers|start|starts)( up| on)?)\b/,

@@ -178,6 +178,8 @@ function meaning(predicate: Predicate, word: string, subject: Subject, denied: b
     case "blown":
       if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
+    case "bright":
+      return lamps && !denied ? [whole("glow", "bright")] : [];
     case "dark":
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
@@ -325,7 +327,7 @@ function readPart(text: string, circuit: Circuit, before: Before | undefined): {
   return { outcomes: kept, ...(pathSaid ? { path } : {}), preds: preds.map(({ tag }) => tag) };
 }
 
-const WORST: readonly string[] = ["dead", "distorted", SO_SO, "weak", "fine"];
+const WORST: readonly string[] = ["dead", "distorted", SO_SO, "weak", "fine", "bright", "dark", "all"];
 
 /** Of two words on one test the worse one counts: “plays fine, then dead”. */
 function joined(all: readonly Said[]): Said[] {

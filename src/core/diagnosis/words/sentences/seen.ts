@@ -169,6 +169,9 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
      the dial lamps work, dead | glow all, play dead
      all the tubes glow but it is silent | glow all, play dead
      no lights, no sound | glow dark, play dead
+     one tube glows too bright | glow bright
+     the dial lamp is much too bright | glow bright
+     a tube is brighter than the others | glow bright
      will not switch on | play dead
      does not come on | play dead`,
   ],
