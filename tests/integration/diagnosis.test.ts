@@ -2,7 +2,7 @@ import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { append } from "@/db/entries";
 import { foundFaults } from "@/db/findings";
-import { faultFigures, partRules, saveFaultFigures, savePartRules, shopOf } from "@/db/shop";
+import { faultFigures, partRules, saveAtHand, saveFaultFigures, savePartRules, shopOf } from "@/db/shop";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
@@ -27,6 +27,14 @@ describe("the shop's figures for faults", () => {
     expect((await saveFaultFigures(held.db, own, version)).ok).toBe(true);
     expect((await faultFigures(held.db)).figures).toEqual(own);
     expect(await saveFaultFigures(held.db, own, version === 0 ? 7 : version)).toMatchObject({ ok: false });
+  });
+
+  it("keep what is at hand beside them, and neither overwrites the other", async () => {
+    expect((await saveAtHand(held.db, ["bridge", "limiter"])).ok).toBe(true);
+    const { figures } = await faultFigures(held.db);
+    expect(figures).toEqual({ often: { "coupling-leaky": 40 }, learns: false, lacking: ["bridge", "limiter"] });
+    expect((await saveAtHand(held.db, [])).ok).toBe(true);
+    expect((await faultFigures(held.db)).figures.lacking).toEqual([]);
   });
 
   it("stand beside the rules for parts: neither overwrites the other", async () => {
