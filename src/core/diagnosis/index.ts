@@ -15,6 +15,7 @@ export {
 export { AGEING, RECORD } from "./data/ageing";
 export { bareId, onPath, PATH_FACTS, pathId } from "./data/paths";
 export { NEED_NAMES, NEEDS, PARTS, type Hazard, type TestNeed } from "./data/parts";
+export { HEARD } from "./data/heard";
 export { KINDS } from "./data/kinds";
 export { circuitFrom, circuitOf, natureFor, nearestTopology, placedParts, stageNamed } from "./from-sheet";
 export { MODES, modeOf } from "./modes";

@@ -1,6 +1,7 @@
 import {
   bareId,
   circuitOf,
+  HEARD,
   modeOf,
   natureFor,
   pathId,
@@ -93,24 +94,7 @@ function recordsOf(input: VisitInput): Record<string, PartRecord> {
   );
 }
 
-const WHOLE_SET = new Set([
-  "play",
-  "hum",
-  "noise",
-  "steady",
-  "dial",
-  "bands",
-  "warm",
-  "fuse",
-  "lamp",
-  "smell",
-  "glow",
-  "thump",
-  "knob",
-  "turn",
-  "phono",
-  "phones",
-]);
+const WHOLE_SET: ReadonlySet<string> = new Set(HEARD);
 
 /**
  * The search of a visit, from its log: everything that was written down already is evidence, nothing is typed twice.

@@ -4,6 +4,7 @@ import { X } from "lucide-react";
 import { useId } from "react";
 import { meaningsOf, nearestMeanings, said, type Meaning, type Said, type System } from "@/core/diagnosis";
 import type { Circuit } from "@/core/model";
+import { asked } from "./words";
 
 type ReadAsProps = {
   text: string;
@@ -27,7 +28,7 @@ export function chipOf(
     : undefined;
 }
 
-const labelOf = ({ name, says }: Pick<Meaning, "name" | "says">) => `${name}: ${says}`;
+const labelOf = ({ name, says }: Pick<Meaning, "name" | "says">) => `${asked(name)} ${says}`;
 
 /** How a symptom is read, as chips that can be put right; what was not read is said, with the nearest meanings to pick. */
 export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
@@ -53,12 +54,12 @@ export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
       {reads && chips.length === 0 ? <span className="dim">Put right: it says nothing to the search.</span> : null}
       {chips.map(({ key, name, says, one }) => (
         <span key={key} className="flex items-center rounded-field border border-base-300 pl-1.5">
-          {name}:&nbsp;<strong>{says}</strong>
+          {asked(name)}&nbsp;<strong>{says}</strong>
           {onReads ? (
             <button
               type="button"
               className="btn btn-ghost btn-square h-10 min-h-10 w-9"
-              aria-label={`Not so: ${name}: ${says}`}
+              aria-label={`Not so: ${asked(name)} ${says}`}
               onClick={() => onReads(now.filter((other) => other !== one))}
             >
               <X size={14} aria-hidden="true" />

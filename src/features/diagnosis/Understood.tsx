@@ -8,6 +8,7 @@ import { SymptomList } from "@/ui/SymptomList";
 import { ComplaintRead, EntryRead } from "./EntryRead";
 import { AddSymptom } from "./Observation";
 import { chipOf } from "./ReadAs";
+import { asked } from "./words";
 
 type UnderstoodProps = { circuit: Circuit; system: System };
 
@@ -45,7 +46,7 @@ export function Understood({ circuit, system }: UnderstoodProps) {
         {chips.length === 0 ? <span className="text-warning">nothing yet that tells what is wrong.</span> : null}
         {chips.map(({ key, name, says }) => (
           <span key={key} className="rounded-field border border-base-300 px-1.5 text-sm">
-            {name}: <strong>{says}</strong>
+            {asked(name)} <strong>{says}</strong>
           </span>
         ))}
         {unread.length > 0 ? (

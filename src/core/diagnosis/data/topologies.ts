@@ -24,6 +24,27 @@ const POWER = `
   reservoir reservoir/none Reservoir and smoothing
   heaters heaters/none Heaters`;
 
+/** What a hybrid transceiver has behind its receive mixer and in its transmitter, whatever feeds it. */
+const HYBRID = `
+      filter filter/none Sideband filter [IF board]
+      if if/solid IF strip [IF board]
+      carrier oscillator/solid Carrier oscillator [IF board]
+      detector detector/solid Product detector [IF board]
+      agc agc/solid AGC [IF board]
+      s-meter s-meter/none S-meter
+      af af/solid First audio [AF board]
+      output output/solid Audio output [AF board]
+      speaker speaker/none Loudspeaker
+      speech speech/solid Microphone amplifier [AF board]
+      balanced balanced/solid Balanced modulator [IF board]
+      mixer2 mixer/solid Transmit mixer [RF board]
+      driver driver Driver
+      pa pa Power amplifier
+      tank tank/none Output network
+      alc alc/none ALC
+      keying keying/none Transmit switching
+      metering metering/none Metering`;
+
 export const TOPOLOGY_TEXTS: readonly TopologyText[] = [
   {
     key: "superhet",
@@ -192,24 +213,7 @@ export const TOPOLOGY_TEXTS: readonly TopologyText[] = [
       mixer1 mixer/solid Receive mixer [RF board]
       vfo oscillator/solid VFO [VFO box]
       oscillator2 oscillator/solid Band crystals [RF board]
-      filter filter/none Sideband filter [IF board]
-      if if/solid IF strip [IF board]
-      carrier oscillator/solid Carrier oscillator [IF board]
-      detector detector/solid Product detector [IF board]
-      agc agc/solid AGC [IF board]
-      s-meter s-meter/none S-meter
-      af af/solid First audio [AF board]
-      output output/solid Audio output [AF board]
-      speaker speaker/none Loudspeaker
-      speech speech/solid Microphone amplifier [AF board]
-      balanced balanced/solid Balanced modulator [IF board]
-      mixer2 mixer/solid Transmit mixer [RF board]
-      driver driver Driver
-      pa pa Power amplifier
-      tank tank/none Output network
-      alc alc/none ALC
-      keying keying/none Transmit switching
-      metering metering/none Metering`,
+      ${HYBRID}`,
     receive: "changeover antenna rf mixer1 filter if detector af output speaker",
     transmit: "speech balanced filter if mixer2 driver pa tank changeover",
     supply:
@@ -466,24 +470,7 @@ export const TOPOLOGY_TEXTS: readonly TopologyText[] = [
       rf rf/solid Receive RF [RF board]
       mixer1 mixer/solid Receive mixer [RF board]
       vfo oscillator/solid VFO [VFO box]
-      filter filter/none Sideband filter [IF board]
-      if if/solid IF strip [IF board]
-      carrier oscillator/solid Carrier oscillator [IF board]
-      detector detector/solid Product detector [IF board]
-      agc agc/solid AGC [IF board]
-      s-meter s-meter/none S-meter
-      af af/solid First audio [AF board]
-      output output/solid Audio output [AF board]
-      speaker speaker/none Loudspeaker
-      speech speech/solid Microphone amplifier [AF board]
-      balanced balanced/solid Balanced modulator [IF board]
-      mixer2 mixer/solid Transmit mixer [RF board]
-      driver driver Driver
-      pa pa Power amplifier
-      tank tank/none Output network
-      alc alc/none ALC
-      keying keying/none Transmit switching
-      metering metering/none Metering`,
+      ${HYBRID}`,
     receive: "changeover antenna rf mixer1 filter if detector af output speaker",
     transmit: "speech balanced filter if mixer2 driver pa tank changeover",
     supply:

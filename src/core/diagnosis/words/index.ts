@@ -1,2 +1,3 @@
 export { meaningsOf, nearestMeanings, type Meaning } from "./meanings";
-export { said, type Said } from "./said";
+export { said } from "./said";
+export type { Said } from "./types";

@@ -1,33 +1,14 @@
-import type { System, Test } from "../types";
-import type { Said } from "./said";
+import { HEARD } from "../data/heard";
+import type { System } from "../types";
+import type { Said } from "./types";
 
 /** What a complaint may mean: an outcome of a test that needs no instrument, in words that a person may pick. */
 export type Meaning = Said & { name: string; says: string };
 
-/** Tests that an owner has made without knowing it. */
-const HEARD: ReadonlySet<Test["act"]> = new Set([
-  "play",
-  "hum",
-  "noise",
-  "steady",
-  "dial",
-  "bands",
-  "warm",
-  "fuse",
-  "smell",
-  "glow",
-  "thump",
-  "knob",
-  "turn",
-  "phono",
-  "phones",
-  "works",
-]);
-
 /** All that a complaint may mean in a set, what is wrong before what is right. */
 export function meaningsOf({ tests }: System): Meaning[] {
   const all = tests
-    .filter(({ act }) => HEARD.has(act))
+    .filter(({ act }) => act === "works" || (act !== "lamp" && HEARD.includes(act)))
     .flatMap(({ id, name, outcomes }) =>
       outcomes.map(({ key, says }, at) => ({ test: id, outcome: key, name, says, bad: at > 0 })),
     );

@@ -1,5 +1,5 @@
 import type { Circuit } from "../../model";
-import type { Said } from "./said";
+import type { Said } from "./types";
 
 const SUPPLY = /\bb ?\+|\bht\b|\bhigh tension\b|\bplate supply\b/;
 const OHMS = /(\d+(?:[.,]\d+)?) ?(k|meg|m)?\s?(ohms?|ω|Ω)/i;

@@ -1,13 +1,10 @@
 import type { Circuit, PathKey, StageKind } from "../../model";
+import { HEARD } from "../data/heard";
 import { KINDS } from "../data/kinds";
 import { bareId, pathId } from "../data/paths";
 import { measured } from "./measured";
+import type { ClauseRead, Said } from "./types";
 import { DENY, NOUNS, OTHER_SMELLS, PREDICATES, TIMES, type Noun, type Predicate, type When } from "./lexicon";
-
-/** What words of a complaint or a symptom say: outcomes of tests. */
-export type Said = { test: string; outcome: string };
-/** How a part of a sentence was read; nothing where it was not. */
-export type ClauseRead = { text: string; outcomes: Said[] };
 
 type Span = { from: number; to: number };
 type Tagged<T extends string> = Span & { tag: T };
@@ -53,7 +50,7 @@ const plain = (text: string): string =>
 
 /** What stands on either side of a comma, a “but” or an “and” may be about something else. */
 const BETWEEN =
-  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|\bwhile\b|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bthen\b|: | - | – )\s*/;
+  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|\bwhile\b|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
 const partsOf = (text: string): string[] =>
   text
     .split(BETWEEN)
@@ -183,7 +180,7 @@ function meaning(predicate: Predicate, word: string, subject: Subject, denied: b
     case "dark":
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
-      return lamps || subject === "set" ? [whole("glow", denied ? "dark" : "all")] : [];
+      return lamps || subject === "set" || subject === "dial" ? [whole("glow", denied ? "dark" : "all")] : [];
     case "starts":
       if (!SIGNAL.has(subject) && !lamps) return [];
       return denied ? [of("play", "dead")] : lamps ? [whole("glow", "all")] : [];
@@ -283,6 +280,7 @@ function readPart(text: string, circuit: Circuit, before: Before | undefined): {
     return !(SIZES.has(one.tag) && heavy.some(({ from }) => from >= one.to && from - one.to <= 1));
   });
   const outcomes: Said[] = [];
+  let lacks = false;
   for (const { tag, from, to } of preds) {
     const word = rest.slice(from, to);
     // A word may be subject and predicate: “receives”.
@@ -300,6 +298,7 @@ function readPart(text: string, circuit: Circuit, before: Before | undefined): {
     const [first] = subjects;
     // “Not on receive” says of receive no more than that this is not there.
     const no = first && DENIED.test(rest.slice(0, first.from)) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
+    lacks = Boolean(first && no);
     if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
     // “Receive works, transmit does not.”
     else if (/\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()))
@@ -324,7 +323,7 @@ function readPart(text: string, circuit: Circuit, before: Before | undefined): {
   if (times.has("strong") && kept.some(({ outcome }) => outcome === "distorted"))
     for (const { id } of circuit.stages.filter(({ kind }) => kind === "agc"))
       kept.push({ test: `works:${id}`, outcome: "fails" });
-  return { outcomes: kept, ...(pathSaid ? { path } : {}), preds: preds.map(({ tag }) => tag) };
+  return { outcomes: kept, ...(pathSaid ? { path } : {}), preds: lacks ? ["dead"] : preds.map(({ tag }) => tag) };
 }
 
 const WORST: readonly string[] = ["dead", "distorted", SO_SO, "weak", "fine", "bright", "dark", "all"];
@@ -341,28 +340,7 @@ function joined(all: readonly Said[]): Said[] {
 }
 
 /** A test in this order: so that the same words give the same list, however they are put. */
-const ORDER: readonly string[] = [
-  "lamp",
-  "line",
-  "ohms",
-  "rail",
-  "fuse",
-  "smell",
-  "glow",
-  "hum",
-  "noise",
-  "steady",
-  "dial",
-  "bands",
-  "warm",
-  "thump",
-  "knob",
-  "turn",
-  "play",
-  "phono",
-  "phones",
-  "works",
-];
+const ORDER: readonly string[] = ["line", "ohms", "rail", ...HEARD, "works"];
 const place = ({ test }: Said) => ORDER.indexOf(bareId(test.split(":")[0] ?? test).replace("-down", ""));
 
 /**

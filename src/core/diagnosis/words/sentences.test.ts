@@ -4,6 +4,7 @@ import { said } from "./said";
 import { FRESH } from "./sentences/fresh";
 import { KEPT } from "./sentences/kept";
 import { SEEN } from "./sentences/seen";
+import { THIRD } from "./sentences/third";
 
 const of = (key: string) => {
   const circuit = topologyOf(key)?.circuit;
@@ -33,7 +34,7 @@ const OPPOSITE: Record<string, string> = {
   works: "fails",
 };
 
-describe.each([...SEEN, ...KEPT, ...FRESH])("in a set of the kind %s: %s", (set, _group, lines) => {
+describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD])("in a set of the kind %s: %s", (set, _group, lines) => {
   const cases = lines.split("\n").map((line): [string, string[]] => {
     const cut = line.indexOf("|");
     const wanted = line.slice(cut + 1).trim();

@@ -23,7 +23,7 @@ export const faultTest = defineKind({
   judge: unjudged,
   describe: ({ what, says, doubtful, remark }) => ({
     subject: "Search",
-    text: `${what}: ${says}${doubtful ? ", not to be relied on" : ""}${remark ? ` (${remark})` : ""}`,
+    text: `${what}${what.endsWith("?") ? "" : ":"} ${says}${doubtful ? ", not to be relied on" : ""}${remark ? ` (${remark})` : ""}`,
   }),
   words: [
     { begins: /^(inject|trace|look|tap|swap|check|works)(?=\s)\s*/i, read: readSearch },
