@@ -34,5 +34,5 @@ export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } fro
 export { figuresSchema, type Figures } from "./figures";
 export type { Nature } from "./traits";
 export { faultName, systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";
-export { meaningsOf, nearestMeanings, said, type Meaning, type Said } from "./words";
+export { meaningsOf, nearestMeanings, said, SHORT_BELOW, type Meaning, type Said } from "./words";
 export type { Evidence, Fault, FaultMode, System, Test, TestAct } from "./types";

@@ -188,3 +188,40 @@ describe("the picture", () => {
     expect(next).toHaveLength(3);
   });
 });
+
+describe("what is advised again, and what is mended without a check", () => {
+  const leaky: Question["evidence"] = [
+    { id: "1", test: "play", outcome: "distorted" },
+    { id: "2", test: "volts:output:grid", outcome: "high" },
+    { id: "3", test: "volts:output:cathode", outcome: "high" },
+    { id: "4", test: "volts:output:plate", outcome: "low" },
+  ];
+
+  it("never the test that was just made, and no check a third time", () => {
+    const check = (n: number) => ({ id: `c${n}`, test: "check:output:cap-coupling", outcome: "good" });
+    const ids = (evidence: Question["evidence"]) => consider(question("superhet", evidence)).next.map(({ id }) => id);
+    expect(ids([...leaky, check(1)])).not.toContain("check:output:cap-coupling");
+    expect(ids([...leaky, check(1), { id: "x", test: "hum", outcome: "none" }, check(2)])).not.toContain(
+      "check:output:cap-coupling",
+    );
+  });
+
+  it("what all the rest points at is mended without a check of its own", () => {
+    const positive = { id: "5", test: "grid:output", outcome: "positive" };
+    const { causes } = consider(question("superhet", [...leaky, positive]));
+    expect(causes[0]).toMatchObject({ id: "output.coupling-leaky", shown: "rest" });
+  });
+
+  it("when every test is made and the complaint stands, the likeliest part is exchanged on trial", () => {
+    const asked = question("superhet", [
+      { id: "1", test: "play", outcome: "weak" },
+      { id: "2", test: "inject:if", outcome: "weak" },
+      { id: "3", test: "inject:detector", outcome: "fine" },
+      { id: "4", test: "trace:mixer", outcome: "fine" },
+    ]);
+    const all = systemOf(asked.facts).tests.map(({ id }) => id);
+    const { next, causes } = consider({ ...asked, done: all });
+    expect(next).toEqual([]);
+    expect(causes.filter(({ shown }) => shown === "trial").length).toBeGreaterThan(0);
+  });
+});

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { consider } from "../diagnosis";
 import { settle, type Content, type Entry } from "../kinds";
 import { amend, entry, idOf, note, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
-import { faultWords, foundIn, learntFrom, searchOf, type SearchInput } from ".";
+import { faultWords, foundIn, heardAgain, learntFrom, searchOf, type SearchInput } from ".";
 
 const sheet: typeof SHEET = {
   ...SHEET,
@@ -80,6 +80,16 @@ describe("what the log tells a search, without being typed twice", () => {
     expect(evidence(reading("B+", 150, 260))).toEqual(["rail:reservoir low"]);
     expect(evidence(reading("Heaters", 6.3, 6.3))).toEqual(["rail:heaters normal"]);
     expect(evidence(reading("cabinet lamp", 6, 6))).toEqual([]);
+  });
+
+  it("ohms of a supply with the power off: few are a short", () => {
+    const ohms = (point: string, value: number): Content => ({
+      kind: "reading",
+      payload: { v: 1, phase: "baseline", point, quantity: "resistance", measured: { text: String(value), value } },
+    });
+    expect(evidence(ohms("B+", 180))).toEqual(["ohms:reservoir low"]);
+    expect(evidence(ohms("B+ to chassis", 47_000))).toEqual(["ohms:reservoir normal"]);
+    expect(evidence(ohms("L1 field coil", 1e12))).toEqual(["check:reservoir:choke-open bad"]);
   });
 
   it("a resistor above its tolerance is proof, one below in circuit is none", () => {
@@ -331,5 +341,33 @@ describe("what a search is asked with", () => {
   it("a fault that its circuit does not know any more is named all the same", () => {
     expect(faultWords("gone.strange", searchOf(input([])).circuit)).toBe("strange, gone");
     expect(faultWords("nonsense", searchOf(input([])).circuit)).toBe(", ");
+  });
+});
+
+describe("after a repair", () => {
+  it("what the same check makes sure of is mended with it, and what was complained of is heard again", () => {
+    const search = searchOf(
+      input([entry(1, symptom("distorted, hums")), entry(2, finding({ mended: "C14 replaced" }))]),
+    );
+    expect(search.question.mended).toContain("output.coupling-leaky@C14");
+    expect(search.question.mended).toContain("output.coupling-open@C14");
+    const again = heardAgain(search, "output.coupling-leaky@C14");
+    expect(again.map(({ id }) => id)).toEqual(["play"]);
+    expect(again[0]).toMatchObject({ name: "Listened again", good: { key: "fine" }, bad: { key: "distorted" } });
+  });
+
+  it("to listen opens nothing", () => {
+    const met = (test: string) => searchOf(input([entry(1, searched(test, "fine"))])).question.met;
+    expect(met("play")).not.toContain("open");
+    expect(met("inject:af")).toContain("open");
+  });
+
+  it("a reading that was put right stands for the words", () => {
+    const words: Content = {
+      kind: "symptom",
+      payload: { v: 1, what: "dead", state: "present", reads: [{ test: "hum", outcome: "line" }] },
+    };
+    expect(evidence(words)).toEqual(["hum line"]);
+    expect(evidence({ ...words, payload: { ...words.payload, reads: [] } })).toEqual([]);
   });
 });

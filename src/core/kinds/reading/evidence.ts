@@ -1,4 +1,4 @@
-import { stageNamed, type System } from "../../diagnosis";
+import { SHORT_BELOW, stageNamed, type System } from "../../diagnosis";
 import { devicePoint, type Circuit, type Electrode } from "../../model";
 import { OPEN_OHMS, type Judgement } from "../../readings";
 import { SAYS_NOTHING, type Says, type Searched } from "../kind";
@@ -45,34 +45,51 @@ function testOfPoint(point: string, system: System, circuit: Circuit): string | 
   return rails.find(([name]) => name.test(point))?.[1].find((id) => system.testById.has(id));
 }
 
-const WINDINGS: [RegExp, string][] = [
-  [/field coil|choke/i, "reservoir"],
-  [/output (primary|secondary)|output transformer/i, "output"],
-  [/voice coil/i, "speaker"],
-  [/^\S+ primary|mains primary/i, "mains"],
-  [/\bht\b/i, "rectifier"],
+/** Windings by their words: the stage that each is in, and the fault that it is when it is open. */
+const WINDINGS: [words: RegExp, kind: string, fault: string][] = [
+  [/field coil|choke/i, "reservoir", "choke-open"],
+  [/output (primary|secondary)|output transformer/i, "output", "output-transformer"],
+  [/voice coil/i, "speaker", "coil-open"],
+  [/^\S+ primary|mains primary/i, "mains", "primary-open"],
+  [/\bht\b/i, "rectifier", "ht-winding"],
+];
+
+/** Supplies that are measured to chassis with the power off: less than a few kilohms is a short. */
+const SUPPLY_OHMS: [RegExp, readonly string[]][] = [
+  [/^(b ?\+|ht\b|reservoir|high tension)/i, ["ohms:reservoir", "ohms:high-voltage"]],
+  [/^high voltage/i, ["ohms:high-voltage", "ohms:reservoir"]],
+  [/rail/i, ["ohms:rails"]],
+  [/^(line|mains) (input|plug|cord|lead)/i, ["ohms:mains"]],
 ];
 
 /** A winding that was measured cold: the check of its stage. */
-function windingTest(point: string, circuit: Circuit): string | undefined {
-  const kind = WINDINGS.find(([words]) => words.test(point))?.[1];
+function windingTest(point: string, { circuit, system }: Searched): string | undefined {
+  const [, kind, fault] = WINDINGS.find(([words]) => words.test(point)) ?? [];
   const stage = kind
     ? circuit.stages.find((one) => one.kind === kind)
     : stageNamed(circuit, point.replace(/^\S+\s/, ""));
-  return stage ? `check:${stage.id}:winding` : undefined;
+  if (!stage) return undefined;
+  const own = `check:${stage.id}:${fault ?? ""}`;
+  // Where it is not said which winding, it is one of them.
+  return system.testById.has(own) ? own : `check:${stage.id}:winding`;
 }
 
 /** What a reading says to the search, by its verdict. */
-export function evidenceOf(reading: Reading, { system, circuit }: Searched, { verdict, ratio }: Judgement): Says {
+export function evidenceOf(reading: Reading, set: Searched, { verdict, ratio }: Judgement): Says {
+  const { system, circuit } = set;
   const { quantity, designator, measured, point } = reading;
   const outcome = (test: string | undefined, is: string): Says =>
     test && system.testById.has(test) ? { outcomes: [{ test, outcome: is }], mends: [] } : SAYS_NOTHING;
   if (quantity === "resistance") {
-    if (measured.value >= OPEN_OHMS && !designator) return outcome(windingTest(point, circuit), "bad");
+    const supply = designator
+      ? undefined
+      : SUPPLY_OHMS.find(([words]) => words.test(point))?.[1].find((id) => system.testById.has(id));
+    if (supply) return outcome(supply, measured.value < SHORT_BELOW ? "low" : "normal");
+    if (measured.value >= OPEN_OHMS && !designator) return outcome(windingTest(point, set), "bad");
     if (verdict === "none" || verdict === "no-proof") return SAYS_NOTHING;
     const is = verdict === "good" ? "good" : "bad";
     return outcome(
-      designator && system.testById.has(`check:${designator}`) ? `check:${designator}` : windingTest(point, circuit),
+      designator && system.testById.has(`check:${designator}`) ? `check:${designator}` : windingTest(point, set),
       is,
     );
   }
