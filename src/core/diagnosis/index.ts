@@ -27,9 +27,9 @@ export {
   type NextTest,
   type Picture,
   type Question,
-  type Shown,
   type StageShare,
 } from "./picture";
+export type { Shown } from "./mend";
 export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";
 export { figuresSchema, type Figures } from "./figures";
 export type { Nature } from "./traits";

@@ -11,6 +11,7 @@ import {
   type Weights,
 } from "./infer";
 import { culprits, type Bench } from "./outlook";
+import { closedTests, onTrial, toBeMended, type Shown } from "./mend";
 import { rankTests, TELLS, type Ranked } from "./rank";
 import { shortIsLikely } from "./cold";
 import { reasonFor } from "./reason";
@@ -105,21 +106,6 @@ export type Picture = {
   short?: number;
 };
 
-/**
- * A part that its check has shown bad, and that is this likely to be so, needs no more looking for. Shop rule.
- * @example a tube that tests bad and has 60 of 100 is exchanged
- */
-const AS_GOOD_AS_SURE = 0.6;
-/**
- * So likely, that it is mended without a check of its own. Shop rule.
- * @example 93 of 100 point at C14: it is exchanged although nobody measured it
- */
-const SURE = 0.93;
-/**
- * What has less of the suspicion than this is not exchanged on trial. Shop rule.
- * @example with every test made, a part with 12 of 100 is exchanged on trial
- */
-const TRIAL = 0.12;
 const CAUSES = 10;
 const NEXT = 3;
 /** A cause that was at least this likely, and is now below a fifth of that, was ruled out. */
@@ -228,45 +214,6 @@ const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability
   };
 };
 
-/** Why a part is to be mended now: its own check showed it, all the rest points at it, or nothing else is left to do. */
-export type Shown = "check" | "rest" | "trial";
-
-/** Faults that are made sure of together, by their check. */
-function groupsOf(system: System, mended: ReadonlySet<number>): Map<string, number[]> {
-  const groups = new Map<string, number[]>();
-  system.faults.forEach((fault, index) => {
-    if (!mended.has(index)) groups.set(checkId(fault), [...(groups.get(checkId(fault)) ?? []), index]);
-  });
-  return groups;
-}
-
-/** Faults whose own check has shown their part bad, as far as that is believed, and those that all the rest points at. */
-function toBeMended(
-  system: System,
-  shown: ReadonlySet<string>,
-  found: Posterior,
-  mended: ReadonlySet<number>,
-): Map<number, Shown> {
-  const why = new Map<number, Shown>();
-  for (const [id, behind] of groupsOf(system, mended)) {
-    const together = behind.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
-    const by = shown.has(id) && together > AS_GOOD_AS_SURE ? "check" : together > SURE ? "rest" : undefined;
-    if (by) for (const index of behind) why.set(index, by);
-  }
-  return why;
-}
-
-/** What most points at, where every test is made and the complaint stands: it is exchanged on trial. */
-function onTrial(system: System, share: Float64Array, mended: ReadonlySet<number>): number[] {
-  let most = TRIAL;
-  let best: number[] = [];
-  for (const behind of groupsOf(system, mended).values()) {
-    const together = behind.reduce((sum, index) => sum + (share[index] ?? 0), 0);
-    if (together > most) [most, best] = [together, behind];
-  }
-  return best;
-}
-
 /** How likely each outcome of a test is, over all hypotheses. */
 function outcomeShares(system: System, weights: Weights, test: Test, mended: readonly string[]): number[] {
   const before = total(weights);
@@ -282,14 +229,6 @@ function outcomeShares(system: System, weights: Weights, test: Test, mended: rea
         before
       : 0,
   );
-}
-
-/** Tests that are not asked for once more: what showed a part bad, the last one made, and what was made twice. */
-function closedTests({ evidence }: Question, believed: ReadonlySet<string>): Set<string> {
-  const times = new Map<string, number>();
-  for (const { test } of evidence) times.set(test, (times.get(test) ?? 0) + 1);
-  const last = evidence.at(-1)?.test;
-  return new Set([...believed, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
 }
 
 /** Everything that the fault board shows, from what is known. Evidence may come in any order. */
@@ -309,7 +248,7 @@ export function consider(question: Question): Picture {
   const why = toBeMended(system, shown, found, mended);
   const share = culprits(system, found.fault, new Set([...known, ...why.keys()]));
   const believed = new Set([...why.keys()].map((at) => checkId(system.faults[at] as Fault)));
-  const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question, believed));
+  const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question.evidence, believed));
   const telling = ranked.filter(({ bits }) => bits > TELLS);
   if (telling.length === 0 && why.size === 0)
     for (const index of onTrial(system, share, known)) why.set(index, "trial");

@@ -2,7 +2,7 @@ import type { Circuit, Stage, StageKind } from "../model";
 import { fedBy } from "./circuit";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";
-import { shortShare } from "./quick-tests";
+import { shortShare } from "./shorts";
 import { showing, type Effect, type Live, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
 import type { Electrode, Fault, Move } from "./types";

@@ -4,9 +4,11 @@ import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";
 import { pathTests } from "./path-tests";
 import { ohmsTests, railTests, voltageTests } from "./point-tests";
-import { quickTests } from "./quick-tests";
+import { senseTests } from "./sense-tests";
 import { finish, liveOf, lowVoltage, showsIn, type Live, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
+import { stringTests, trickTests } from "./trick-tests";
+import { wayTests } from "./way-tests";
 import type { Fault, Shows, Test } from "./types";
 
 /** However good the instrument, a check is written down wrong as often as this. Shop's estimate. */
@@ -202,7 +204,10 @@ export function olderTests(faults: readonly Fault[]): Test[] {
 export function testsOf(circuit: Circuit, faults: readonly Fault[], highestVolts: number, nature: Nature): Test[] {
   const live = liveOf(highestVolts, lowVoltage(circuit));
   return [
-    ...quickTests(circuit, faults, live, nature),
+    ...senseTests(circuit, nature),
+    ...wayTests(circuit, live, nature),
+    ...trickTests(circuit, faults, live, nature),
+    ...stringTests(circuit, faults, nature),
     ...circuit.paths.flatMap(({ key, chain }) => pathTests(circuit, key, chain, live)),
     ...railTests(circuit, live, nature),
     ...ohmsTests(circuit),

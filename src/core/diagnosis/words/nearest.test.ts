@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { topologyOf } from "../circuit";
 import { systemOf } from "../system";
-import { meaningsOf, nearestMeanings } from "./meanings";
+import { meaningsOf, nearestMeanings } from "./nearest";
 
 const system = systemOf({ circuit: topologyOf("dual-conversion")!.circuit, parts: [], highestVolts: 300 });
 

@@ -1,0 +1,112 @@
+import type { Circuit } from "../model";
+import * as OUT from "./outcomes";
+import { showsIn, type Live, type Sketch } from "./sketch";
+import type { Nature } from "./traits";
+import type { Fault } from "./types";
+
+/** A heater that is open when warm, a bad joint in the string: cold the string may well be whole. Shop's estimate. */
+const COLD_SHOWS = 0.9;
+/** What a tried trick shows, where it is the right one. Shop's estimate. */
+const TRICK = 0.85;
+
+/** Tricks at one stage: grid volts with the tube out, a good capacitor across, the control line grounded, cold and heat. */
+export function trickTests(circuit: Circuit, faults: readonly Fault[], live: Live, nature: Nature): Sketch[] {
+  return circuit.stages.flatMap((stage): Sketch[] => {
+    const own = faults.filter((fault) => fault.stage.id === stage.id);
+    const has = (key: string) => own.some(({ mode }) => mode.key === key);
+    if (!live.allowed(stage) || live.at(stage) > 2) return [];
+    const base = { stage, hazard: live.at(stage), minutes: 2 };
+    const dry = new Set(
+      own
+        .filter(({ mode }) => /-(dry|open|out)$|-bypass$|^decoupling-dry$|electrolytic/.test(mode.key))
+        .map(({ mode }) => mode.part)
+        .filter((part) => part.startsWith("cap:")),
+    );
+    return [
+      ...(has("coupling-leaky") && !nature.string
+        ? [
+            {
+              ...base,
+              id: `grid:${stage.id}`,
+              act: "grid" as const,
+              name: `Grid volts of ${stage.name}, its tube out`,
+              how: "Off, tube out, on: volts that are still positive come through the coupling capacitor; gone, the tube has gas.",
+              needs: [...live.open, "meter"] as const,
+              outcomes: OUT.GRID,
+              effect: ({ mode, stage: at }: Fault) =>
+                at.id === stage.id && mode.key === "coupling-leaky" ? { positive: 0.95 } : undefined,
+            },
+          ]
+        : []),
+      ...[...dry].map((part): Sketch => ({
+        ...base,
+        id: `bridge:${stage.id}:${part.slice(4)}`,
+        act: "bridge",
+        name: `A good capacitor across the ${part.slice(4).replaceAll("-", " ")} one of ${stage.name}`,
+        how: "Clipped on with the power off and discharged, of the same volts; then on: is it better? Discharge it again before it comes off.",
+        needs: [...live.open, "spare"],
+        minutes: 3,
+        outcomes: OUT.SWAP,
+        effect: ({ mode, stage: at }) =>
+          at.id === stage.id && mode.part === part && /-(dry|open|out)$|-bypass$|electrolytic/.test(mode.key)
+            ? { cured: TRICK }
+            : undefined,
+      })),
+      ...(stage.kind === "agc"
+        ? [
+            {
+              ...base,
+              id: "agc-off",
+              act: "agc-off" as const,
+              name: "Ground the AGC line",
+              how: "A clip lead from the line to chassis, on a weak station: if it plays better, the line was wrong.",
+              needs: live.open,
+              outcomes: OUT.SWAP,
+              effect: ({ stage: at, mode }: Fault) =>
+                at.kind === "agc" && (mode.signal ?? mode.shows.own) ? { cured: TRICK } : undefined,
+            },
+          ]
+        : []),
+      ...(stage.device === "solid" && own.some(({ mode }) => mode.shows.warm)
+        ? [
+            {
+              ...base,
+              id: `freeze:${stage.id}`,
+              act: "freeze" as const,
+              name: `Freeze and warm ${stage.name}`,
+              how: "Spray one transistor at a time, then warm air: the one that makes it come or go is it.",
+              needs: live.open,
+              minutes: 3,
+              outcomes: OUT.TAP,
+              effect: showsIn("warm", "reacts", new Set([stage.id])),
+            },
+          ]
+        : []),
+    ];
+  });
+}
+
+/** A cold heater string that is open is found by halving it with the ohmmeter. */
+export function stringTests(circuit: Circuit, faults: readonly Fault[], nature: Nature): Sketch[] {
+  const heaters = circuit.stages.find(({ kind }) => kind === "heaters");
+  if (!nature.string || !heaters) return [];
+  const opens = ({ mode, seat }: Fault) => seat === heaters.id && (mode.shows.dark ?? 0) > 0.5;
+  const order = circuit.stages.filter((stage) => faults.some((fault) => fault.stage.id === stage.id && opens(fault)));
+  return order.slice(0, -1).map((stage, at): Sketch => {
+    const there = new Set(order.slice(0, at + 1).map(({ id }) => id));
+    return {
+      id: `string:${stage.id}`,
+      act: "string",
+      stage,
+      name: `Ohms of the heater string up to ${stage.name}`,
+      how: "Unplugged and cold, from the line to the far heater pin of its tube: endless is open in this half.",
+      needs: ["meter"],
+      minutes: 1.5,
+      hazard: 0,
+      outcomes: OUT.STRING,
+      // A dropper stands before all of them.
+      effect: (fault) =>
+        opens(fault) && (there.has(fault.stage.id) || fault.stage.id === heaters.id) ? { open: COLD_SHOWS } : undefined,
+    };
+  });
+}

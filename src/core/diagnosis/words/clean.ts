@@ -1,0 +1,27 @@
+/** `doesn’t` is `does not`. */
+export const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replaceAll(/[’‘`]/g, "'")
+    .replaceAll(/\bcan'?t\b|\bcannot\b/g, "can not")
+    .replaceAll(/\bwon'?t\b/g, "will not")
+    .replaceAll(/n't\b/g, " not")
+    .replaceAll(/\b(doesnt|isnt|dont|didnt|wont)\b/g, (word) => `${word.slice(0, -2)} not`)
+    .replaceAll(/\b(it|that|there|he|she)'s\b/g, "$1 is")
+    .replaceAll(/\bno longer\b|\bnot any ?more\b/g, "not")
+    // The limiter is no noise, and “as well” says nothing of how well.
+    .replaceAll(/\bnoise (limiter|blanker)/g, "limiter")
+    .replaceAll(/\b(as well|too|also)(?=\s*([,;.]|$))/g, "")
+    // “So loud that nothing is understood” speaks of the hum.
+    .replaceAll(/\bso (loud|strong|bad|much|badly)\b( that [^,;.]*)?/g, "")
+    .replaceAll(/\s+/g, " ")
+    .trim();
+
+/** What stands on either side of a comma, a “but” or an “and” may be about something else. */
+const BETWEEN =
+  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|\bwhile\b|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
+export const partsOf = (text: string): string[] =>
+  text
+    .split(BETWEEN)
+    .map((part) => part.trim())
+    .filter(Boolean);

@@ -1,0 +1,116 @@
+import type { Circuit, PathKey, StageKind } from "../../model";
+import { pathId } from "../data/paths";
+import { NOUNS, OTHER_SMELLS, type Predicate, type When } from "./lexicon";
+import { SIGNAL, type Subject } from "./subjects";
+import type { Said } from "./types";
+
+/** A part of a sentence: its words, the way of the signal that it speaks of, and its circumstances. */
+export type Clause = {
+  text: string;
+  path: PathKey;
+  circuit: Circuit;
+  times: ReadonlySet<When>;
+};
+
+const BAD: Partial<Record<Predicate, string>> = { dead: "dead", weak: "weak", distorted: "distorted" };
+/** `not good`: it is not said which. */
+export const SO_SO = "weak|distorted";
+const BARELY =
+  /\b(properly|correctly|well|good|ok(ay)?|right|fine|normal(ly)?|perfect(ly)?|great|clear|clean|loud|strong|as (it|they) should|as (it was )?before|excellent(ly)?|healthy|full (output|power|volume))\b/;
+
+/** What one predicate says of its subject. */
+export function meaning(predicate: Predicate, word: string, subject: Subject, denied: boolean, clause: Clause): Said[] {
+  const { circuit, path, times, text } = clause;
+  const of = (act: string, outcome: string): Said => ({ test: pathId(act, path), outcome });
+  const whole = (test: string, outcome: string): Said => ({ test, outcome });
+  const works = (kind: StageKind, outcome: string) =>
+    circuit.stages.filter((stage) => stage.kind === kind).map(({ id }) => whole(`works:${id}`, outcome));
+  const stage = subject.startsWith("stage:") ? (subject.slice("stage:".length) as StageKind) : undefined;
+  const lamps = subject === "lamp" || subject === "tubes";
+  const mechanics = subject === "drive" || subject === "control" || subject === "dial";
+  const test = subject === "phono" || subject === "phones" ? subject : pathId("play", path);
+  const good = predicate === "works" || predicate === "lights" || predicate === "moves" || predicate === "starts";
+
+  switch (predicate) {
+    case "hum": {
+      if (denied && times.has("down") && path === "receive") return [whole("hum-down", "none")];
+      const which = times.has("double") ? "double" : times.has("line") ? "line" : "line|double";
+      return [times.has("down") && path === "receive" ? whole("hum-down", which) : of("hum", denied ? "none" : which)];
+    }
+    case "noise":
+      if (/^pop/.test(word) && NOUNS.fuse.test(text)) return [whole("fuse", denied ? "whole" : "blown")];
+      if (/^click/.test(word) && /relay/.test(text)) return [];
+      if (!denied && (subject === "control" || times.has("turned"))) {
+        const switched = /\bswitch|\b(band|wave|range)/.test(text) && !/\b(volume|tone|gain)\b/.test(text);
+        return [whole("noise", "noisy"), whole("turn", switched ? "switch" : "control")];
+      }
+      return [times.has("down") ? whole("noise-down", "noisy") : whole("noise", denied ? "quiet" : "noisy")];
+    case "unsteady":
+      return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
+    case "hot":
+      return OTHER_SMELLS.test(text) ? [] : [whole("smell", denied ? "nothing" : "hot")];
+    default:
+  }
+  if (stage && predicate === "distorted") return denied ? [] : [of("play", "distorted")];
+  if (stage) {
+    const bad = !good && predicate !== "blown";
+    return denied && bad ? [] : works(stage, bad === denied ? "works" : "fails");
+  }
+  switch (predicate) {
+    case "distorted":
+      return denied ? [] : [whole(test, "distorted")];
+    case "blown":
+      if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];
+      return lamps && !denied ? [whole("glow", "dark")] : [];
+    case "bright":
+      return lamps && !denied ? [whole("glow", "bright")] : [];
+    case "dark":
+      return lamps && !denied ? [whole("glow", "dark")] : [];
+    case "lights":
+      return lamps || subject === "set" || subject === "dial" ? [whole("glow", denied ? "dark" : "all")] : [];
+    case "starts":
+      if (!SIGNAL.has(subject) && !lamps) return [];
+      return denied ? [of("play", "dead")] : lamps ? [whole("glow", "all")] : [];
+    case "off":
+      if (lamps && !denied && /out|off/.test(word)) return [whole("glow", "dark")];
+      return mechanics || SIGNAL.has(subject) ? [of("dial", denied ? "right" : "off")] : [];
+    case "slips":
+      return (subject === "drive" ||
+        subject === "control" ||
+        (subject === "dial" && /stuck|stiff|slip|jump|seiz|broken|cord/.test(word))) &&
+        !denied
+        ? [whole("knob", "slips")]
+        : [];
+    case "moves":
+      return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
+    case "fails":
+      return lamps && /light|glow/.test(word) && !denied ? [whole("glow", "dark")] : [];
+    default:
+  }
+  // What is left says that it works, or how badly.
+  if (subject === "fuse")
+    return predicate === "works"
+      ? [whole("fuse", denied ? "blown" : "whole")]
+      : predicate === "dead"
+        ? [whole("fuse", "blown")]
+        : [];
+  if (lamps) return predicate === "weak" ? [] : [whole("glow", good === denied ? "dark" : "all")];
+  if (subject === "drive") return predicate === "works" ? [whole("knob", denied ? "slips" : "free")] : [];
+  if (subject === "dial") return predicate === "works" ? [whole(pathId("dial", path), denied ? "off" : "right")] : [];
+  if (subject === "phono" || subject === "phones" || SIGNAL.has(subject)) {
+    if (subject === "mode" && path === "receive") return works("bfo", good !== denied ? "works" : "fails");
+    if (predicate === "works") return [whole(test, !denied ? "fine" : BARELY.test(word) ? SO_SO : "dead")];
+    const tone = /\b(bass|treble|highs|lows)\b/.test(text);
+    const bad = tone && BAD[predicate] ? "distorted" : BAD[predicate];
+    return bad && !denied ? [whole(test, bad)] : [];
+  }
+  return [];
+}
+
+/** Nouns that say something when a “no” stands before them and nothing behind. */
+export function lacking(subject: Subject, clause: Clause): Said[] {
+  if (subject === "set" || subject === "control" || subject === "drive" || subject === "dial" || subject === "fuse")
+    return [];
+  if (subject === "speaker" || subject === "plates" || subject === "transformer") return [];
+  return meaning("dead", "dead", subject, false, clause);
+}

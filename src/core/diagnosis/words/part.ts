@@ -1,0 +1,101 @@
+import type { Circuit, PathKey } from "../../model";
+import { pathId } from "../data/paths";
+import { DENY, PREDICATES, TIMES, type Predicate, type When } from "./lexicon";
+import { lacking, meaning, type Clause } from "./meaning";
+import { pathOf } from "./path";
+import { longest, spansOf, type Span } from "./spans";
+import { SIGNAL, subjectOf, subjectsOf } from "./subjects";
+import type { Said } from "./types";
+
+/** Predicates that say how the whole sounds, whatever stands beside them. */
+const OF_THE_WHOLE: ReadonlySet<Predicate> = new Set(["hum", "noise", "unsteady", "distorted", "hot"]);
+
+/** A word that denies, with at most so many words between it and what it denies. */
+const REACH = 3;
+const DENIED = new RegExp(`${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}\\s*$`);
+
+/** Small words of size that say nothing beside a hum: a low hum, a strong hiss. */
+const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak"]);
+/** How much: “drifts badly” is no distortion. */
+const MANNER = /^(badly|horribl[ey]|awful(ly)?|roughly|poorly)$/;
+/** “Not when it is tapped”, “no reaction to tapping”. */
+const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
+/** What stands behind a hum that is no more. */
+const GONE =
+  /^( is| has| have| are)?( now)?( quite| completely)? (gone|cured|vanish\w*|disappear\w*|stop\w*|goes away)\b/;
+const gap = (a: Span, b: Span) => Math.max(a.from - b.to, b.from - a.to);
+
+/** What the part before it spoke of, and said. */
+export type Before = { path?: PathKey; preds: Predicate[] };
+
+/** Reads one part of a sentence: its circumstances first, then each predicate with the noun that it belongs to. */
+export function readPart(text: string, circuit: Circuit, before: Before | undefined): { outcomes: Said[] } & Before {
+  const { path, said: pathSaid } = pathOf(text, circuit, before?.path);
+  const fmPath = circuit.paths.some(({ key }) => key === "fm");
+  const found = longest(spansOf<When>(text, TIMES)).filter(
+    ({ tag, from, to }) =>
+      !(fmPath && tag === "band" && /^(on |only |just )?(fm|am)( only)?$/.test(text.slice(from, to))),
+  );
+  const times = new Set(found.map(({ tag }) => tag));
+  // Circumstances are taken out: “when cold” is no cold heater.
+  let rest = text;
+  for (const { from, to } of found) rest = rest.slice(0, from) + " ".repeat(to - from) + rest.slice(to);
+  const clause: Clause = { text, path, circuit, times };
+  const subjects = subjectsOf(rest);
+  const all = longest(spansOf<Predicate>(rest, PREDICATES));
+  const inside = ({ from, to }: Span) =>
+    subjects.some(
+      (noun) => noun.from <= from && to <= noun.to && (noun.tag === "lamp" || to - from < noun.to - noun.from),
+    );
+  const heavy = all.filter((one) => OF_THE_WHOLE.has(one.tag) && !MANNER.test(rest.slice(one.from, one.to)));
+  const preds = all.filter((one) => {
+    if (inside(one)) return false;
+    if (MANNER.test(rest.slice(one.from, one.to))) return !heavy.some(({ from, to }) => gap({ from, to }, one) <= 1);
+    return !(SIZES.has(one.tag) && heavy.some(({ from }) => from >= one.to && from - one.to <= 1));
+  });
+  const outcomes: Said[] = [];
+  let lacks = false;
+  for (const { tag, from, to } of preds) {
+    const word = rest.slice(from, to);
+    // A word may be subject and predicate: “receives”.
+    const earlier = subjects.filter((one) => one.from <= from);
+    const about = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
+    const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to));
+    const denied = DENIED.test(rest.slice(0, from)) || gone;
+    outcomes.push(...meaning(tag, word, about, denied, clause));
+  }
+  // “The hum is gone” does not say that the set is.
+  const goneHum =
+    preds.some(({ tag }) => OF_THE_WHOLE.has(tag)) && /\b(gone|cured|vanish\w*|disappear\w*|stop\w*)\b/.test(rest);
+  const kept = goneHum ? outcomes.filter(({ outcome }) => outcome !== "dead") : outcomes;
+  if (preds.length === 0) {
+    const [first] = subjects;
+    // “Not on receive” says of receive no more than that this is not there.
+    const no = first && DENIED.test(rest.slice(0, first.from)) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
+    lacks = Boolean(first && no);
+    if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
+    // “Receive works, transmit does not.”
+    else if (/\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()))
+      kept.push(...meaning("works", "works", first?.tag ?? "set", true, clause));
+    // “Dead on receive and transmit.”
+    else if (first && before && /^(on |the )?\S+( \S+)?$/.test(rest.trim()) && !DENY.test(rest))
+      for (const one of before.preds) kept.push(...meaning(one, one, first.tag, false, clause));
+    else if (times.has("intermittent") && (!first || SIGNAL.has(first.tag)))
+      kept.push({ test: pathId("play", path), outcome: "dead" });
+  }
+  const of = (act: string, outcome: string): Said => ({ test: pathId(act, path), outcome });
+  const denies = (tag: When) => {
+    const at = found.find((one) => one.tag === tag)?.from ?? 0;
+    return NOT_THEN.test(text.slice(0, at)) && preds.length === 0;
+  };
+  if (times.has("warm") && !denies("warm")) kept.push(of("warm", "changes"));
+  if (times.has("touched")) kept.push({ test: "thump", outcome: denies("touched") ? "still" : "reacts" });
+  if (times.has("bands") && !(times.has("band") && /\b(except|apart from|other than|all but)\b/.test(text)))
+    kept.push(of("bands", "alike"));
+  else if (times.has("band")) kept.push(of("bands", "one"));
+  if (times.has("band") && preds.length === 0 && /^(no|nothing)\b/.test(rest.trim())) kept.push(of("bands", "one"));
+  if (times.has("strong") && kept.some(({ outcome }) => outcome === "distorted"))
+    for (const { id } of circuit.stages.filter(({ kind }) => kind === "agc"))
+      kept.push({ test: `works:${id}`, outcome: "fails" });
+  return { outcomes: kept, ...(pathSaid ? { path } : {}), preds: lacks ? ["dead"] : preds.map(({ tag }) => tag) };
+}

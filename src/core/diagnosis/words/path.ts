@@ -1,0 +1,27 @@
+import type { Circuit, PathKey } from "../../model";
+import { NOUNS } from "./lexicon";
+
+/** Which way a part speaks of; what it does not say it has from the part before it. */
+export function pathOf(text: string, circuit: Circuit, before: PathKey | undefined): { path: PathKey; said: boolean } {
+  const named = pathNamed(text, circuit);
+  if (named) return { path: named, said: true };
+  const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
+  const kept = before === "modulation" ? "transmit" : before;
+  if (kept && has(kept)) return { path: kept, said: true };
+  return { path: circuit.paths[0]?.key ?? "receive", said: false };
+}
+
+function pathNamed(text: string, circuit: Circuit): PathKey | undefined {
+  const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
+  if (has("fm")) {
+    if (NOUNS.fm.test(text)) return "fm";
+    if (NOUNS.am.test(text) || /\b(mw|lw|sw|medium|long|short)\b/.test(text)) return "receive";
+  }
+  if (has("modulation") && NOUNS.modulation.test(text)) return "modulation";
+  if (has("transmit") && (NOUNS.transmission.test(text) || NOUNS.modulation.test(text) || /\bkey(ed|ing)\b/.test(text)))
+    return "transmit";
+  if (has("receive") && NOUNS.reception.test(text)) return "receive";
+  if (has("transmit") && /\b(splatter|chirp|key clicks|talk power)/.test(text)) return "transmit";
+  if (has("receive") && /\b(deaf|(in)?sensitiv\w+)\b/.test(text)) return "receive";
+  return has("transmit") && has("receive") && /\b(output|drive|power)\b/.test(text) ? "transmit" : undefined;
+}

@@ -1,0 +1,49 @@
+import type { StageKind } from "../../model";
+import { KINDS } from "../data/kinds";
+import { NOUNS, type Noun } from "./lexicon";
+import { longest, spansOf, type Tagged } from "./spans";
+
+/** What is spoken of: a noun of the lexicon, or a stage with a work of its own. */
+export type Subject = Noun | `stage:${StageKind}`;
+
+/** Stages with a work of their own, by their words: in this set or in another one. */
+const OWN: readonly [StageKind, RegExp][] = (Object.keys(KINDS) as StageKind[]).flatMap((kind) =>
+  KINDS[kind].does === undefined ? [] : [[kind, KINDS[kind].words] as [StageKind, RegExp]],
+);
+
+export function subjectsOf(text: string): Tagged<Subject>[] {
+  const stages = OWN.flatMap(([kind, words]) =>
+    [...text.matchAll(new RegExp(words.source, "g"))].map(({ 0: found, index }): Tagged<Subject> => ({
+      tag: `stage:${kind}`,
+      from: index,
+      to: index + found.length,
+    })),
+  );
+  return longest([...stages, ...spansOf<Noun>(text, NOUNS)]);
+}
+
+/** Nouns that are the signal itself, on the way that a part of the sentence speaks of. */
+export const SIGNAL: ReadonlySet<string> = new Set([
+  "set",
+  "sound",
+  "reception",
+  "fm",
+  "am",
+  "transmission",
+  "modulation",
+  "speaker",
+  "mode",
+]);
+
+/** Ways in and out that are spoken of as a place: no sound on phono. */
+const PLACES: ReadonlySet<Subject> = new Set(["phono", "phones"]);
+
+/** The nearest noun before a predicate. The lamp of the decoder is the decoder; sound on phono is phono. */
+export function subjectOf(earlier: readonly Tagged<Subject>[], all: readonly Tagged<Subject>[]): Subject {
+  const last = earlier.at(-1);
+  if (!last) return "set";
+  const owner = earlier.at(-2);
+  if (last.tag === "lamp" && owner?.tag.startsWith("stage:") && last.from - owner.to <= 1) return owner.tag;
+  if (last.tag === "sound" || last.tag === "set") return all.find(({ tag }) => PLACES.has(tag))?.tag ?? last.tag;
+  return last.tag;
+}
