@@ -16,7 +16,17 @@ const SURE = 0.93;
  * What has less of the suspicion than this is not exchanged on trial. Shop rule.
  * @example with every test made, a part with 12 of 100 is exchanged on trial
  */
-const TRIAL = 0.12;
+export const TRIAL = 0.12;
+/**
+ * With this much of the suspicion a part is exchanged on trial as soon as no test tells much. Shop rule.
+ * @example a part with 30 of 100 is exchanged before twenty more readings that hardly tell anything
+ */
+export const WORTH_A_TRIAL = 0.3;
+/**
+ * A test that tells less than this, in bits, does not tell much. Shop rule.
+ * @example a reading that is as it should be nine times of ten, whatever is wrong, tells less than 0.1 bit
+ */
+export const TELLS_MUCH = 0.1;
 
 /** Why a part is to be mended now: its own check showed it, all the rest points at it, or nothing else is left to do. */
 export type Shown = "check" | "rest" | "trial";
@@ -47,8 +57,8 @@ export function toBeMended(
 }
 
 /** What most points at, where every test is made and the complaint stands: it is exchanged on trial. */
-export function onTrial(system: System, share: Float64Array, mended: ReadonlySet<number>): number[] {
-  let most = TRIAL;
+export function onTrial(system: System, share: Float64Array, mended: ReadonlySet<number>, least: number): number[] {
+  let most = least;
   let best: number[] = [];
   for (const behind of groupsOf(system, mended).values()) {
     const together = behind.reduce((sum, index) => sum + (share[index] ?? 0), 0);

@@ -11,7 +11,7 @@ import {
   type Weights,
 } from "./infer";
 import { culprits, type Bench } from "./outlook";
-import { closedTests, onTrial, toBeMended, type Shown } from "./mend";
+import { closedTests, onTrial, TELLS_MUCH, toBeMended, TRIAL, WORTH_A_TRIAL, type Shown } from "./mend";
 import { rankTests, TELLS, type Ranked } from "./rank";
 import { shortIsLikely } from "./cold";
 import { reasonFor } from "./reason";
@@ -250,8 +250,10 @@ export function consider(question: Question): Picture {
   const believed = new Set([...why.keys()].map((at) => checkId(system.faults[at] as Fault)));
   const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question.evidence, believed));
   const telling = ranked.filter(({ bits }) => bits > TELLS);
-  if (telling.length === 0 && why.size === 0)
-    for (const index of onTrial(system, share, known)) why.set(index, "trial");
+  const much = telling.some(({ bits }) => bits > TELLS_MUCH);
+  if (!much && why.size === 0)
+    for (const index of onTrial(system, share, known, telling.length === 0 ? TRIAL : WORTH_A_TRIAL))
+      why.set(index, "trial");
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   const readings = question.evidence.flatMap((one) => {
     const reading = readEvidence(system, one);
