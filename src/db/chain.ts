@@ -1,4 +1,5 @@
-import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
+import { asc, desc, eq, sql } from "drizzle-orm";
+import { except } from "drizzle-orm/pg-core";
 import { GENESIS, seal, sealFile, type StoredEntry, type StoredFile } from "@/core/exchange";
 import type { Tx } from "./client";
 import { iso } from "./moment";
@@ -61,20 +62,23 @@ export async function sealFiles(tx: Tx, setId: string, ids: readonly string[]): 
   }
 }
 
-/** How many entries and files of a set have no seal: none, unless somebody took one away. */
+/**
+ * How many entries and files of a set have no seal: none, unless somebody took one away. One list of ids is taken off the
+ * other, which costs the same whatever PostgreSQL believes of the tables; by a join it goes through all seals for each
+ * entry, as long as it has not counted a table that was just filled.
+ */
 export async function unsealed(tx: Tx, setId: string): Promise<{ entries: number; files: number }> {
+  const entries = except(
+    tx.select({ id: logEntry.id }).from(logEntry).where(eq(logEntry.setId, setId)),
+    tx.select({ id: logChain.entryId }).from(logChain).where(eq(logChain.setId, setId)),
+  ).as("entries");
+  const files = except(
+    tx.select({ id: attachment.id }).from(attachment).where(eq(attachment.setId, setId)),
+    tx.select({ id: fileChain.attachmentId }).from(fileChain).where(eq(fileChain.setId, setId)),
+  ).as("files");
   const n = sql<number>`count(*)::int`;
-  const [entries] = await tx
-    .select({ n })
-    .from(logEntry)
-    .leftJoin(logChain, eq(logChain.entryId, logEntry.id))
-    .where(and(eq(logEntry.setId, setId), isNull(logChain.entryId)));
-  const [files] = await tx
-    .select({ n })
-    .from(attachment)
-    .leftJoin(fileChain, eq(fileChain.attachmentId, attachment.id))
-    .where(and(eq(attachment.setId, setId), isNull(fileChain.attachmentId)));
-  return { entries: entries?.n ?? 0, files: files?.n ?? 0 };
+  const [[inLog], [inFiles]] = [await tx.select({ n }).from(entries), await tx.select({ n }).from(files)];
+  return { entries: inLog?.n ?? 0, files: inFiles?.n ?? 0 };
 }
 
 /** What is sealed of a file, with the hash of the content as it lies there now. */
