@@ -89,6 +89,11 @@ describe("what the log tells a search, without being typed twice", () => {
     });
     expect(evidence(ohms("B+", 180))).toEqual(["ohms:reservoir low"]);
     expect(evidence(ohms("B+ to chassis", 47_000))).toEqual(["ohms:reservoir normal"]);
+    // What the chart allows is no short, however few ohms it is.
+    const allowed = ohms("B+", 180);
+    if (allowed.kind !== "reading") throw new Error("no reading");
+    const expected = { text: "180", value: 180, tolerance: 0.2 };
+    expect(evidence({ ...allowed, payload: { ...allowed.payload, expected } })).toEqual(["ohms:reservoir normal"]);
     expect(evidence(ohms("L1 field coil", 1e12))).toEqual(["check:reservoir:choke-open bad"]);
   });
 

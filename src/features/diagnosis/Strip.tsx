@@ -1,7 +1,7 @@
 "use client";
 
 import { CircleCheck, CircleSlash } from "lucide-react";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Circuit } from "@/core/model";
 import type { StageShare } from "@/core/diagnosis";
 import { layoutStrip, NODE, type Joined } from "./layout";
@@ -29,9 +29,10 @@ const STROKES: Record<Joined["kind"], string> = {
 export function Strip({ circuit, shares, imagined, seen, selected, onSelect }: StripProps) {
   const frame = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(680);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const element = frame.current;
     if (!element) return;
+    setWidth(element.clientWidth);
     const observer = new ResizeObserver(([entry]) => setWidth(Math.floor(entry?.contentRect.width ?? 680)));
     observer.observe(element);
     return () => observer.disconnect();

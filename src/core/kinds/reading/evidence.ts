@@ -84,7 +84,12 @@ export function evidenceOf(reading: Reading, set: Searched, { verdict, ratio }: 
     const supply = designator
       ? undefined
       : SUPPLY_OHMS.find(([words]) => words.test(point))?.[1].find((id) => system.testById.has(id));
-    if (supply) return outcome(supply, measured.value < SHORT_BELOW ? "low" : "normal");
+    // What belongs there is known best by the chart; without one, kilohms are expected of a supply of tubes, not of 9 V.
+    if (supply && verdict !== "none" && verdict !== "no-proof")
+      return outcome(supply, verdict === "good" ? "normal" : "low");
+    if (supply && system.faults.some(({ stage }) => stage.device === "tube"))
+      return outcome(supply, measured.value < SHORT_BELOW ? "low" : "normal");
+    if (supply) return SAYS_NOTHING;
     if (measured.value >= OPEN_OHMS && !designator) return outcome(windingTest(point, set), "bad");
     if (verdict === "none" || verdict === "no-proof") return SAYS_NOTHING;
     const is = verdict === "good" ? "good" : "bad";
