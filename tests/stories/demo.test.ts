@@ -30,7 +30,7 @@ describe("whoever follows the board blindly reaches the culprit in the sets of t
     const model = Object.values(MODELS).find((one) => one.designation.includes(designation));
     if (!model) throw new Error(`no model ${designation}`);
     const told = tell(story, model.sheet);
-    expect(told.steps.map(({ test, outcome }) => `${test} ${outcome}`).join("; ") && told.found).toBe(true);
+    expect(told.found, told.steps.map(({ test, outcome }) => `${test} ${outcome}`).join("; ")).toBe(true);
     expect(told.dangers).toEqual([]);
     expect(told.tests).toBeLessThanOrEqual(20);
   });

@@ -1,9 +1,8 @@
+import { isShort } from "./shorts";
 import type { Evidence, System } from "./types";
 
 /** A short that is less likely than this is ruled out. Shop rule. */
 export const RULED_OUT = 0.1;
-/** A fault that takes a fuse with it this often is a short. */
-const IS_SHORT = 0.4;
 
 /** What is seen of a short: the fuse is blown, the lamp stays bright, it smells, it draws too much, its ohms are low. */
 const SIGNS: readonly [test: RegExp, outcome: string][] = [
@@ -28,8 +27,7 @@ export function shortIsLikely(
   const seen = evidence.some(({ test, outcome }) => SIGNS.some(([sign, out]) => sign.test(test) && outcome === out));
   if (!seen) return undefined;
   const likely = faults.reduce(
-    (sum, { mode }, index) =>
-      !mended.has(index) && (mode.shows.blows ?? 0) >= IS_SHORT ? sum + (probability[index] ?? 0) : sum,
+    (sum, fault, index) => (!mended.has(index) && isShort(fault) ? sum + (probability[index] ?? 0) : sum),
     0,
   );
   return likely > RULED_OUT ? Math.min(1, likely) : undefined;

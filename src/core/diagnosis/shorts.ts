@@ -1,11 +1,13 @@
 import type { Fault } from "./types";
 
-/** A short of this share or more is one that a meter sees as a low resistance. */
-const SURE_SHORT = 0.4;
-/** How surely a fault shows as a low resistance with the power off: what blows fuses nearly always does. */
-export const shortShare = ({ mode }: Fault): number => {
-  const blows = mode.shows.blows ?? 0;
-  return blows >= SURE_SHORT ? 0.5 + blows / 2 : blows;
+/** A fault that takes a fuse with it this often is a short, and a meter sees it. Shop's estimate. */
+const IS_SHORT = 0.4;
+export const isShort = ({ mode }: Fault): boolean => (mode.shows.blows ?? 0) >= IS_SHORT;
+
+/** How surely a fault shows as a low resistance with the power off, 0 to 1: what blows fuses nearly always does. Shop's estimate. */
+export const shortShare = (fault: Fault): number => {
+  const blows = fault.mode.shows.blows ?? 0;
+  return isShort(fault) ? 0.5 + blows / 2 : blows;
 };
 
 /** How surely a fault draws so much from the line that a lamp in series stays bright. */

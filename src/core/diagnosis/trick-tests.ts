@@ -9,6 +9,9 @@ const COLD_SHOWS = 0.9;
 /** What a tried trick shows, where it is the right one. Shop's estimate. */
 const TRICK = 0.85;
 
+/** Capacitors that are open or dry: a good one across them cures it for the moment. */
+const LOST_VALUE = /-(dry|open|out)$|-bypass$|electrolytic/;
+
 /** Tricks at one stage: grid volts with the tube out, a good capacitor across, the control line grounded, cold and heat. */
 export function trickTests(circuit: Circuit, faults: readonly Fault[], live: Live, nature: Nature): Sketch[] {
   return circuit.stages.flatMap((stage): Sketch[] => {
@@ -18,7 +21,7 @@ export function trickTests(circuit: Circuit, faults: readonly Fault[], live: Liv
     const base = { stage, hazard: live.at(stage), minutes: 2 };
     const dry = new Set(
       own
-        .filter(({ mode }) => /-(dry|open|out)$|-bypass$|^decoupling-dry$|electrolytic/.test(mode.key))
+        .filter(({ mode }) => LOST_VALUE.test(mode.key))
         .map(({ mode }) => mode.part)
         .filter((part) => part.startsWith("cap:")),
     );
@@ -48,9 +51,7 @@ export function trickTests(circuit: Circuit, faults: readonly Fault[], live: Liv
         minutes: 3,
         outcomes: OUT.SWAP,
         effect: ({ mode, stage: at }) =>
-          at.id === stage.id && mode.part === part && /-(dry|open|out)$|-bypass$|electrolytic/.test(mode.key)
-            ? { cured: TRICK }
-            : undefined,
+          at.id === stage.id && mode.part === part && LOST_VALUE.test(mode.key) ? { cured: TRICK } : undefined,
       })),
       ...(stage.kind === "agc"
         ? [

@@ -94,6 +94,9 @@ describe("what the log tells a search, without being typed twice", () => {
     if (allowed.kind !== "reading") throw new Error("no reading");
     const expected = { text: "180", value: 180, tolerance: 0.2 };
     expect(evidence({ ...allowed, payload: { ...allowed.payload, expected } })).toEqual(["ohms:reservoir normal"]);
+    const above = ohms("B+", 400);
+    if (above.kind !== "reading") throw new Error("no reading");
+    expect(evidence({ ...above, payload: { ...above.payload, expected } })).toEqual(["ohms:reservoir normal"]);
     expect(evidence(ohms("L1 field coil", 1e12))).toEqual(["check:reservoir:choke-open bad"]);
   });
 
@@ -346,6 +349,18 @@ describe("what a search is asked with", () => {
   it("a fault that its circuit does not know any more is named all the same", () => {
     expect(faultWords("gone.strange", searchOf(input([])).circuit)).toBe("strange, gone");
     expect(faultWords("nonsense", searchOf(input([])).circuit)).toBe(", ");
+  });
+});
+
+describe("a lamp in series", () => {
+  const rise = (lamp: "dim" | "bright", stage: "rectifier-out" | "rectifier-in"): Content => ({
+    kind: "power-step",
+    payload: { v: 1, method: "lamp", stage, fraction: 1, lamp, seen: [], expected: {} } as never,
+  });
+  it("is no proof for B+ while the rectifier is out, and a sign of a short whenever it stays bright", () => {
+    expect(evidence(rise("dim", "rectifier-out"))).toEqual([]);
+    expect(evidence(rise("dim", "rectifier-in"))).toEqual(["lamp dim"]);
+    expect(evidence(rise("bright", "rectifier-out"))).toEqual(["lamp bright"]);
   });
 });
 

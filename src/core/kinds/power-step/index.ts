@@ -103,9 +103,10 @@ export const powerStep = defineKind({
     });
   },
   evidence: ({ stage, fraction, bplus, amps, lamp, expected }, { system }): Says => {
-    // The lamp says of a short what nothing else says so soon.
+    // The lamp says of a short what nothing else says so soon. With the rectifier out it knows nothing of B+: dim is no
+    // proof then.
     if (lamp)
-      return system.testById.has("lamp")
+      return system.testById.has("lamp") && (lamp === "bright" || stage !== "rectifier-out")
         ? { outcomes: [{ test: "lamp", outcome: lamp === "bright" ? "bright" : "dim" }], mends: [] }
         : SAYS_NOTHING;
     if (fraction < 0.75) return SAYS_NOTHING;

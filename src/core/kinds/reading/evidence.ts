@@ -86,7 +86,7 @@ export function evidenceOf(reading: Reading, set: Searched, { verdict, ratio }: 
       : SUPPLY_OHMS.find(([words]) => words.test(point))?.[1].find((id) => system.testById.has(id));
     // What belongs there is known best by the chart; without one, kilohms are expected of a supply of tubes, not of 9 V.
     if (supply && verdict !== "none" && verdict !== "no-proof")
-      return outcome(supply, verdict === "good" ? "normal" : "low");
+      return outcome(supply, verdict === "low" ? "low" : "normal");
     if (supply && system.faults.some(({ stage }) => stage.device === "tube"))
       return outcome(supply, measured.value < SHORT_BELOW ? "low" : "normal");
     if (supply) return SAYS_NOTHING;
