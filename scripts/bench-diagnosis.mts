@@ -5,6 +5,7 @@ import {
   chanceFrom,
   drawCase,
   nothingHeard,
+  rightAfterAll,
   search,
   truth,
   wrongBy,
@@ -28,6 +29,8 @@ const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
 
 /** How sure the board was of what it called bad, and how often it was right, in bins of a fifth. */
 const calls: { p: number; right: boolean }[] = [];
+/** Of all cases with one fault and with two: was the likeliest part at fault, once every test was made? */
+const bound: Record<1 | 2, boolean[]> = { 1: [], 2: [] };
 
 console.log(
   `${cases} cases a row, a set of ${YEARS} years, ${percent(WRONG)} of all answers wrong, at most ${MOST} tests. Each cell: found, tests, minutes, searches with a sound part changed.\n`,
@@ -85,6 +88,8 @@ for (const { key, name, circuit } of TOPOLOGIES) {
       const drawn = Array.from({ length: cases }, () =>
         drawCase(system, faults, chance, factor === 1 ? own : wrongBy(factor, own, chance)),
       );
+      if (factor === 1)
+        bound[faults].push(...drawn.map((one, at) => rightAfterAll(system, one, WRONG, chanceFrom(7000 + at))));
       const board = drawn.map((one, at) => byBoard(one, at + 1));
       const split = drawn.map((one, at) =>
         search(one, system, circuit, halfSplitter, { most: MOST, wrong: WRONG, chance: chanceFrom(at + 1) }),
@@ -112,3 +117,9 @@ for (const [from, to] of [
       `| ${percent(mean(bin.map(({ p }) => p)))} | ${percent(mean(bin.map(({ right }) => Number(right))))} | ${bin.length} |`,
     );
 }
+
+console.log("\nThe bound: every test of the set made once, then the likeliest part taken. Right in:\n");
+console.log("| faults | right | cases |");
+console.log("|---|---|---|");
+for (const faults of [1, 2] as const)
+  console.log(`| ${faults} | ${percent(mean(bound[faults].map(Number)))} | ${bound[faults].length} |`);

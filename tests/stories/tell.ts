@@ -1,6 +1,7 @@
 import { searched } from "@/core/kinds";
 import type { Search } from "@/core/visit";
 import { follow, sheetOf, type Followed } from "./follow";
+import { KEPT } from "./kept";
 import { STORIES } from "./stories";
 
 export type Story = {
@@ -33,11 +34,16 @@ export function readStory(line: string): Story {
   };
 }
 
-export const stories = (): Story[] =>
-  STORIES.split("\n")
+const read = (text: string): Story[] =>
+  text
+    .split("\n")
     .map((line) => line.trim())
     .filter(Boolean)
     .map(readStory);
+
+export const stories = (): Story[] => read(STORIES);
+/** Those that were kept aside. */
+export const kept = (): Story[] => read(KEPT);
 
 /** Tests of the signal: what comes of them follows from where it suffers. */
 const SIGNAL = /^(play|inject|trace|phono|phones|finger)(?:-(fm|tx|mod))?(?::(.+))?$/;
@@ -65,6 +71,27 @@ function signalOf(test: string, { where }: Story, { circuit }: Search): string |
   const from = act === "inject" ? chain.indexOf(at ?? "") : act === "phono" || act === "finger" ? af : 0;
   const to = act === "trace" ? chain.indexOf(at ?? "") : act === "phones" ? speaker - 1 : chain.length - 1;
   return place >= from && place <= to ? where.effect : undefined;
+}
+
+/** Noise with the way in grounded stays where it enters from there on; another supply cures what the old one does. */
+function fromPlace(test: string, story: Story, { circuit }: Search): string | undefined {
+  const at = (cause: string) => cause.split(".")[0] ?? "";
+  const [, suffix = "", grounded] = /^ground(-fm)?:(.+)$/.exec(test) ?? [];
+  if (grounded) {
+    if (!story.tells.some((told) => told.test === `noise${suffix}` && told.outcome === "noisy")) return undefined;
+    const chain = circuit.paths.find(({ key }) => key === (suffix ? "fm" : "receive"))?.chain ?? [];
+    const from = chain.indexOf(grounded);
+    // What an oscillator does is heard from its mixer on; a supply is heard everywhere.
+    const enters = (id: string) => {
+      if (chain.includes(id)) return chain.indexOf(id);
+      const controls = circuit.feeds.flatMap((feed) => (feed.kind === "control" && feed.from === id ? feed.to : []));
+      const places = controls.map((one) => chain.indexOf(one)).filter((place) => place >= 0);
+      return places.length > 0 ? Math.max(...places) : Infinity;
+    };
+    return story.causes.some((cause) => enters(at(cause)) >= from) ? "noisy" : "quiet";
+  }
+  const supply = /^supply:(.+)$/.exec(test)?.[1];
+  return supply && story.causes.every((cause) => at(cause) === supply) ? "cured" : undefined;
 }
 
 /** A plate, a screen or a cathode follows the rail that feeds it. */
@@ -115,7 +142,7 @@ export function tell(story: Story, sheet = sheetOf(story.topology), most = 40): 
           ({ test, of }) => there(of) && (test === id || (test.endsWith("*") && id.startsWith(test.slice(0, -1)))),
         );
         const signal = there(story.where?.stage) ? signalOf(id, story, search) : undefined;
-        const outcome = told?.outcome ?? signal ?? fromRail(id, story, search) ?? sound;
+        const outcome = told?.outcome ?? signal ?? fromPlace(id, story, search) ?? fromRail(id, story, search) ?? sound;
         return outcomes.some(({ key }) => key === outcome) ? outcome : sound;
       },
       mend: (faults) => {

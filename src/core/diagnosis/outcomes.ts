@@ -52,6 +52,10 @@ export const BANDS = pair(
   outcome("alike", "the same on all bands", /^(alike|same|all)/),
   outcome("one", "on one band only", /^(one|only|single|sw|mw|lw)/),
 );
+export const MODES = pair(
+  outcome("alike", "the same in all modes", /^(alike|same|all)/),
+  outcome("voice", "on voice only; the key is as it should be", /^(voice|ssb|usb|lsb|one|only|sideband)/),
+);
 export const WARM = pair(
   outcome("same", "the same, warm or cold", /^(same|no\b|none)/),
   outcome("changes", "changes with warmth", /^(chang|yes|warm|cold|worse|better|fade)/),

@@ -174,6 +174,30 @@ function stageTests(circuit: Circuit, key: PathKey, chain: readonly string[], at
   return tests;
 }
 
+/** What is still heard with the way in grounded comes from there on, or from a supply. */
+function groundTests(circuit: Circuit, key: PathKey, chain: readonly string[], stages: readonly Stage[], live: Live) {
+  if (PATH_FACTS[key].sends) return [];
+  return stages.slice(1).flatMap((stage): Sketch[] => {
+    if (stage.device === "none" || !live.allowed(stage)) return [];
+    const grid = stage.device === "solid" ? "base" : "grid";
+    const half = onFrom(circuit, chain, stage.id);
+    return [
+      {
+        id: `${pathId("ground", key)}:${stage.id}`,
+        act: "ground",
+        stage,
+        name: `Ground the ${grid} of ${stage.name}${onPath(circuit, key)}: does the noise stay?`,
+        how: `A good capacitor from the ${grid} to chassis: what still crackles, hisses or hums comes from here on, or from the supply.`,
+        needs: live.open,
+        minutes: 1.5,
+        hazard: live.at(stage),
+        outcomes: OUT.NOISE,
+        effect: showsIn("noise", "noisy", half),
+      },
+    ];
+  });
+}
+
 /** Tests along a path of the signal: listening, instruments at its ends, injecting and tracing between them. */
 export function pathTests(circuit: Circuit, key: PathKey, chain: readonly string[], live: Live): Sketch[] {
   const stages = new Map(circuit.stages.map((stage) => [stage.id, stage]));
@@ -182,6 +206,7 @@ export function pathTests(circuit: Circuit, key: PathKey, chain: readonly string
   return [
     ...wholeTests(circuit, key, chain),
     ...(af && key === "receive" ? volumeTests(circuit, chain, af) : []),
+    ...groundTests(circuit, key, chain, inChain, live),
     ...inChain.flatMap((stage, at) => stageTests(circuit, key, chain, at, stage, live)),
   ];
 }

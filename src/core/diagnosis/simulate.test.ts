@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { topologyOf } from "./circuit";
 import { halfSplitter } from "./policies";
-import { answered, boundOf, chanceFrom, drawCase, search, truth, wrongBy } from "./simulate";
+import { answered, boundOf, chanceFrom, drawCase, rightAfterAll, search, truth, wrongBy } from "./simulate";
 import { systemOf } from "./system";
 
 const circuit = topologyOf("linear")?.circuit;
@@ -46,6 +46,13 @@ describe("the simulator", () => {
     const chance = chanceFrom(3);
     const wrong = Array.from({ length: 2000 }, () => answered(test, 0, 0.1, chance)).filter((one) => one !== "fine");
     expect(wrong.length / 2000).toBeCloseTo(0.1, 1);
+  });
+
+  it("names the part once every test was made, mostly, and surely where nobody errs", () => {
+    const named = (wrong: number) =>
+      cases(1, 8).filter((one, at) => rightAfterAll(system, one, wrong, chanceFrom(at))).length;
+    expect(named(0)).toBeGreaterThanOrEqual(11);
+    expect(named(0.5)).toBeLessThan(named(0));
   });
 
   it("is wrong in its shares by no more than it is told to be", () => {

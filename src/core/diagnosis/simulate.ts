@@ -1,7 +1,7 @@
 import type { Circuit } from "../model";
 import type { TestNeed } from "./data/parts";
 import { bareId } from "./data/paths";
-import { infer, type Weights } from "./infer";
+import { infer, posterior, type Weights } from "./infer";
 import { minutesOf } from "./outlook";
 import type { Policy } from "./policies";
 import { checkId } from "./tests";
@@ -201,6 +201,27 @@ export function bitsToName(weights: Weights, count: 1 | 2): number {
 /** The entropy bound of a case, in tests that answer yes or no and never err. */
 export const boundOf = (system: System, { present, complaint }: Case): number =>
   bitsToName(infer(system, complaint).weights, present.length as 1 | 2);
+
+/**
+ * The most that anybody can conclude: every test of the set is made once, with slips, and the part that most points at is
+ * taken. Nobody who makes each test once is right more often, for the weights are exact.
+ * @returns whether that part is one of those that are at fault
+ */
+export function rightAfterAll(system: System, one: Case, wrong: number, chance: Chance): boolean {
+  const all = system.tests.map((test): Evidence => ({
+    id: test.id,
+    test: test.id,
+    outcome: answered(test, truth(test, one.present, one, system), wrong, chance),
+  }));
+  const found = posterior(infer(system, [...one.complaint, ...all]).weights);
+  const groups = new Map<string, number>();
+  found.fault.forEach((share, index) => {
+    const id = checkIdOf(system, index);
+    groups.set(id, (groups.get(id) ?? 0) + share);
+  });
+  const [first] = [...groups].sort((a, b) => b[1] - a[1]);
+  return one.present.some((index) => checkIdOf(system, index) === first?.[0]);
+}
 
 /** Shares that are wrong by a factor: each is multiplied or divided by up to as much. */
 export const wrongBy = (factor: number, shares: readonly number[], chance: Chance): number[] =>

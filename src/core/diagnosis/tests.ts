@@ -7,8 +7,8 @@ import { ohmsTests, railTests, voltageTests } from "./point-tests";
 import { senseTests } from "./sense-tests";
 import { finish, liveOf, lowVoltage, showsIn, type Live, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
-import { stringTests, trickTests } from "./trick-tests";
-import { wayTests } from "./way-tests";
+import { stringTests, supplyTests, trickTests } from "./trick-tests";
+import { modeTests, wayTests } from "./way-tests";
 import type { Fault, Shows, Test } from "./types";
 
 /** However good the instrument, a check is written down wrong as often as this. Shop's estimate. */
@@ -161,11 +161,8 @@ function checkTests(faults: readonly Fault[], live: Live): Sketch[] {
         act: "check",
         stage: first.stage,
         name:
-          facts === PARTS.fuse
-            ? "Was it the fuse alone?"
-            : named
-              ? `Check ${named}`
-              : `Check ${first.designator ? part : `the ${part}`} of ${first.stage.name}`,
+          facts.asked ??
+          (named ? `Check ${named}` : `Check ${first.designator ? part : `the ${part}`} of ${first.stage.name}`),
         how: dead ? (facts.cold ?? facts.how) : facts.how,
         needs,
         minutes: facts.minutes,
@@ -206,8 +203,10 @@ export function testsOf(circuit: Circuit, faults: readonly Fault[], highestVolts
   return [
     ...senseTests(circuit, nature),
     ...wayTests(circuit, live, nature),
+    ...modeTests(circuit),
     ...trickTests(circuit, faults, live, nature),
     ...stringTests(circuit, faults, nature),
+    ...supplyTests(circuit, live),
     ...circuit.paths.flatMap(({ key, chain }) => pathTests(circuit, key, chain, live)),
     ...railTests(circuit, live, nature),
     ...ohmsTests(circuit),

@@ -1,4 +1,4 @@
-import type { Circuit } from "../model";
+import type { Circuit, Stage } from "../model";
 import * as OUT from "./outcomes";
 import { showsIn, type Live, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
@@ -83,6 +83,42 @@ export function trickTests(circuit: Circuit, faults: readonly Fault[], live: Liv
             },
           ]
         : []),
+    ];
+  });
+}
+
+/** Supplies that another one can stand in for: the lead of a battery set, and what makes its B+. */
+const REPLACED: Partial<Record<Stage["kind"], { what: string; how: string; minutes: number; inside: boolean }>> = {
+  battery: {
+    what: "the bench supply",
+    how: "At the set’s own terminals, with its current limit set: is the fault gone?",
+    minutes: 2,
+    inside: false,
+  },
+  vibrator: { what: "B+ from the bench", how: "", minutes: 6, inside: true },
+  dynamotor: { what: "B+ from the bench", how: "", minutes: 6, inside: true },
+};
+const FROM_THE_BENCH =
+  "Its own B+ lead off and taped, a bench supply of the same volts with its current limit on the rail: is the fault gone?";
+
+/** Another supply in the place of the set’s own. */
+export function supplyTests({ stages }: Circuit, live: Live): Sketch[] {
+  return stages.flatMap((stage): Sketch[] => {
+    const one = REPLACED[stage.kind];
+    if (!one) return [];
+    return [
+      {
+        id: `supply:${stage.id}`,
+        act: "supply",
+        stage,
+        name: `Run it on ${one.what}`,
+        how: one.how || FROM_THE_BENCH,
+        needs: [...(one.inside ? live.open : (["power"] as const)), "limiter"],
+        minutes: one.minutes,
+        hazard: one.inside ? live.at(stage) : 1,
+        outcomes: OUT.SWAP,
+        effect: ({ seat }) => (seat === stage.id ? { cured: TRICK } : undefined),
+      },
     ];
   });
 }

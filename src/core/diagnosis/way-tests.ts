@@ -11,6 +11,39 @@ import type { Fault } from "./types";
  */
 const ANOTHER_ANTENNA = 0.85;
 
+/** What the key does without: the way from the microphone to the sideband. */
+const VOICE: ReadonlySet<string> = new Set(["speech", "balanced"]);
+
+/** Where a key makes the carrier behind the balanced modulator, another mode goes round the microphone. */
+export function modeTests({ stages, paths }: Circuit): Sketch[] {
+  const sends = paths.find(({ key }) => key === "transmit");
+  const voice = new Set(
+    stages.filter(({ id, kind }) => VOICE.has(kind) && sends?.chain.includes(id)).map(({ id }) => id),
+  );
+  if (voice.size === 0) return [];
+  return [
+    {
+      id: "mode-tx",
+      act: "mode",
+      name: "Try another mode on transmit",
+      how: "Into the dummy load, once with the key and once with the voice: is it the same?",
+      needs: ["power", "dummy-load"],
+      minutes: 1,
+      hazard: 1,
+      outcomes: OUT.MODES,
+      effect: ({ seat, mode }) =>
+        voice.has(seat) && mode.signal
+          ? {
+              voice: Math.min(
+                1,
+                Object.values(mode.signal).reduce((sum, share) => sum + share, 0),
+              ),
+            }
+          : undefined,
+    },
+  ];
+}
+
 /** Other ways in and out of a receiver: another antenna, the pick-up, headphones, a finger. */
 export function wayTests(circuit: Circuit, live: Live, nature: Nature): Sketch[] {
   const receive = circuit.paths.find(({ key }) => key === "receive");

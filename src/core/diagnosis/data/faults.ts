@@ -67,6 +67,7 @@ lead-dress | A lead lies wrong since a repair | rf,if,af,mixer | sight | 2 | - |
 other | Something else in this stage | * | stage | 4 | dead. distorted. weak. | hum1. hum2. noise. unsteady. off. band. warm. tap. seen. own? blows. smells. dark. slips. | plate+. plate-. plate0. screen-. cathode+. cathode-. grid+. grid-. rail-. rail0. line+. line-.
 
 mains-lead | Mains lead broken inside | mains | wiring | 6 | dead~ | tap dark | rail0 line0
+meter-off | The meter is off or on a wrong range, the set is not | mains,battery | instrument | 3 | - | | rail-~ rail+? line-? line+?
 mains-fuse | Fuse open, with nothing behind it | mains | fuse | 4 | dead | dark | rail0 line0
 mains-switch | Mains switch makes no contact | mains | contact | 8 | dead~ | tap dark | rail0 line0
 mains-filter | Mains filter capacitor shorted | mains | cap:mains | 4 | dead | seen~ blows smells? | rail0 line+
@@ -128,7 +129,7 @@ inverter-stopped | Converter does not start | inverter | res:bias | 6 | dead | |
 inverter-dry | Capacitor of the converter dried out | inverter | cap:rail | 14 | weak? | noise~ unsteady? | rail-
 inverter-diode | Rectifier diode of the converter | inverter | diode | 6 | dead~ | blows? | rail-
 inverter-transformer | Converter transformer open or with shorted turns | inverter | winding | 3 | dead | smells? | rail0 line+?
-battery-switch | Battery switch makes poor contact | battery | contact | 12 | dead~ | noise? tap | rail-
+battery-switch | Battery switch makes poor contact | battery | contact | 12 | dead~ | noise? tap | rail0? rail-?
 
 bias-capacitor | Bias filter dried out | bias | cap:reservoir | 8 | distorted~ | hum2 | rail-
 bias-rectifier | Bias rectifier failed | bias | diode | 5 | distorted |  | line+ rail0
@@ -174,6 +175,7 @@ osc-align | Oscillator out of alignment | oscillator | adjustment | 9 | weak? | 
 osc-drift | Oscillator drifts | oscillator | cap:tuned | 6 | - | unsteady off~ warm |
 osc-switch | Band switch dirty at the oscillator | oscillator | contact | 10 | dead~ | band noise~ unsteady? tap |
 osc-leak | Oscillator grid leak drifted | oscillator | res:grid-leak | 5 | weak~ | unsteady? | grid-
+osc-joint | A joint or a contact lets the frequency jump | oscillator,vfo | joint | 5 | - | unsteady off? tap~ |
 osc-crystal | Crystal inactive | oscillator | crystal | 4 | dead | band |
 osc-gang | Drive slips or jumps back | oscillator | mechanics | 8 | - | off tap? slips |
 osc-mica | Silver mica crackles | oscillator,if,mixer | cap:tuned | 4 | - | noise warm? | | mica

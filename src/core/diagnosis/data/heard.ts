@@ -14,6 +14,7 @@ export const HEARD: readonly TestAct[] = [
   "steady",
   "dial",
   "bands",
+  "mode",
   "warm",
   "thump",
   "knob",

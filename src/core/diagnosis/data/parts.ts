@@ -3,6 +3,8 @@ export type PartFacts = {
   name: string;
   /** how one makes sure of it */
   how: string;
+  /** what the check is called, where it is no check of a part of the stage */
+  asked?: string;
   /** how, where no hand goes in under power */
   cold?: string;
   minutes: number;
@@ -140,15 +142,29 @@ export const PARTS: Record<string, PartFacts> = {
     ),
     cold: "Note where it stands. Move it with the power off and discharged, close the cage, then read the output again.",
   },
-  fuse: part(
-    "fuse",
-    "Shorts ruled out first. Then one of the right rating, on the lamp limiter: does it hold and the set play?",
-    4,
-    ["limiter"],
-    0.97,
-    0.01,
-    1,
-  ),
+  fuse: {
+    ...part(
+      "fuse",
+      "Shorts ruled out first. Then one of the right rating, on the lamp limiter: does it hold and the set play?",
+      4,
+      ["limiter"],
+      0.97,
+      0.01,
+      1,
+    ),
+    asked: "Was it the fuse alone?",
+  },
+  instrument: {
+    ...part(
+      "meter",
+      "Measure a fresh cell with it, and one point of the set with another meter: range, leads, its own battery.",
+      2,
+      ["meter"],
+      0.95,
+      0.01,
+    ),
+    asked: "Check the meter itself",
+  },
   stage: part(
     "rest of the stage",
     "Unplugged: part by part against the drawing, each joint and lead; what is not on the list is found here.",

@@ -13,10 +13,20 @@ export type Clause = {
 };
 
 const BAD: Partial<Record<Predicate, string>> = { dead: "dead", weak: "weak", distorted: "distorted" };
+/** Modes that begin at the microphone, and at the key. */
+const VOICE = /\b(ssb|usb|lsb|sideband)\b/;
+const KEY = /\bcw\b/;
 /** `not good`: it is not said which. */
 export const SO_SO = "weak|distorted";
 const BARELY =
   /\b(properly|correctly|well|good|ok(ay)?|right|fine|normal(ly)?|perfect(ly)?|great|clear|clean|loud|strong|as (it|they) should|as (it was )?before|excellent(ly)?|healthy|full (output|power|volume))\b/;
+
+/** One mode that is bad on transmit, or the other one that is not: the fault lies where the voice alone goes. */
+function ofMode(predicate: Predicate, bad: boolean, { text }: Clause): Said[] {
+  const badly = bad ? [{ test: pathId("play", "transmit"), outcome: BAD[predicate] ?? "dead" }] : [];
+  if (VOICE.test(text) === KEY.test(text) || VOICE.test(text) !== bad) return badly;
+  return [...badly, { test: pathId("mode", "transmit"), outcome: "voice" }];
+}
 
 /** What one predicate says of its subject. */
 export function meaning(predicate: Predicate, word: string, subject: Subject, denied: boolean, clause: Clause): Said[] {
@@ -46,11 +56,15 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       }
       return [times.has("down") ? whole("noise-down", "noisy") : whole("noise", denied ? "quiet" : "noisy")];
     case "unsteady":
+      // A pointer that jumps does so on its cord.
+      if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
     case "hot":
       return OTHER_SMELLS.test(text) ? [] : [whole("smell", denied ? "nothing" : "hot")];
     default:
   }
+  if (subject === "mode" && path === "transmit" && circuit.stages.some(({ kind }) => kind === "balanced"))
+    return ofMode(predicate, good === denied, clause);
   if (stage && predicate === "distorted") return denied ? [] : [of("play", "distorted")];
   if (stage) {
     const bad = !good && predicate !== "blown";

@@ -15,6 +15,7 @@ const WHOLE: Partial<Record<string, TestAct>> = {
   dial: "dial",
   bands: "bands",
   warm: "warm",
+  mode: "mode",
   line: "line",
   fuse: "fuse",
   lamp: "lamp",
@@ -32,7 +33,19 @@ const WHOLE: Partial<Record<string, TestAct>> = {
 /** Tests of one stage, by the word that begins the line. */
 export const STAGE_ACTS = ["inject", "trace", "look", "tap", "swap", "check", "works"] as const;
 /** Tests of one stage whose word is also something else on the line: they need an equals sign. */
-const MORE_ACTS = ["volts", "rail", "pull", "grid", "bridge", "freeze", "string", "ohms", "half"] as const;
+const MORE_ACTS = [
+  "volts",
+  "rail",
+  "pull",
+  "ground",
+  "supply",
+  "grid",
+  "bridge",
+  "freeze",
+  "string",
+  "ohms",
+  "half",
+] as const;
 type StageAct = (typeof STAGE_ACTS)[number] | (typeof MORE_ACTS)[number];
 /** The words that begin a test with an equals sign. */
 export const WITH_EQUALS: readonly string[] = [...Object.keys(WHOLE), ...MORE_ACTS];

@@ -315,9 +315,9 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
   [
     "transceiver",
     "a transceiver, more",
-    `no SSB output | play-tx dead
+    `no SSB output | play-tx dead, mode-tx voice
      no drive | play-tx dead
-     full power on CW, no SSB | play-tx dead
+     full power on CW, no SSB | play-tx dead, mode-tx voice
      low power on 80 m | bands-tx one
      the relay clicks but no output | play-tx dead
      transmit is distorted | play-tx distorted

@@ -50,6 +50,12 @@ export const THIRD: readonly (readonly [set: string, group: string, lines: strin
      power fades on transmit | play-tx weak
      transmit cuts out | play-tx dead
      drifts on both | steady unsteady
+     CW is fine, SSB distorted on transmit | play-tx distorted, mode-tx voice
+     SSB and CW dead on transmit | play-tx dead
+     frequency jumps | steady unsteady
+     output is not steady | steady-tx unsteady
+     transmit power varies | steady-tx unsteady
+     whines on receive | noise noisy
      no RF, receive fine | play-tx dead, play fine
      S-meter pinned, receive is fine | works:s-meter fails, play fine`,
   ],
