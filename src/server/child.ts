@@ -1,4 +1,5 @@
 import { spawn } from "node:child_process";
+import { constants, setPriority } from "node:os";
 import path from "node:path";
 
 type Work = {
@@ -24,9 +25,18 @@ export class ChildFailed extends Error {
   }
 }
 
+/** Puts a process behind the others. Where the system does not allow it, it works as it is. */
+function giveWay(pid: number | undefined): void {
+  try {
+    if (pid !== undefined) setPriority(pid, constants.priority.PRIORITY_BELOW_NORMAL);
+  } catch {
+    // It has ended already, or this system has no priorities.
+  }
+}
+
 /**
  * Does heavy work in a process of its own: however much time or memory it takes, the application stays free, and a
- * process that takes too much of either is ended.
+ * process that takes too much of either is ended. Pages go first: the work takes what they leave of the processor.
  * @returns what it wrote to its standard output
  */
 export function runChild({ script, args = [], input = "", memoryMb, longestMs, onSaid }: Work): Promise<Buffer> {
@@ -37,6 +47,7 @@ export function runChild({ script, args = [], input = "", memoryMb, longestMs, o
       [`--max-old-space-size=${memoryMb}`, "--import", "tsx", path.join(root, "src", script), ...args],
       { cwd: root, stdio: ["pipe", "pipe", "pipe"] },
     );
+    giveWay(child.pid);
     let late = false;
     const timer = setTimeout(() => {
       late = true;

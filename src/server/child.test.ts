@@ -1,0 +1,38 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { constants, tmpdir } from "node:os";
+import path from "node:path";
+import { afterAll, describe, expect, it } from "vitest";
+import { ChildFailed, runChild } from "./child";
+
+const folder = mkdtempSync(path.join(tmpdir(), "child-"));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+function script(text: string): string {
+  const file = path.join(folder, `${Math.random().toString(36).slice(2)}.mts`);
+  writeFileSync(file, text);
+  return path.relative(path.join(process.cwd(), "src"), file);
+}
+const limits = { memoryMb: 64, longestMs: 20_000 };
+
+describe("heavy work in a process of its own", () => {
+  it("gives back what it wrote, and works behind the pages", async () => {
+    // It is put back once it runs: it looks again until then.
+    const said = await runChild({
+      ...limits,
+      script: script(`
+        import { getPriority } from "node:os";
+        for (let tries = 0; getPriority() === 0 && tries < 200; tries += 1) await new Promise((go) => setTimeout(go, 10));
+        process.stdout.write(String(getPriority()));
+      `),
+    });
+    expect(Number(said.toString())).toBeGreaterThanOrEqual(constants.priority.PRIORITY_BELOW_NORMAL);
+  });
+
+  it("is ended when it takes too long, and says what it said when it fails", async () => {
+    const endless = runChild({ ...limits, longestMs: 500, script: script("setInterval(() => {}, 1000)") });
+    await expect(endless).rejects.toMatchObject({ why: "time" });
+    const broken = runChild({ ...limits, script: script("throw new Error('no such file')") });
+    await expect(broken).rejects.toThrow(ChildFailed);
+    await expect(broken).rejects.toThrow(/no such file/);
+  });
+});
