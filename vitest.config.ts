@@ -20,6 +20,10 @@ export default defineConfig({
       },
       {
         resolve: { alias },
+        test: { name: "oracle", include: ["tests/oracle/**/*.test.ts"], benchmark: { include: [] } },
+      },
+      {
+        resolve: { alias },
         test: {
           name: "integration",
           include: ["tests/integration/**/*.test.ts"],

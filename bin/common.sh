@@ -30,6 +30,10 @@ need_postgres() { need_package postgresql have_postgres; }
 have_chromium() { command -v "${CHROMIUM:-chromium}"; }
 need_chromium() { need_package chromium have_chromium; }
 
+# A circuit simulator that the tests hold our own solver against; Jumelle itself never runs it.
+have_ngspice() { command -v ngspice; }
+need_ngspice() { need_package ngspice have_ngspice; }
+
 # npm packages, when the lock file is newer than what is installed.
 need_modules() {
   local wanted installed

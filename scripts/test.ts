@@ -57,6 +57,8 @@ const rule: Stage = {
 };
 const unit: Stage = { name: "unit tests", run: vitest("unit") };
 const integration: Stage = { name: "integration tests", run: vitest("integration") };
+/** The circuit solver against ngspice. */
+const oracle: Stage = { name: "oracle tests", run: vitest("oracle") };
 const production: Stage = {
   name: "production build",
   run: () =>
@@ -87,12 +89,13 @@ const PLANS: Record<string, Stage[][][]> = {
   all: [
     [
       [layout, lint, routes, types, rule, allowed, production, sizes, torture],
-      [unit, integration],
+      [unit, oracle, integration],
     ],
     [[e2e]],
   ],
   unit: [[[unit]]],
   integration: [[[integration]]],
+  oracle: [[[oracle]]],
   e2e: [[[production, e2e]]],
 };
 
@@ -113,7 +116,7 @@ function tally(): string {
   let passed = 0;
   let failed = 0;
   let flaky = 0;
-  for (const name of ["unit", "integration", "e2e"]) {
+  for (const name of ["unit", "oracle", "integration", "e2e"]) {
     if (!existsSync(report(name))) continue;
     const json = JSON.parse(readFileSync(report(name), "utf8")) as VitestReport | PlaywrightReport;
     flaky += "stats" in json ? json.stats.flaky : 0;

@@ -1,0 +1,162 @@
+import { addConductance, linearPart, type Compiled } from "./compile";
+import { solveInPlace } from "./lu";
+
+/** A conductance that is put between two nodes for one solution: a leak, a short, a part drifted or open (negative). */
+export type Shunt = { a: number; b: number; siemens: number };
+
+/** What is different from the net for one solution. */
+export type Change = {
+  shunts?: readonly Shunt[];
+  /** currents of devices, by their place among the laws: a weak tube, a dead one */
+  strength?: ReadonlyMap<number, number>;
+};
+
+export type DcSolution = {
+  ok: true;
+  /** volts of the nodes, then amps of the ideal sources */
+  x: Float64Array;
+  steps: number;
+};
+export type DcFailure = {
+  ok: false;
+  /** what would not settle, or is not determined */
+  node: string;
+  why: "singular" | "no operating point";
+};
+
+/** A leak from each node to chassis, so that one that nothing feeds stands at zero, S. */
+const TO_CHASSIS = 1e-12;
+const MOST_STEPS = 100;
+/** Newton is done when no voltage moves by more than this: volts, and as a share. */
+const ABSOLUTE = 1e-7;
+const RELATIVE = 1e-9;
+
+/** Room for the largest device: four ends. */
+const ENDS = 4;
+
+/** The equations of a net, ready to be solved again and again: the linear part is made once. */
+export type Solver = {
+  compiled: Compiled;
+  solve: (change?: Change, start?: Float64Array) => DcSolution | DcFailure;
+};
+
+/**
+ * Makes a solver for operating points: modified nodal analysis (C. Ho, A. Ruehli, P. Brennan, 1975), Newton–Raphson with
+ * limited junctions, then stepping down a leak from every node, then stepping up the sources.
+ */
+export function solverOf(compiled: Compiled): Solver {
+  const { size, nodes, laws } = compiled;
+  const n = nodes.length;
+  const linear = linearPart(compiled);
+  const m = new Float64Array(size * size);
+  const base = new Float64Array(size * size);
+  const right = new Float64Array(size);
+  const last = laws.map(() => new Float64Array(ENDS));
+  const v = new Float64Array(ENDS);
+  const amps = new Float64Array(ENDS);
+  const slope = new Float64Array(ENDS * ENDS);
+  let heldBack = false;
+
+  /** One Newton step from x: the next x in `right`; the column that nothing determines, or -1. */
+  const step = (x: Float64Array, leak: number, sources: number, strength: Change["strength"], first: boolean) => {
+    m.set(base);
+    for (let k = 0; k < size; k += 1) right[k] = sources * (linear.b[k] as number);
+    for (let k = 0; k < n; k += 1) m[k * size + k] = (m[k * size + k] as number) + TO_CHASSIS + leak;
+    heldBack = false;
+    for (let index = 0; index < laws.length; index += 1) {
+      const law = laws[index] as (typeof laws)[number];
+      const before = last[index] as Float64Array;
+      const ends = law.nodes.length;
+      for (let end = 0; end < ends; end += 1) {
+        const node = law.nodes[end] as number;
+        v[end] = node < 0 ? 0 : (x[node] as number);
+      }
+      if (law.limit && !first) {
+        law.limit(v, before);
+        for (let end = 0; end < ends; end += 1) {
+          const node = law.nodes[end] as number;
+          const asked = node < 0 ? 0 : (x[node] as number);
+          if (Math.abs((v[end] as number) - asked) > ABSOLUTE) heldBack = true;
+        }
+      }
+      before.set(v);
+      law.at(v, amps, slope);
+      const share = strength?.get(index) ?? 1;
+      for (let row = 0; row < ends; row += 1) {
+        const node = law.nodes[row] as number;
+        if (node < 0) continue;
+        let constant = -(amps[row] as number);
+        for (let column = 0; column < ends; column += 1) {
+          const g = slope[row * ends + column] as number;
+          constant += g * (v[column] as number);
+          const other = law.nodes[column] as number;
+          if (other >= 0) m[node * size + other] = (m[node * size + other] as number) + share * g;
+        }
+        right[node] = (right[node] as number) + share * constant;
+      }
+    }
+    return solveInPlace(m, right, size);
+  };
+
+  /** Newton from x, in place. @returns steps taken when it settled; else what would not */
+  const newton = (x: Float64Array, leak: number, sources: number, strength: Change["strength"]) => {
+    let worst = 0;
+    for (let count = 1; count <= MOST_STEPS; count += 1) {
+      const column = step(x, leak, sources, strength, count === 1);
+      if (column >= 0) return { singular: column };
+      let settled = true;
+      let most = 0;
+      for (let k = 0; k < size; k += 1) {
+        const next = right[k] as number;
+        if (!Number.isFinite(next)) return { worst: k };
+        const change = Math.abs(next - (x[k] as number));
+        if (change > ABSOLUTE + RELATIVE * Math.abs(next)) settled = false;
+        if (k < n && change > most) {
+          most = change;
+          worst = k;
+        }
+        x[k] = next;
+      }
+      // Where a junction was held back, what was solved is not yet what was asked.
+      if (settled && !heldBack && count > 1) return { steps: count };
+    }
+    return { worst };
+  };
+
+  const solve = ({ shunts = [], strength }: Change = {}, start?: Float64Array): DcSolution | DcFailure => {
+    base.set(linear.m);
+    for (const { a, b, siemens } of shunts) addConductance(base, size, a, b, siemens);
+    const from = () => (start ? Float64Array.from(start) : new Float64Array(size));
+    let x = from();
+    let result = newton(x, 0, 1, strength);
+    if (result.singular !== undefined)
+      return { ok: false, node: nodes[result.singular] ?? "a loop of sources", why: "singular" };
+    let steps = result.steps ?? MOST_STEPS;
+    if (result.steps === undefined) {
+      x = new Float64Array(size);
+      for (let decade = 2; decade <= 13; decade += 0.5) {
+        result = newton(x, decade > 12.5 ? 0 : 10 ** -decade, 1, strength);
+        steps += result.steps ?? MOST_STEPS;
+        if (result.steps === undefined) break;
+      }
+    }
+    if (result.steps === undefined) {
+      x = new Float64Array(size);
+      for (let share = 1; share <= 20; share += 1) {
+        result = newton(x, 0, share / 20, strength);
+        steps += result.steps ?? MOST_STEPS;
+        if (result.steps === undefined) break;
+      }
+    }
+    if (result.steps === undefined)
+      return { ok: false, node: nodes[result.worst ?? 0] ?? "", why: "no operating point" };
+    return { ok: true, x, steps };
+  };
+  return { compiled, solve };
+}
+
+/** Volts of a node in a solution; chassis is 0. */
+export const voltsAt = ({ index }: Compiled, x: Float64Array, node: string): number | undefined => {
+  const at = index.get(node);
+  return node === "gnd" ? 0 : at === undefined ? undefined : (x[at] as number);
+};
