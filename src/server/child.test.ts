@@ -1,5 +1,5 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
-import { constants, tmpdir } from "node:os";
+import { tmpdir } from "node:os";
 import path from "node:path";
 import { afterAll, describe, expect, it } from "vitest";
 import { ChildFailed, runChild } from "./child";
@@ -15,17 +15,16 @@ function script(text: string): string {
 const limits = { memoryMb: 64, longestMs: 20_000 };
 
 describe("heavy work in a process of its own", () => {
-  it("gives back what it wrote, and works behind the pages", async () => {
-    // It is put back once it runs: it looks again until then.
+  it("gives back what it wrote, and gives way to pages when it takes long", async () => {
     const said = await runChild({
       ...limits,
       script: script(`
         import { getPriority } from "node:os";
-        for (let tries = 0; getPriority() === 0 && tries < 200; tries += 1) await new Promise((go) => setTimeout(go, 10));
+        for (let tries = 0; getPriority() === 0 && tries < 800; tries += 1) await new Promise((go) => setTimeout(go, 10));
         process.stdout.write(String(getPriority()));
       `),
     });
-    expect(Number(said.toString())).toBeGreaterThanOrEqual(constants.priority.PRIORITY_BELOW_NORMAL);
+    expect(Number(said.toString())).toBeGreaterThan(0);
   });
 
   it("is ended when it takes too long, and says what it said when it fails", async () => {

@@ -1,5 +1,5 @@
 import { spawn } from "node:child_process";
-import { constants, setPriority } from "node:os";
+import { setPriority } from "node:os";
 import path from "node:path";
 
 type Work = {
@@ -25,10 +25,15 @@ export class ChildFailed extends Error {
   }
 }
 
+/** Work that takes longer than this gives way to pages; what is short is done at once, ms. */
+const LONG_MS = 3000;
+/** It then has about a third of the turns of a page that wants the processor at the same time (0 is as all others). */
+const BEHIND = 5;
+
 /** Puts a process behind the others. Where the system does not allow it, it works as it is. */
 function giveWay(pid: number | undefined): void {
   try {
-    if (pid !== undefined) setPriority(pid, constants.priority.PRIORITY_BELOW_NORMAL);
+    if (pid !== undefined) setPriority(pid, BEHIND);
   } catch {
     // It has ended already, or this system has no priorities.
   }
@@ -36,7 +41,7 @@ function giveWay(pid: number | undefined): void {
 
 /**
  * Does heavy work in a process of its own: however much time or memory it takes, the application stays free, and a
- * process that takes too much of either is ended. Pages go first: the work takes what they leave of the processor.
+ * process that takes too much of either is ended. Work that takes long gives way to pages.
  * @returns what it wrote to its standard output
  */
 export function runChild({ script, args = [], input = "", memoryMb, longestMs, onSaid }: Work): Promise<Buffer> {
@@ -47,7 +52,7 @@ export function runChild({ script, args = [], input = "", memoryMb, longestMs, o
       [`--max-old-space-size=${memoryMb}`, "--import", "tsx", path.join(root, "src", script), ...args],
       { cwd: root, stdio: ["pipe", "pipe", "pipe"] },
     );
-    giveWay(child.pid);
+    const behind = setTimeout(() => giveWay(child.pid), LONG_MS);
     let late = false;
     const timer = setTimeout(() => {
       late = true;
@@ -63,10 +68,12 @@ export function runChild({ script, args = [], input = "", memoryMb, longestMs, o
     });
     child.on("error", (error) => {
       clearTimeout(timer);
+      clearTimeout(behind);
       reject(error);
     });
     child.on("close", (code, signal) => {
       clearTimeout(timer);
+      clearTimeout(behind);
       if (code === 0) resolve(Buffer.concat(out));
       else
         reject(
