@@ -9,6 +9,8 @@ export type Change = {
   shunts?: readonly Shunt[];
   /** currents of devices, by their place among the laws: a weak tube, a dead one */
   strength?: ReadonlyMap<number, number>;
+  /** a current from one node to another through an instrument, A */
+  inject?: readonly { from: number; to: number; amps: number }[];
 };
 
 export type DcSolution = {
@@ -28,7 +30,7 @@ export type DcFailure = {
 const TO_CHASSIS = 1e-12;
 const MOST_STEPS = 100;
 /** Newton is done when no voltage moves by more than this: volts, and as a share. */
-const ABSOLUTE = 1e-7;
+const ABSOLUTE = 1e-6;
 const RELATIVE = 1e-9;
 
 /** Room for the largest device: four ends. */
@@ -38,6 +40,8 @@ const ENDS = 4;
 export type Solver = {
   compiled: Compiled;
   solve: (change?: Change, start?: Float64Array) => DcSolution | DcFailure;
+  /** What each node is fed through at an operating point: small-signal resistance to chassis, Ω. */
+  sourceOhms: (change: Change, x: Float64Array, nodes: readonly number[]) => number[];
 };
 
 /**
@@ -55,12 +59,13 @@ export function solverOf(compiled: Compiled): Solver {
   const v = new Float64Array(ENDS);
   const amps = new Float64Array(ENDS);
   const slope = new Float64Array(ENDS * ENDS);
+  const injected = new Float64Array(size);
   let heldBack = false;
 
-  /** One Newton step from x: the next x in `right`; the column that nothing determines, or -1. */
-  const step = (x: Float64Array, leak: number, sources: number, strength: Change["strength"], first: boolean) => {
+  /** Writes the equations, straightened about x, into `m` and `right`. */
+  const assemble = (x: Float64Array, leak: number, sources: number, strength: Change["strength"], first: boolean) => {
     m.set(base);
-    for (let k = 0; k < size; k += 1) right[k] = sources * (linear.b[k] as number);
+    for (let k = 0; k < size; k += 1) right[k] = sources * ((linear.b[k] as number) + (injected[k] as number));
     for (let k = 0; k < n; k += 1) m[k * size + k] = (m[k * size + k] as number) + TO_CHASSIS + leak;
     heldBack = false;
     for (let index = 0; index < laws.length; index += 1) {
@@ -95,6 +100,10 @@ export function solverOf(compiled: Compiled): Solver {
         right[node] = (right[node] as number) + share * constant;
       }
     }
+  };
+  /** One Newton step from x: the next x in `right`; the column that nothing determines, or -1. */
+  const step = (...about: Parameters<typeof assemble>) => {
+    assemble(...about);
     return solveInPlace(m, right, size);
   };
 
@@ -123,8 +132,13 @@ export function solverOf(compiled: Compiled): Solver {
     return { worst };
   };
 
-  const solve = ({ shunts = [], strength }: Change = {}, start?: Float64Array): DcSolution | DcFailure => {
+  const solve = ({ shunts = [], strength, inject = [] }: Change = {}, start?: Float64Array): DcSolution | DcFailure => {
     base.set(linear.m);
+    injected.fill(0);
+    for (const { from, to, amps: flow } of inject) {
+      if (from >= 0) injected[from] = (injected[from] as number) - flow;
+      if (to >= 0) injected[to] = (injected[to] as number) + flow;
+    }
     for (const { a, b, siemens } of shunts) addConductance(base, size, a, b, siemens);
     const from = () => (start ? Float64Array.from(start) : new Float64Array(size));
     let x = from();
@@ -152,7 +166,19 @@ export function solverOf(compiled: Compiled): Solver {
       return { ok: false, node: nodes[result.worst ?? 0] ?? "", why: "no operating point" };
     return { ok: true, x, steps };
   };
-  return { compiled, solve };
+  const sourceOhms = ({ shunts = [], strength }: Change, x: Float64Array, at: readonly number[]): number[] => {
+    base.set(linear.m);
+    for (const { a, b, siemens } of shunts) addConductance(base, size, a, b, siemens);
+    assemble(x, 0, 1, strength, true);
+    const kept = Float64Array.from(m);
+    return at.map((node) => {
+      m.set(kept);
+      right.fill(0);
+      right[node] = 1;
+      return solveInPlace(m, right, size) < 0 ? (right[node] as number) : 0;
+    });
+  };
+  return { compiled, solve, sourceOhms };
 }
 
 /** Volts of a node in a solution; chassis is 0. */

@@ -6,3 +6,37 @@ export { GROUND, nodesOf, type Element, type ElementKind, type ElementOf, type N
 export { steadyOf, transient, type TransientQuestion, type Wave } from "./transient";
 export { diodeModel, tubeModel, type TubeModel } from "./tube-model";
 export { writeSpice } from "./spice/write";
+export { checkNet } from "./check";
+export {
+  netOfSheet,
+  supplyOfSheet,
+  SUPPLY,
+  valueOf,
+  WIRE,
+  type BuiltNet,
+  type CircuitSheet,
+  type NetRemark,
+  type SetState,
+} from "./from-sheet";
+export { proposeNet, type Proposal, type Proposed } from "./propose";
+export { NEW, type Condition } from "./laws/tube";
+export { candidatesOf, WAYS, type Candidate, type Way } from "./candidates";
+export {
+  CHART_TOLERANCE,
+  chartNodes,
+  disagrees,
+  expectedChart,
+  highestVolts,
+  isSolved,
+  loadsOf,
+  metered,
+  solveSheet,
+  tubeLoads,
+  type Expected,
+  type Load,
+  type Solved,
+  type TubeLoad,
+} from "./expect";
+export { explainer, USUAL_SPREAD, type Explained, type Explanation, type NodeReading, type Spread } from "./explain";
+export { coldCircuit, nextOhms, ohmsAt, type Cold, type OhmsCheck } from "./ohms";
+export { answerCircuit, type CircuitAnswer, type CircuitQuestion, type Cause } from "./question";

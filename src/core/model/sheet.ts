@@ -5,6 +5,7 @@ import { positive, parsePart, quantityOfDesignator, type PartSpec } from "../qua
 import { chartSchema, pointSchema } from "./chart";
 import { circuitSchema } from "./circuit";
 import { heaterRailSchema, MOST_RAILS } from "./heater-rails";
+import { joinSchema } from "./net";
 import { pinSchema } from "./pins";
 import { ELECTROLYTIC_ROLES, ROLES } from "./roles";
 import { checkSections, COMMONS, sectionSchema, type SectionCheck } from "./sections";
@@ -127,6 +128,8 @@ export const sheetSchema = z.object({
   alignment: z.array(alignmentSchema).max(MOST_ROWS).optional(),
   /** where its parts sit in its pictures */
   pins: z.array(pinSchema).max(MOST_ROWS).optional(),
+  /** how its parts are joined, node by node */
+  net: z.array(joinSchema).max(MOST_ROWS).optional(),
   /** its stages and how they are joined, where somebody has looked at the proposal */
   circuit: circuitSchema.optional(),
   cautions: z.array(cautionSchema).max(MOST_ROWS),

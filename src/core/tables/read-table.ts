@@ -4,6 +4,7 @@ import {
   type Caution,
   type ChartPoint,
   type Component,
+  type Join,
   type ModelBand,
   type ModelFigure,
   type Pin,
@@ -13,6 +14,7 @@ import {
 } from "../model";
 import { ALIGNMENT } from "./alignment";
 import { BANDS } from "./bands";
+import { NET } from "./net";
 import { PINS } from "./pins";
 import { RESISTANCES, VOLTAGES } from "./charts";
 import { FIGURES } from "./figures";
@@ -29,6 +31,7 @@ export type RowOf = {
   figures: ModelFigure;
   bands: ModelBand;
   alignment: AlignmentRow;
+  net: Join;
   pins: Pin;
 };
 export type AnyRow = RowOf[TableName];
@@ -41,6 +44,7 @@ const ALL: { [N in TableName]: Table<RowOf[N]> } = {
   figures: FIGURES,
   bands: BANDS,
   alignment: ALIGNMENT,
+  net: NET,
   pins: PINS,
   cautions: CAUTIONS,
 };
@@ -57,6 +61,7 @@ export const SHEET_FIELD = {
   figures: "figures",
   bands: "bands",
   alignment: "alignment",
+  net: "net",
   pins: "pins",
   cautions: "cautions",
 } as const satisfies Record<TableName, keyof Sheet>;

@@ -9,6 +9,7 @@ export const TABLES = [
   "figures",
   "bands",
   "alignment",
+  "net",
   "pins",
   "cautions",
 ] as const;

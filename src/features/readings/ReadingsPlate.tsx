@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { chartTolerance, printMeterLoad, type PointRow } from "@/core/readings";
 import { baselineWarning, passesOf, pointRows, setupsOf } from "@/core/visit";
+import { Explains } from "@/ui/circuit/later";
 import { LineHint } from "@/ui/LineHint";
 import { PastOf } from "@/ui/PastOf";
 import { SideBySide } from "@/ui/SideBySide";
@@ -72,6 +73,7 @@ function PassTable({ phase, fresh }: PassProps) {
         </p>
       )}
       {at ? <Detail row={at} cell={cell(at)} taken={taken} checked={setUp.checked} /> : null}
+      <Explains />
       <AddPoint
         onAdd={(row) => setAdded([...added, row])}
         taken={rows.map((row) => row.point)}

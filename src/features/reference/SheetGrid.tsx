@@ -28,8 +28,10 @@ const WIDTHS: Record<string, string> = {
   heaterVolts: "7rem",
   heaterAmps: "7rem",
 };
+/** Nodes of a net have longer names than the ends of a winding. */
+const OF_THE_NET: Record<string, string> = { part: "12rem", from: "9rem", to: "9rem", tap: "8rem", at: "5rem" };
 const template = (columns: readonly Column[]) =>
-  `2.25rem ${columns.map(({ key }) => WIDTHS[key] ?? "minmax(7rem, 1fr)").join(" ")} minmax(8.5rem, 1fr) 2.75rem`;
+  `2.25rem ${columns.map(({ key }) => (columns[0]?.key === "part" ? OF_THE_NET : WIDTHS)[key] ?? "minmax(7rem, 1fr)").join(" ")} minmax(8.5rem, 1fr) 2.75rem`;
 
 /** Roles, steps and the like read as they are typed; a value is worth saying again. */
 const SAID_AGAIN = new Set(["value", "expected", "ohms", "tolerance", "range", "source", "heaterVolts", "heaterAmps"]);
@@ -45,8 +47,8 @@ function understood({ read }: GridRead, columns: readonly Column[]): string {
 }
 
 /** What is wrong with a row, or worth a look. */
-function Trouble({ read }: { read: GridRead }) {
-  const remarks = read.read?.remarks ?? [];
+function Trouble({ read, notes }: { read: GridRead; notes: readonly string[] }) {
+  const remarks = [...(read.read?.remarks ?? []), ...notes];
   if (read.problems.length === 0 && remarks.length === 0) return null;
   return (
     <p className="col-span-full pb-1 pl-11 text-sm">
@@ -69,10 +71,12 @@ type SheetGridProps = {
   rows: readonly GridRow[];
   context: TableContext;
   onChange: (rows: GridRow[]) => void;
+  /** what the table as a whole has to say of a row, by its key */
+  notes?: ReadonlyMap<string, readonly string[]> | undefined;
 };
 
 /** A table of the sheet, edited in place: arrows and Enter walk the cells, a block from a spreadsheet is pasted as one. */
-export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
+export function SheetGrid({ name, rows, context, onChange, notes }: SheetGridProps) {
   const table = tableOf(name);
   const { columns } = table;
   // One empty row stands below the last: writing into it makes the next.
@@ -222,7 +226,7 @@ export function SheetGrid({ name, rows, context, onChange }: SheetGridProps) {
                   </button>
                 ) : null}
               </span>
-              <Trouble read={read} />
+              <Trouble read={read} notes={(read.read?.row && notes?.get(table.keyOf(read.read.row))) ?? []} />
             </div>
           );
         })}

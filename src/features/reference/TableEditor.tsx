@@ -2,8 +2,9 @@
 
 import { Download, FileInput } from "lucide-react";
 import { useMemo, useState } from "react";
-import type { Model } from "@/core/model";
-import { rowsOf, tableOf, type TableName } from "@/core/tables";
+import { checkNet } from "@/core/circuit";
+import type { Join, Model } from "@/core/model";
+import { rowsOf, tableOf, type TableContext, type TableName } from "@/core/tables";
 import { ErrorText } from "@/ui/form";
 import { later } from "@/ui/later";
 import { changeTable } from "./actions";
@@ -11,6 +12,8 @@ import { cellsOfGrid, freshRow, readGrid, type GridRow } from "./grid";
 import { ImportPanel } from "./ImportPanel";
 import { SheetGrid } from "./SheetGrid";
 
+const NetProposal = later(async () => (await import("./NetProposal")).NetProposal);
+const ChartFromNet = later(async () => (await import("./ChartFromNet")).ChartFromNet);
 const Proposal = later(async () => (await import("./Proposal")).Proposal);
 
 const UNREACHABLE = { ok: false, message: "The server cannot be reached; what you typed is still here." } as const;
@@ -18,6 +21,21 @@ const UNREACHABLE = { ok: false, message: "The server cannot be reached; what yo
 /** The rows of a table as the grid holds them. */
 export const gridOf = (model: Model, name: TableName): GridRow[] =>
   rowsOf(model.sheet, name).map((row) => freshRow(tableOf(name).write(row)));
+
+type NetNotes = { notes?: Map<string, string[]>; whole: string[] };
+
+/** What is wrong with a net, beside the row it belongs to; of a tube, or of what has no row, above the grid. */
+function netNotes(sheet: Model["sheet"], name: TableName, rows: readonly GridRow[], context: TableContext): NetNotes {
+  if (name !== "net" || rows.length === 0) return { whole: [] };
+  const net = readGrid(tableOf("net"), rows, context).flatMap(({ read }) => (read?.row ? [read.row as Join] : []));
+  const parts = new Set(net.map(({ part }) => part));
+  const notes = new Map<string, string[]>();
+  const whole: string[] = [];
+  for (const { part, text } of checkNet({ ...sheet, net }))
+    if (parts.has(part)) notes.set(part, [...(notes.get(part) ?? []), text]);
+    else whole.push(text);
+  return { notes, whole };
+}
 
 type TableEditorProps = {
   model: Model;
@@ -42,6 +60,11 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
   const context = useMemo(() => ({ dialect }), [dialect]);
   const problems = readGrid(table, rows, context).flatMap(({ problems: all }, index) =>
     all.map((problem) => `Row ${index + 1}: ${problem}`),
+  );
+
+  const { notes, whole } = useMemo(
+    () => netNotes(model.sheet, name, rows, context),
+    [model.sheet, name, rows, context],
   );
 
   const send = async (cells: string[][], replace: boolean, kept?: readonly GridRow[]): Promise<string | undefined> => {
@@ -116,8 +139,33 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
           onTake={(texts) => onDraft([...rows, ...texts.map(freshRow)])}
         />
       ) : null}
+      {name === "net" ? (
+        <NetProposal
+          key={rows.length === 0 ? "empty" : "filled"}
+          sheet={model.sheet}
+          there={new Set(rows.map(({ raw }) => (raw.part ?? "").trim()))}
+          onTake={(texts) => onDraft([...rows, ...texts.map(freshRow)])}
+        />
+      ) : null}
+      {name === "voltages" && (model.sheet.net?.length ?? 0) > 0 ? (
+        <ChartFromNet
+          sheet={model.sheet}
+          there={new Set(rows.map(({ raw }) => (raw.point ?? "").trim()))}
+          onTake={(texts) => onDraft([...rows, ...texts.map(freshRow)])}
+        />
+      ) : null}
+      {whole.length > 0 ? (
+        <ul aria-label="About the net as a whole" className="border-l-4 border-warning pl-2">
+          {whole.map((text) => (
+            <li key={text} className="font-semibold">
+              {text}
+            </li>
+          ))}
+        </ul>
+      ) : null}
       <SheetGrid
         name={name}
+        notes={notes}
         rows={rows}
         context={context}
         onChange={(next) => {

@@ -72,6 +72,13 @@ export function plateTakes({ plateShare, plateKnee }: PentodeModel, plate: numbe
 export type Condition = { strength: number; gas: number };
 export const NEW: Condition = { strength: 1, gas: 0 };
 
+/** Below zero a plate draws nothing and gives no slope to come back by: it is led there in steps. */
+function holdBack(v: Float64Array, before: Float64Array, end: number, cathode: number): void {
+  const was = (before[end] as number) - (before[cathode] as number);
+  const is = (v[end] as number) - (v[cathode] as number);
+  if (was > 0.5 && is < 0.2 * was) v[end] = (v[cathode] as number) + 0.2 * was;
+}
+
 /** Ends: plate, grid, cathode. */
 export function triodeLaw(nodes: readonly number[], model: TriodeModel, { strength, gas } = NEW): Law {
   return {
@@ -100,6 +107,7 @@ export function triodeLaw(nodes: readonly number[], model: TriodeModel, { streng
       g[7] = -pg - gg;
       g[8] = pp + pg + gp + gg;
     },
+    limit: (v, before) => holdBack(v, before, 0, 2),
   };
 }
 
@@ -141,6 +149,10 @@ export function pentodeLaw(nodes: readonly number[], model: PentodeModel, { stre
       }
       for (let column = 0; column < 4; column += 1)
         g[12 + column] = -((g[column] as number) + (g[4 + column] as number) + (g[8 + column] as number));
+    },
+    limit: (v, before) => {
+      holdBack(v, before, 0, 3);
+      holdBack(v, before, 1, 3);
     },
   };
 }

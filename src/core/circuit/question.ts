@@ -1,0 +1,83 @@
+import type { MeterLoad } from "../model";
+import { disagrees, expectedChart, isSolved, solveSheet } from "./expect";
+import { explainer, type Explanation, type NodeReading } from "./explain";
+import type { CircuitSheet, NetRemark, SetState } from "./from-sheet";
+import { nextOhms, type OhmsCheck } from "./ohms";
+
+/** A question about a set’s circuit, as plain data: it goes to a worker and comes back answered. */
+export type CircuitQuestion = {
+  sheet: CircuitSheet;
+  line?: number;
+  /** values that are fitted or were measured, by designator */
+  values: readonly (readonly [string, number])[];
+  readings: readonly NodeReading[];
+  /** what reads the chart’s points; without one the chart’s own */
+  meter?: MeterLoad;
+};
+
+export type Cause = Omit<Explanation, "x">;
+
+export type CircuitAnswer =
+  | { ok: false; why: string }
+  | {
+      ok: true;
+      remarks: NetRemark[];
+      /** points of the chart by the circuit, V */
+      points: { point: string; node: string; chart: number; volts: number; unloaded: number; disagrees: boolean }[];
+      /** volts of every node, V */
+      nodes: { node: string; volts: number }[];
+      /** only where readings were given */
+      explained?: {
+        causes: Cause[];
+        nothing: number;
+        twins: string[];
+        strange: string[];
+        next?: { node: string; bits: number; says: { key: string; volts: number }[] };
+        /** with the power off, where volts do not tell them apart */
+        ohms?: OhmsCheck;
+      };
+    };
+
+/** Causes that a check by ohms is sought for: those that together have nearly all of it. */
+const OF_INTEREST = 3;
+
+/** Solves a set’s circuit and explains its readings. */
+export function answerCircuit({ sheet, line, values, readings, meter }: CircuitQuestion): CircuitAnswer {
+  const state: SetState = { ...(line === undefined ? {} : { line }), values: new Map(values) };
+  const solved = solveSheet(sheet, state);
+  if (solved === undefined) return { ok: false, why: "This model has no net yet: how its parts are joined." };
+  if (!isSolved(solved))
+    return {
+      ok: false,
+      why:
+        solved.why === "singular"
+          ? `The net has a loop of sources, or ${solved.node} is determined by nothing: look at the rows that name it.`
+          : `No operating point was found: ${solved.node} does not settle. Look at the rows that name it.`,
+    };
+  const points = expectedChart(solved, sheet.points, meter ?? sheet.chart?.meter).map((one) => ({
+    point: one.point.point,
+    node: one.node,
+    chart: one.point.expected,
+    volts: one.volts,
+    unloaded: one.unloaded,
+    disagrees: disagrees(one),
+  }));
+  const nodes = solved.compiled.nodes.map((node, at) => ({ node, volts: solved.x[at] as number }));
+  const base = { ok: true, remarks: solved.remarks, points, nodes } as const;
+  if (readings.length === 0) return base;
+  const { causes, next, ...rest } = explainer(solved, sheet.components)(readings);
+  const leaders = causes
+    .filter(({ probability }) => probability > 0.03)
+    .slice(0, OF_INTEREST)
+    .map(({ key, severity }) => ({ key, ...(severity === undefined ? {} : { severity }) }));
+  const ohms = nextOhms(sheet, state, leaders);
+  return {
+    ...base,
+    explained: {
+      ...rest,
+      causes: causes.map(({ x: _, ...cause }) => cause),
+      ...(next ? { next } : {}),
+      ...(ohms ? { ohms } : {}),
+    },
+  };
+}
