@@ -103,13 +103,6 @@ function run(name: string, sheet: CircuitSheet, cases: number, slip: boolean): S
       key !== undefined && key.split(" ")[0] === culprit.part.split(" ")[0] && key.startsWith(culprit.part);
     const same = right(first?.key) || twins.some(right);
     if (!right(first?.key) && same) sum.twins += 1;
-    if (process.env.SHOW && !slip && !same)
-      console.log(
-        `   ${culprit.key} ${severity.toPrecision(2)} -> ${causes
-          .slice(0, 4)
-          .map(({ key, severity: now, probability }) => `${key} ${now?.toPrecision(2) ?? ""} ${probability.toFixed(2)}`)
-          .join(", ")} | ${readings.map(({ node, volts }) => `${node} ${volts.toFixed(1)}`).join(" ")}`,
-      );
     if (same) sum.first += 1;
     if (same || causes.slice(0, 3).some(({ key }) => right(key))) sum.three += 1;
     if (first && !slip) {
@@ -135,31 +128,7 @@ console.log("| set | points | cases | first | in three | of them as a twin | wit
 console.log("|---|---|---|---|---|---|---|---|");
 const all = { plain: empty(), slips: empty() };
 const add = (to: Sum, one: Sum) => (Object.keys(to) as (keyof Sum)[]).forEach((key) => (to[key] += one[key]));
-for (const [name, plainSheet] of Object.entries(CIRCUITS)) {
-  const sheet = process.env.FULL
-    ? {
-        ...plainSheet,
-        points: [
-          ...plainSheet.points,
-          ...[
-            "V1 cathode",
-            "V2 cathode",
-            "V2 plate",
-            "V3 cathode",
-            "V4 screen",
-            "Reservoir",
-            "V2 screen",
-            "V4 cathode",
-            "V3 screen",
-            "V1 screen",
-            "V1 plate",
-            "V2 plate",
-          ]
-            .filter((p) => !plainSheet.points.some((o) => o.point === p))
-            .map((point) => ({ point, quantity: "voltage" as const, expected: /cathode/.test(point) ? 3 : 250 })),
-        ],
-      }
-    : plainSheet;
+for (const [name, sheet] of Object.entries(CIRCUITS)) {
   const share = Math.ceil(CASES / Object.keys(CIRCUITS).length);
   const plain = run(name, sheet, share, false);
   const slips = run(name, sheet, Math.ceil(share / 3), true);

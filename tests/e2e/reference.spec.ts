@@ -17,7 +17,7 @@ test("a table goes out as CSV and comes back as it was", async ({ page }) => {
   const file = await (await download).path();
   const csv = await readFile(file, "utf8");
   expect(csv.startsWith("\ufeff")).toBe(true);
-  expect(csv).toContain("V3 plate,47 V,,yes,250 V,200 kΩ,");
+  expect(csv).toContain("V3 plate,41 V,,yes,250 V,160 kΩ,");
   await page.getByRole("button", { name: "Paste or drop a CSV" }).click();
   await page.getByLabel("Choose a file").setInputFiles(file);
   await expect(preview(page).getByRole("row")).toHaveCount(10);

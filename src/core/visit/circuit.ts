@@ -1,4 +1,4 @@
-import { nodeOfPoint, partRules, type Sheet } from "../model";
+import { drawnSpec, nodeOfPoint, partRules, type Sheet } from "../model";
 import { parsePart } from "../quantity";
 import { asBuilt } from "../history";
 import { CHANGES_NOTHING, ofKind, type Settled } from "../kinds";
@@ -64,7 +64,11 @@ function valuesAt({ sheet, settled, visitId }: Input, moment: string): Map<strin
   }
   for (const { entry, content, at } of ofKind(settled, "reading")) {
     const { designator, measured, quantity, inCircuit } = content.payload;
-    if (!designator || entry.visitId !== visitId || quantity !== "resistance" || inCircuit) continue;
+    if (!designator || entry.visitId !== visitId || quantity !== "resistance") continue;
+    // In circuit other parts lie across it: what reads high is at least so high, what reads low says nothing.
+    const component = sheet.components.find((one) => one.designator === designator);
+    const drawn = component && drawnSpec(sheet, component)?.sections[0];
+    if (inCircuit && !(drawn !== undefined && measured.value > drawn)) continue;
     // A part that was exchanged between the two is not the one that was measured.
     const work = ofKind(settled, "part-work").some(
       (one) =>

@@ -6,6 +6,7 @@ import { useMemo, useState } from "react";
 import type { Cause, Shown, TestNeed } from "@/core/diagnosis";
 import { describe } from "@/core/kinds";
 import { heardAgain } from "@/core/visit";
+import { Explains } from "@/ui/circuit/later";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { Causes } from "./CauseList";
@@ -215,6 +216,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         </section>
         <Causes picture={picture} evidenceOf={entryOf} onFound={setConfirming} lastTime={lastTime} />
       </div>
+      <Explains quiet />
       <div className="grid gap-4 xl:grid-cols-2">
         <section aria-label="Own observation" className="flex flex-col gap-3">
           <h2 className="text-lg font-bold">Any other test</h2>

@@ -63,7 +63,7 @@ export function ChartFromNet({ sheet, there, onTake }: ChartFromNetProps) {
   return (
     <section aria-label="By the net" className="rounded-box border border-base-300 p-3" aria-busy={thinking}>
       <div className="flex flex-wrap items-end gap-3">
-        <h3 className="self-center font-bold">By the net</h3>
+        <h2 className="self-center font-bold">By the net</h2>
         <TextField
           label="Line, V"
           numeric

@@ -127,7 +127,7 @@ function Causes({ explained, question }: { explained: Explained; question: Circu
   const { causes, nothing, twins, strange } = explained;
   const shown = causes.filter(({ probability }) => probability > WORTH_A_LINE).slice(0, SHOWN);
   const [first] = shown;
-  if (!first || nothing > Math.max(0.5, first.probability))
+  if (!first || nothing > first.probability)
     return (
       <p className="mt-1">
         Nothing is wrong that these volts could show: {ofHundred(nothing)}. They lie where the parts’ tolerances put
@@ -171,14 +171,18 @@ function Causes({ explained, question }: { explained: Explained; question: Circu
   );
 }
 
-/** What explains the volts of this visit, by the set’s own circuit. */
-export function Explains() {
+/**
+ * What explains the volts of this visit, by the set’s own circuit.
+ * @param quiet says nothing where there is no net, or nothing was read
+ */
+export function Explains({ quiet }: { quiet?: boolean }) {
   const { model, settled, visit } = useLogbook();
   const question = useMemo(
     () => circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id }),
     [model.sheet, settled, visit.id],
   );
   const { answer, thinking, failed } = useCircuit(question && question.readings.length > 0 ? question : undefined);
+  if (quiet && (question?.readings.length ?? 0) === 0) return null;
   if (!question)
     return (
       <section aria-label="What explains these volts" className="mt-3 text-sm">
@@ -197,7 +201,7 @@ export function Explains() {
       className="mt-3 rounded-box border border-base-300 p-3"
       aria-busy={thinking}
     >
-      <h3 className="flex flex-wrap items-baseline gap-x-2 font-bold">
+      <h2 className="flex flex-wrap items-baseline gap-x-2 font-bold">
         What explains these volts
         <span className="dim text-sm font-normal" role="status">
           {question.readings.length === 0
@@ -206,7 +210,7 @@ export function Explains() {
               ? "the circuit is being solved…"
               : `${question.readings.length} ${question.readings.length === 1 ? "reading" : "readings"}, each part tried in the circuit`}
         </span>
-      </h3>
+      </h2>
       {question.readings.length === 0 ? (
         <p className="dim mt-1">
           Read two or three points: each part of the circuit is then tried for what it would do to them.

@@ -1,0 +1,148 @@
+import { expectAccess } from "./axe";
+import { expect, madeSafe, step, takeIn, tape, test } from "./bench";
+import type { Page } from "@playwright/test";
+
+const net = (page: Page) => page.getByRole("grid", { name: "Net" });
+const explains = (page: Page) => page.getByRole("region", { name: "What explains these volts" });
+const reading = (page: Page, point: string) => page.getByRole("textbox", { name: `${point}, measured` });
+
+const PARTS = `designator,role,value,rating,stage
+C1,reservoir,16/450,,power
+C2,smoothing,16/450,,power
+C4,coupling,.05/400,,output
+C5,cathode-bypass,25/50,,output
+R1,grid-leak,1 meg,,first audio
+R2,bias,2k,,first audio
+R3,anode-load,47k,,first audio
+R4,grid-leak,470k,,output
+R5,bias,270,2 W,output`;
+const TUBES = `position,type,work
+V1,6J5,first audio
+V2,6V6,output
+V3,5Y3GT,rectifier`;
+const WINDINGS = `winding,from,to,ohms
+T1 HT,a,centre,120
+L1 choke,C1,C2,400
+T2 output primary,plate,C2,350`;
+
+async function paste(page: Page, tab: RegExp, csv: string): Promise<void> {
+  await page.getByRole("tab", { name: tab }).click();
+  await page.getByRole("button", { name: "Paste or drop a CSV" }).click();
+  await page.getByLabel("The table as text").fill(csv);
+  await page.getByRole("button", { name: /^Save \d+ / }).click();
+  await expect(page.getByRole("grid")).toBeVisible();
+}
+
+async function openTable(page: Page, model: RegExp, table: RegExp): Promise<void> {
+  await page.goto("/reference");
+  await page.getByRole("link", { name: model }).click();
+  await page.getByRole("tab", { name: table }).click();
+}
+
+/** Reads a point on the Readings plate and waits for its entry. */
+async function read(page: Page, point: string, volts: string): Promise<void> {
+  await reading(page, point).fill(volts);
+  await reading(page, point).press("Enter");
+  await expect(
+    tape(page)
+      .getByText(new RegExp(`^${point.replace("+", "\\+")}`))
+      .first(),
+  ).toBeVisible();
+}
+
+test("a net is checked beside its rows, and stands beside the chart", async ({ page }) => {
+  await openTable(page, /Fjord/, /^Net/);
+  await expect(net(page).getByLabel("part, row 1", { exact: true })).not.toHaveValue("");
+  // A part across nothing is said at its row.
+  const from = await net(page).getByLabel("from, row 3", { exact: true }).inputValue();
+  await net(page).getByLabel("to, row 3", { exact: true }).fill(from);
+  await expect(
+    net(page)
+      .getByText(/both ends/i)
+      .first(),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Undo what is not saved" }).click();
+  await expectAccess(page, "the net of a model");
+  // The chart beside what the net gives, for a line and a meter of one's choice.
+  await page.getByRole("tab", { name: /^Chart/ }).click();
+  const by = page.getByRole("region", { name: "By the net" });
+  await expect(by.getByText(/Chart and net agree at 5 of 5 points/)).toBeVisible();
+  await expect(by.getByRole("listitem").filter({ hasText: "V4 cathode" })).toContainText("chart 8.9 V");
+  await by.getByLabel("Line, V").fill("110");
+  await expect(by.getByText(/disagree at/)).toBeVisible();
+  await by.getByLabel("Meter").fill("no idea");
+  await expect(by.getByText(/11 MΩ, or 1000 Ω\/V/)).toBeVisible();
+});
+
+test("an amplifier from its drawing: net proposed, chart computed, a doubled resistor named", async ({ page }) => {
+  const name = `Amplifier ${Date.now()}`;
+  await page.goto("/sets/new");
+  await page.getByLabel("Owner", { exact: true }).fill("Callum Rafferty");
+  await page.getByLabel("Maker and model").fill(`Pemberlake ${name}`);
+  await page.getByLabel("Serial number").fill(name);
+  await page.getByLabel("What it is").fill("Two-tube amplifier");
+  await page.getByLabel("Complaint, in the owner's words").fill("weak");
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await expect(page.getByRole("heading", { name: /^Bench, job \d+$/ })).toBeAttached();
+  const bench = page.url();
+  await page.goto("/reference");
+  await page.getByRole("link", { name: new RegExp(name) }).click();
+  await page.getByLabel("HT secondary, V rms").fill("260");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText("Saved: every set of this model follows.")).toBeVisible();
+  await paste(page, /^Tubes/, TUBES);
+  await paste(page, /^Parts/, PARTS);
+  await paste(page, /^Windings/, WINDINGS);
+  await page.getByRole("tab", { name: /^Net/ }).click();
+  const proposal = page.getByRole("region", { name: "Proposed net" });
+  await expect(proposal.getByText("From the plate before to the grid of V2.")).toBeVisible();
+  await proposal.getByRole("button", { name: /^Take \d+ rows into the table/ }).click();
+  await page.getByRole("button", { name: "Save net" }).click();
+  await expect(page.getByText("Saved: every set of this model follows.")).toBeVisible();
+  // The chart that nobody has.
+  await page.getByRole("tab", { name: /^Chart/ }).click();
+  await page.getByRole("button", { name: /^Take \d+ points into the chart/ }).click();
+  await page.getByRole("button", { name: "Save chart" }).click();
+  await expect(page.getByText("Saved: every set of this model follows.")).toBeVisible();
+  await expect(page.getByText(/Chart and net agree at (\d+) of \1 points/)).toBeVisible();
+  // R5 is 540 Ω in place of 270: four points say so.
+  await page.goto(bench);
+  await madeSafe(page);
+  await step(page, "Baseline").click();
+  await page.getByLabel("Meter", { exact: true }).fill("Bench digital");
+  for (const [point, volts] of [
+    ["B+", "274"],
+    ["V1 plate", "146"],
+    ["V2 plate", "263"],
+    ["V2 cathode", "17.4"],
+  ] as const)
+    await read(page, point, volts);
+  await expect(explains(page).getByRole("listitem").first()).toContainText(/R5 has drifted to about 5\d\d Ω/);
+});
+
+test("volts that were read are explained: the part, how bad, how well it fits, what to measure next", async ({
+  page,
+}) => {
+  await takeIn(page, "Halvane 537", "distorted as it warms up");
+  await madeSafe(page);
+  await step(page, "Baseline").click();
+  await expect(explains(page)).toContainText("Read two or three points");
+  await page.getByLabel("Meter", { exact: true }).fill("Bench digital");
+  for (const [point, volts] of [
+    ["B+", "247"],
+    ["V3 plate", "46"],
+    ["V4 plate", "227"],
+    ["V4 cathode", "16.2"],
+  ] as const)
+    await read(page, point, volts);
+  await expect(explains(page).getByRole("status")).toContainText("4 readings, each part tried in the circuit");
+  const first = explains(page).getByRole("listitem").first();
+  await expect(first).toContainText(/C14 leaks, about \d/);
+  await expect(first.getByRole("row", { name: /V4 cathode/ })).toContainText("16.2 V");
+  await expect(explains(page)).toContainText(/Measure V4 grid next|V4 is driven up/);
+  await expect(explains(page)).toContainText("It measures nothing");
+  await expectAccess(page, "readings explained");
+  // The same on Find, without its being asked for.
+  await step(page, "Find").click();
+  await expect(explains(page).getByRole("listitem").first()).toContainText(/C14 leaks/);
+});
