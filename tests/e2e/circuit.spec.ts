@@ -1,3 +1,4 @@
+import { readFile } from "node:fs/promises";
 import { expectAccess } from "./axe";
 import { expect, madeSafe, step, takeIn, tape, test } from "./bench";
 import type { Page } from "@playwright/test";
@@ -63,6 +64,18 @@ test("a net is checked beside its rows, and stands beside the chart", async ({ p
   ).toBeVisible();
   await page.getByRole("button", { name: "Undo what is not saved" }).click();
   await expectAccess(page, "the net of a model");
+  const saved = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Export a SPICE netlist" }).click();
+  const netlist = await readFile(await (await saved).path(), "utf8");
+  expect(netlist).toContain(".subckt T_UL41 p s g k");
+  expect(netlist).toMatch(/^R5 v4_cathode 0 140$/m);
+  // It comes back, and what is no part of a net is listed.
+  await page.getByRole("button", { name: "Take a netlist in" }).click();
+  const coming = page.getByRole("region", { name: "A netlist" });
+  await coming.getByLabel("The netlist (.cir)").fill(`${netlist}\n.tran 1u 1m\nR99 9 0 47k\n`);
+  await expect(coming.getByText(".tran 1u 1m")).toBeVisible();
+  await expect(coming.getByText(/Not in the parts of the sheet yet: .*R99/)).toBeVisible();
+  await coming.getByRole("button", { name: "Close" }).click();
   // The chart beside what the net gives, for a line and a meter of one's choice.
   await page.getByRole("tab", { name: /^Chart/ }).click();
   const by = page.getByRole("region", { name: "By the net" });

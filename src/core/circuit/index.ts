@@ -40,3 +40,5 @@ export {
 export { explainer, USUAL_SPREAD, type Explained, type Explanation, type NodeReading, type Spread } from "./explain";
 export { coldCircuit, nextOhms, ohmsAt, type Cold, type OhmsCheck } from "./ohms";
 export { answerCircuit, type CircuitAnswer, type CircuitQuestion, type Cause } from "./question";
+export { plateAmps, plateCurves, type PlateCurve } from "./curves";
+export { readSpice, type Netlist, type NetlistRow } from "./spice/read";

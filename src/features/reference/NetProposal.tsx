@@ -1,11 +1,19 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { proposeNet, type CircuitSheet } from "@/core/circuit";
+import { Download, FileInput } from "lucide-react";
+import { netOfSheet, proposeNet, writeSpice, type CircuitSheet } from "@/core/circuit";
+import type { Join } from "@/core/model";
 import { tableOf } from "@/core/tables";
+import { download } from "@/ui/download";
+import { NetlistIn } from "./NetlistIn";
 
 type NetProposalProps = {
+  /** of the model, for the head of a netlist */
+  name: string;
   sheet: CircuitSheet;
+  /** the net as it stands in the grid */
+  net: readonly Join[];
   /** parts that stand in the grid already */
   there: ReadonlySet<string>;
   /** the proposed rows as rows of the grid */
@@ -13,15 +21,35 @@ type NetProposalProps = {
 };
 
 /** A net proposed from roles, stages and line-up, each row with its reason; what is missing is taken into the grid. */
-export function NetProposal({ sheet, there, onTake }: NetProposalProps) {
+export function NetProposal({ name, sheet, net, there, onTake }: NetProposalProps) {
   const [open, setOpen] = useState(there.size === 0);
+  const [reading, setReading] = useState(false);
   const { rows, left } = useMemo(() => proposeNet(sheet), [sheet]);
   const fresh = rows.filter(({ part }) => !there.has(part));
+  if (reading) return <NetlistIn sheet={sheet} there={there} onTake={onTake} onClose={() => setReading(false)} />;
   if (!open)
     return (
-      <button type="button" className="btn btn-outline h-11 self-start" onClick={() => setOpen(true)}>
-        Propose the net
-      </button>
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn btn-outline h-11" onClick={() => setOpen(true)}>
+          Propose the net
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline h-11"
+          onClick={() =>
+            download(
+              writeSpice(netOfSheet({ ...sheet, net }).net, name),
+              "text/plain",
+              `${name.replaceAll(/[^A-Za-z0-9]+/g, "-").replaceAll(/^-|-$/g, "")}.cir`,
+            )
+          }
+        >
+          <Download size={16} aria-hidden="true" /> Export a SPICE netlist
+        </button>
+        <button type="button" className="btn btn-outline h-11" onClick={() => setReading(true)}>
+          <FileInput size={16} aria-hidden="true" /> Take a netlist in
+        </button>
+      </div>
     );
   return (
     <section aria-label="Proposed net" className="rounded-box border border-base-300 p-3">

@@ -3,7 +3,7 @@
 import { Download, FileInput } from "lucide-react";
 import { useMemo, useState } from "react";
 import { checkNet } from "@/core/circuit";
-import type { Join, Model } from "@/core/model";
+import { modelName, type Join, type Model } from "@/core/model";
 import { rowsOf, tableOf, type TableContext, type TableName } from "@/core/tables";
 import { ErrorText } from "@/ui/form";
 import { later } from "@/ui/later";
@@ -22,11 +22,11 @@ const UNREACHABLE = { ok: false, message: "The server cannot be reached; what yo
 export const gridOf = (model: Model, name: TableName): GridRow[] =>
   rowsOf(model.sheet, name).map((row) => freshRow(tableOf(name).write(row)));
 
-type NetNotes = { notes?: Map<string, string[]>; whole: string[] };
+type NetNotes = { net: Join[]; notes?: Map<string, string[]>; whole: string[] };
 
 /** What is wrong with a net, beside the row it belongs to; of a tube, or of what has no row, above the grid. */
 function netNotes(sheet: Model["sheet"], name: TableName, rows: readonly GridRow[], context: TableContext): NetNotes {
-  if (name !== "net" || rows.length === 0) return { whole: [] };
+  if (name !== "net" || rows.length === 0) return { net: [], whole: [] };
   const net = readGrid(tableOf("net"), rows, context).flatMap(({ read }) => (read?.row ? [read.row as Join] : []));
   const parts = new Set(net.map(({ part }) => part));
   const notes = new Map<string, string[]>();
@@ -34,7 +34,7 @@ function netNotes(sheet: Model["sheet"], name: TableName, rows: readonly GridRow
   for (const { part, text } of checkNet({ ...sheet, net }))
     if (parts.has(part)) notes.set(part, [...(notes.get(part) ?? []), text]);
     else whole.push(text);
-  return { notes, whole };
+  return { net, notes, whole };
 }
 
 type TableEditorProps = {
@@ -62,7 +62,7 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
     all.map((problem) => `Row ${index + 1}: ${problem}`),
   );
 
-  const { notes, whole } = useMemo(
+  const { notes, whole, net } = useMemo(
     () => netNotes(model.sheet, name, rows, context),
     [model.sheet, name, rows, context],
   );
@@ -142,7 +142,9 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
       {name === "net" ? (
         <NetProposal
           key={rows.length === 0 ? "empty" : "filled"}
+          name={modelName(model)}
           sheet={model.sheet}
+          net={net}
           there={new Set(rows.map(({ raw }) => (raw.part ?? "").trim()))}
           onTake={(texts) => onDraft([...rows, ...texts.map(freshRow)])}
         />

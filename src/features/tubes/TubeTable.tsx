@@ -4,7 +4,11 @@ import { Search } from "lucide-react";
 import { useState } from "react";
 import { format } from "@/core/quantity";
 import { nearestTypes, TUBE_KINDS, tubeType, tubeTypes, type TubeType } from "@/core/tubes";
+import { later } from "@/ui/later";
 import { PinDiagram } from "./PinDiagram";
+
+/* The solver and its models come when a type is looked at. */
+const PlateCurves = later(async () => (await import("./PlateCurves")).PlateCurves);
 
 const milli = (value: number | undefined, unit: string) =>
   value === undefined ? "–" : `${Number((value * 1e3).toPrecision(3))} ${unit}`;
@@ -116,6 +120,7 @@ function Sheet({ tube }: { tube: TubeType }) {
           Source: {tube.source}. Check a figure with its data sheet before something depends on it.
         </p>
       </div>
+      <PlateCurves key={tube.type} tube={tube} />
     </article>
   );
 }
