@@ -83,6 +83,16 @@ test("a net is checked beside its rows, and stands beside the chart", async ({ p
   await expect(by.getByRole("listitem").filter({ hasText: "V4 cathode" })).toContainText("chart 8.9 V");
   await by.getByLabel("Line, V").fill("110");
   await expect(by.getByText(/disagree at/)).toBeVisible();
+  // Another resistor in the cathode of the output tube: its volts and its watts before the iron is warm.
+  const whatIf = page.getByRole("region", { name: "What if" });
+  await whatIf.getByLabel("Part or tube").fill("R5");
+  await whatIf.getByLabel("becomes").fill("soft");
+  await expect(whatIf.getByRole("alert")).toBeVisible();
+  await whatIf.getByLabel("becomes").fill("220");
+  await expect(whatIf.getByRole("listitem").filter({ hasText: "V4 cathode" })).toContainText(
+    /8\.\d+ V →\s*1\d\.?\d* V/,
+  );
+  await expect(whatIf.getByText(/^V4: plate .* of 9 W/)).toBeVisible();
   await by.getByLabel("Meter").fill("no idea");
   await expect(by.getByText(/11 MΩ, or 1000 Ω\/V/)).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import type { MeterLoad } from "../model";
-import { disagrees, expectedChart, isSolved, solveSheet } from "./expect";
+import { disagrees, expectedChart, isSolved, solveSheet, tubeLoads, type TubeLoad } from "./expect";
 import { explainer, type Explanation, type NodeReading } from "./explain";
 import type { CircuitSheet, NetRemark, SetState } from "./from-sheet";
 import { nextOhms, type OhmsCheck } from "./ohms";
@@ -26,6 +26,8 @@ export type CircuitAnswer =
       points: { point: string; node: string; chart: number; volts: number; unloaded: number; disagrees: boolean }[];
       /** volts of every node, V */
       nodes: { node: string; volts: number }[];
+      /** what each tube dissipates, beside its limits, W */
+      tubes: TubeLoad[];
       /** only where readings were given */
       explained?: {
         causes: Cause[];
@@ -63,7 +65,8 @@ export function answerCircuit({ sheet, line, values, readings, meter }: CircuitQ
     disagrees: disagrees(one),
   }));
   const nodes = solved.compiled.nodes.map((node, at) => ({ node, volts: solved.x[at] as number }));
-  const base = { ok: true, remarks: solved.remarks, points, nodes } as const;
+  const tubes = tubeLoads(solved, sheet.tubes);
+  const base = { ok: true, remarks: solved.remarks, points, nodes, tubes } as const;
   if (readings.length === 0) return base;
   const { causes, next, ...rest } = explainer(solved, sheet.components)(readings);
   const leaders = causes

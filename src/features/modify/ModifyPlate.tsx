@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { modificationsOf, pendingLines } from "@/core/kinds";
+import { WhatIfHere } from "@/ui/circuit/later";
 import { useLogbook } from "@/ui/logbook";
 import { DescribeMod } from "./DescribeMod";
 import { InThisSet } from "./InThisSet";
@@ -38,6 +39,7 @@ export function ModifyPlate({ children }: { children?: React.ReactNode }) {
         </button>
       )}
       <Recipes onBegun={() => setChosen(undefined)} />
+      <WhatIfHere />
       <Loans />
       {children}
     </div>

@@ -5,6 +5,7 @@ import { useMemo, useState } from "react";
 import { checkNet } from "@/core/circuit";
 import { modelName, type Join, type Model } from "@/core/model";
 import { rowsOf, tableOf, type TableContext, type TableName } from "@/core/tables";
+import { WhatIf } from "@/ui/circuit/later";
 import { ErrorText } from "@/ui/form";
 import { later } from "@/ui/later";
 import { changeTable } from "./actions";
@@ -155,6 +156,9 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
           there={new Set(rows.map(({ raw }) => (raw.point ?? "").trim()))}
           onTake={(texts) => onDraft([...rows, ...texts.map(freshRow)])}
         />
+      ) : null}
+      {name === "voltages" && (model.sheet.net?.length ?? 0) > 0 ? (
+        <WhatIf base={{ sheet: model.sheet, values: [], readings: [] }} sheet={model.sheet} />
       ) : null}
       {whole.length > 0 ? (
         <ul aria-label="About the net as a whole" className="border-l-4 border-warning pl-2">
