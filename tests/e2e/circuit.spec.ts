@@ -73,7 +73,7 @@ test("a net is checked beside its rows, and stands beside the chart", async ({ p
   await page.getByRole("button", { name: "Take a netlist in" }).click();
   const coming = page.getByRole("region", { name: "A netlist" });
   await coming.getByLabel("The netlist (.cir)").fill(`${netlist}\n.tran 1u 1m\nR99 9 0 47k\n`);
-  await expect(coming.getByText(".tran 1u 1m")).toBeVisible();
+  await expect(coming.getByText(".tran 1u 1m", { exact: true })).toBeVisible();
   await expect(coming.getByText(/Not in the parts of the sheet yet: .*R99/)).toBeVisible();
   await coming.getByRole("button", { name: "Close" }).click();
   // The chart beside what the net gives, for a line and a meter of one's choice.

@@ -16,11 +16,12 @@ const POINTS = 60;
 /** A family of curves shows the tube up to this much of its published plate volts and current. */
 const BEYOND = 1.6;
 
-/** A round step, so that about so many of them cover a range: 0.5, 1, 2, 5, 10 … V. */
+/** The round step (0.5, 1, 2, 5, 10 … V) that is nearest to one of which so many cover a range. */
 function roundStep(range: number, count: number): number {
   const raw = range / count;
   const power = 10 ** Math.floor(Math.log10(raw));
-  return ([1, 2, 5, 10].find((factor) => factor * power >= raw) ?? 10) * power;
+  const far = (factor: number) => Math.abs(Math.log((factor * power) / raw));
+  return [1, 2, 5, 10].reduce((a, b) => (far(b) < far(a) ? b : a)) * power;
 }
 
 /** The family of plate curves of a type, from no grid volts to cutoff at the published plate volts. */
@@ -42,5 +43,7 @@ export function plateCurves(one: TubeModel): { curves: PlateCurve[]; mostVolts: 
       }),
     };
   });
-  return { curves, mostVolts, mostAmps };
+  // Curves that lie on the axis say nothing.
+  const seen = curves.filter(({ points }) => (points.at(-1)?.amps ?? 0) > mostAmps / 50);
+  return { curves: seen, mostVolts, mostAmps };
 }

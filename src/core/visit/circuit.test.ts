@@ -62,6 +62,23 @@ describe("what a visit asks its circuit", () => {
     expect(new Map(question?.values).get("R7")).toBe(510e3);
   });
 
+  it("of a phase: what was read together with it, though parts were changed after", () => {
+    const entries = [
+      volts("B+", 247),
+      volts("V4 grid", 11.8, { phase: "check" }),
+      replace("C14", ".047/630"),
+      volts("B+", 262, { phase: "prove" }),
+    ].map((content, index) => entry(index + 1, content));
+    const of = (phase?: "baseline" | "prove") =>
+      circuitQuestion({ sheet, settled: settle(entries).settled, visitId: VISIT, ...(phase ? { phase } : {}) });
+    expect(of("baseline")?.readings.map(({ node, volts: value }) => [node, value])).toEqual([
+      ["B+", 247],
+      ["V4.grid", 11.8],
+    ]);
+    expect(of("prove")?.readings.map(({ volts: value }) => value)).toEqual([262]);
+    expect(of()?.readings.map(({ volts: value }) => value)).toEqual([262]);
+  });
+
   it("what was measured of a part counts while it is there; in circuit only where it reads high", () => {
     const inCircuit = (designator: string, value: number) => {
       const content = resistance(designator, value, 470e3);

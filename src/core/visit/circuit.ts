@@ -3,15 +3,22 @@ import { parsePart } from "../quantity";
 import { asBuilt } from "../history";
 import { CHANGES_NOTHING, ofKind, type Settled } from "../kinds";
 import type { CircuitQuestion } from "../circuit";
+import type { Phase } from "../readings";
 
 type Input = { sheet: Sheet; settled: readonly Settled[]; visitId: string };
 
 /**
- * What a visit asks the set’s circuit: the volts that were read since the last part was changed, with what was fitted
- * then and what was measured of the parts.
+ * What a visit asks the set’s circuit: the volts that were read together with the last ones, with no part changed between
+ * them, what was fitted then, and what was measured of the parts.
+ * @param phase the last readings of this phase, instead of the last of all
  * @returns undefined where the model has no net
  */
-export function circuitQuestion({ sheet, settled, visitId }: Input): CircuitQuestion | undefined {
+export function circuitQuestion({
+  sheet,
+  settled,
+  visitId,
+  phase,
+}: Input & { phase?: Phase }): CircuitQuestion | undefined {
   if (!sheet.net || sheet.net.length === 0) return undefined;
   const read = ofKind(settled, "reading").filter(
     ({ entry, content }) =>
@@ -20,11 +27,14 @@ export function circuitQuestion({ sheet, settled, visitId }: Input): CircuitQues
       content.payload.quantity === "voltage" &&
       content.payload.phase !== "cold",
   );
-  const last = read.at(-1)?.at ?? new Date(0).toISOString();
-  const changed = ofKind(settled, "part-work")
-    .filter(({ content, at }) => !CHANGES_NOTHING.includes(content.payload.action) && at < last)
-    .at(-1)?.at;
-  const together = read.filter(({ at }) => changed === undefined || at > changed);
+  const last =
+    read.findLast(({ content }) => phase === undefined || content.payload.phase === phase)?.at ??
+    new Date(0).toISOString();
+  const changes = ofKind(settled, "part-work")
+    .filter(({ content }) => !CHANGES_NOTHING.includes(content.payload.action))
+    .map(({ at }) => at);
+  const [before = "", after = "9"] = [changes.findLast((at) => at < last), changes.find((at) => at > last)];
+  const together = read.filter(({ at }) => at > before && at < after);
   const latest = new Map(together.map((one) => [nodeOfPoint(one.content.payload.point), one]));
   const line = together.findLast(({ content }) => content.payload.lineVolts !== undefined)?.content.payload.lineVolts;
   return {

@@ -73,7 +73,7 @@ function PassTable({ phase, fresh }: PassProps) {
         </p>
       )}
       {at ? <Detail row={at} cell={cell(at)} taken={taken} checked={setUp.checked} /> : null}
-      <Explains />
+      <Explains phase={phase} />
       <AddPoint
         onAdd={(row) => setAdded([...added, row])}
         taken={rows.map((row) => row.point)}

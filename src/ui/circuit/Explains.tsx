@@ -3,6 +3,7 @@
 import { useMemo } from "react";
 import type { Cause, CircuitAnswer, CircuitQuestion } from "@/core/circuit";
 import { format } from "@/core/quantity";
+import type { Phase } from "@/core/readings";
 import { circuitQuestion } from "@/core/visit";
 import { Link } from "@/ui/Link";
 import { useLogbook } from "@/ui/logbook";
@@ -18,7 +19,8 @@ const WORTH_A_LINE = 0.02;
 const FITS = 2.5;
 
 const ofHundred = (share: number) => `${Math.round(100 * share)} of 100`;
-const volts = (value: number) => format(value, "voltage", 3);
+/** Hundredths of a volt are nobody’s business here. */
+const volts = (value: number) => format(Math.abs(value) < 0.05 ? 0 : value, "voltage", 3);
 
 /** How well a cause fits each reading: the needle in the middle is what it would give, the field is what is usual. */
 function FitBar({ off }: { off: number }) {
@@ -173,13 +175,14 @@ function Causes({ explained, question }: { explained: Explained; question: Circu
 
 /**
  * What explains the volts of this visit, by the set’s own circuit.
+ * @param phase of the readings; without one the last that were taken
  * @param quiet says nothing where there is no net, or nothing was read
  */
-export function Explains({ quiet }: { quiet?: boolean }) {
+export function Explains({ quiet, phase }: { quiet?: boolean; phase?: Phase }) {
   const { model, settled, visit } = useLogbook();
   const question = useMemo(
-    () => circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id }),
-    [model.sheet, settled, visit.id],
+    () => circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id, ...(phase ? { phase } : {}) }),
+    [model.sheet, settled, visit.id, phase],
   );
   const { answer, thinking, failed } = useCircuit(question && question.readings.length > 0 ? question : undefined);
   if (quiet && (question?.readings.length ?? 0) === 0) return null;
