@@ -81,7 +81,7 @@ describe("the stories come out of the readings", () => {
         "B+": 247,
         "V1 plate": 242,
         "V1 screen": 88,
-        "V2 screen": 90,
+        "V2 screen": 79,
         "V3 plate": 46,
         "V4 plate": 227,
         "V4 cathode": 16.2,

@@ -161,7 +161,7 @@ it("has a plan of the Lantern that is half worked through", async () => {
   expect(at("C3")).toMatchObject({ action: "done", reason: "A safety-rated part of the right class sits there." });
   expect(at("C5")?.action).toBe("done");
   expect(at("C9")?.action).toBe("replace");
-  expect(at("R13")?.action).toBe("replace");
+  expect(at("R11")?.action).toBe("replace");
   expect(at("C13")).toMatchObject({ action: "keep", override: expect.stringContaining("mica") as string });
   expect(plan.filter(({ action }) => action === "test").length).toBeGreaterThan(3);
 });
