@@ -14,6 +14,7 @@ const sheet: Sheet = {
   net: [
     { part: "R7", from: "B+", to: "V3.plate" },
     { part: "C14", from: "V3.plate", to: "V4.grid" },
+    { part: "R8", from: "V4.grid", to: "gnd" },
   ],
 };
 const volts = (point: string, value: number, more: object = {}): Content => ({

@@ -20,12 +20,14 @@ export function circuitQuestion({
   phase,
 }: Input & { phase?: Phase }): CircuitQuestion | undefined {
   if (!sheet.net || sheet.net.length === 0) return undefined;
+  const nodes = new Set(sheet.net.flatMap(({ from, to, tap }) => [from, to, ...(tap ? [tap] : [])]));
   const read = ofKind(settled, "reading").filter(
     ({ entry, content }) =>
       entry.visitId === visitId &&
       !content.payload.designator &&
       content.payload.quantity === "voltage" &&
-      content.payload.phase !== "cold",
+      content.payload.phase !== "cold" &&
+      nodes.has(nodeOfPoint(content.payload.point)),
   );
   const last =
     read.findLast(({ content }) => phase === undefined || content.payload.phase === phase)?.at ??

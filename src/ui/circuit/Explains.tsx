@@ -107,7 +107,8 @@ function Next({ explained, question }: { explained: Explained; question: Circuit
         <div className="border-l-4 border-info pl-2">
           <p>
             <strong>
-              Or ohms from {nodeText(ohms.node)} to {question.sheet.supply === "live-chassis" ? "B−" : "chassis"}.
+              {telling ? "Or ohms" : "Ohms"} from {nodeText(ohms.node)} to{" "}
+              {question.sheet.supply === "live-chassis" ? "B−" : "chassis"}.
             </strong>{" "}
             <span className="dim text-sm">Unplugged, discharged and measured first.</span>
           </p>
