@@ -18,7 +18,7 @@ export {
   type NetRemark,
   type SetState,
 } from "./from-sheet";
-export { proposeNet, type Proposal, type Proposed } from "./propose";
+export { proposeNet, type Proposal, type Proposed } from "./propose/index";
 export { NEW, type Condition } from "./laws/tube";
 export { candidatesOf, WAYS, type Candidate, type Way } from "./candidates";
 export {

@@ -4,7 +4,7 @@ import { checkNet } from "./check";
 import { expectedChart, highestVolts, isSolved, loadsOf, metered, solveSheet, tubeLoads } from "./expect";
 import { netOfSheet } from "./from-sheet";
 import { coldCircuit, nextOhms, ohmsAt } from "./ohms";
-import { proposeNet } from "./propose";
+import { proposeNet } from "./propose/index";
 import { answerCircuit } from "./question";
 import { voltsAt } from "./dc";
 
