@@ -51,7 +51,8 @@ test("a set goes through the shop by touch", async ({ page }) => {
     ["V2 screen", "98", "good"],
   ] as const) {
     await page.getByRole("textbox", { name: `${point}, measured` }).fill(value);
-    await expect(plate(page).getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) })).toContainText(
+    const readings = plate(page).getByRole("table", { name: "Readings", exact: true });
+    await expect(readings.getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) })).toContainText(
       verdict,
     );
     await page.getByRole("textbox", { name: `${point}, measured` }).blur();

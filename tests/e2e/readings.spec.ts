@@ -4,7 +4,9 @@ import type { Page } from "@playwright/test";
 
 const reading = (page: Page, point: string) => page.getByRole("textbox", { name: `${point}, measured` });
 const row = (page: Page, point: string) =>
-  plate(page).getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) });
+  plate(page)
+    .getByRole("table", { name: "Readings", exact: true })
+    .getByRole("row", { name: new RegExp(`^${point.replace("+", "\\+")}`) });
 
 test.beforeEach(async ({ page }) => {
   await takeIn(page, "Halvane 537", "for the tests of readings");

@@ -41,7 +41,7 @@ function FitBar({ off }: { off: number }) {
 
 function Fits({ cause, question }: { cause: Cause; question: CircuitQuestion }) {
   return (
-    <table className="table-sm mt-1 table w-auto">
+    <table className="table-sm mt-1 table w-auto" aria-label={`How ${causeText(cause)} fits the readings`}>
       <thead>
         <tr className="text-base-content">
           <th scope="col">Point</th>
