@@ -12,6 +12,7 @@ import {
   type Element,
   type NodeReading,
 } from "@/core/circuit";
+import { chanceFrom } from "@/core/diagnosis/simulate";
 import { meterOhms, rangeFor } from "@/core/readings";
 import { CIRCUITS } from "./demo-data/nets";
 
@@ -22,13 +23,7 @@ import { CIRCUITS } from "./demo-data/nets";
 const [count = "1000"] = process.argv.slice(2);
 const CASES = Number(count);
 
-let state = 20261126;
-const chance = () => {
-  state = (state + 0x6d2b79f5) >>> 0;
-  let t = Math.imul(state ^ (state >>> 15), 1 | state);
-  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-  return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-};
+const chance = chanceFrom(20261126);
 const bell = () => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
 
 function pick(candidates: readonly Candidate[]): Candidate {

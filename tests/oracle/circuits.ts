@@ -1,20 +1,10 @@
 import type { Element, Net } from "@/core/circuit";
 import { diodeModel, tubeModel } from "@/core/circuit";
 import { GERMANIUM_PNP, SILICON_NPN } from "@/core/circuit/laws/transistor";
+import { chanceFrom } from "@/core/diagnosis/simulate";
 import { tubeType, tubeTypes } from "@/core/tubes";
 
 /** Circuits that are solved here and by ngspice: random ones of the trade’s building blocks. */
-
-/** A small generator with a seed (mulberry32). */
-export function chanceFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 const modelled = tubeTypes().flatMap((type) => {
   const model = tubeModel(type);

@@ -1,4 +1,4 @@
-import { conductance, type Compiled } from "./compile";
+import { conductance, LEAST_OHMS, type Compiled } from "./compile";
 import type { ElementOf } from "./net";
 
 /** A complex number as a pair. */
@@ -118,7 +118,7 @@ export function acAt(compiled: Compiled, x: Float64Array, hertz: number): ((node
         admit(at(element.a), at(element.b), element.leakOhms ? 1 / element.leakOhms : 0, omega * element.farads);
         break;
       case "inductor": {
-        const ohms = Math.max(element.ohms, 1e-3);
+        const ohms = Math.max(element.ohms, LEAST_OHMS);
         const square = ohms * ohms + (omega * element.henries) ** 2;
         admit(at(element.a), at(element.b), ohms / square, (-omega * element.henries) / square);
         break;
@@ -136,7 +136,7 @@ export function acAt(compiled: Compiled, x: Float64Array, hertz: number): ((node
         const first = row;
         for (const { a, b } of element.windings) branch(at(a), at(b));
         element.windings.forEach(({ ohms }, one) => {
-          put(mr, first + one, first + one, -Math.max(ohms, 1e-3));
+          put(mr, first + one, first + one, -Math.max(ohms, LEAST_OHMS));
           element.windings.forEach((_, other) =>
             put(mi, first + one, first + other, -omega * mutual(element, one, other)),
           );

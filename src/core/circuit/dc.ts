@@ -1,5 +1,7 @@
 import { addConductance, linearPart, type Compiled } from "./compile";
 import { solveInPlace } from "./lu";
+import { GROUND } from "./net";
+import { stamperOf } from "./stamp";
 
 /** A conductance that is put between two nodes for one solution: a leak, a short, a part drifted or open (negative). */
 export type Shunt = { a: number; b: number; siemens: number };
@@ -21,8 +23,8 @@ export type DcSolution = {
 };
 export type DcFailure = {
   ok: false;
-  /** what would not settle, or is not determined */
-  node: string;
+  /** what would not settle, or is not determined; undefined where sources lie in a loop */
+  node?: string;
   why: "singular" | "no operating point";
 };
 
@@ -32,9 +34,6 @@ const MOST_STEPS = 100;
 /** Newton is done when no voltage moves by more than this: volts, and as a share. */
 const ABSOLUTE = 1e-6;
 const RELATIVE = 1e-9;
-
-/** Room for the largest device: four ends. */
-const ENDS = 4;
 
 /** The equations of a net, ready to be solved again and again: the linear part is made once. */
 export type Solver = {
@@ -50,15 +49,12 @@ export type Solver = {
  */
 export function solverOf(compiled: Compiled): Solver {
   const { size, nodes, laws } = compiled;
+  const stamp = stamperOf(laws);
   const n = nodes.length;
   const linear = linearPart(compiled);
   const m = new Float64Array(size * size);
   const base = new Float64Array(size * size);
   const right = new Float64Array(size);
-  const last = laws.map(() => new Float64Array(ENDS));
-  const v = new Float64Array(ENDS);
-  const amps = new Float64Array(ENDS);
-  const slope = new Float64Array(ENDS * ENDS);
   const injected = new Float64Array(size);
   let heldBack = false;
 
@@ -67,39 +63,7 @@ export function solverOf(compiled: Compiled): Solver {
     m.set(base);
     for (let k = 0; k < size; k += 1) right[k] = sources * ((linear.b[k] as number) + (injected[k] as number));
     for (let k = 0; k < n; k += 1) m[k * size + k] = (m[k * size + k] as number) + TO_CHASSIS + leak;
-    heldBack = false;
-    for (let index = 0; index < laws.length; index += 1) {
-      const law = laws[index] as (typeof laws)[number];
-      const before = last[index] as Float64Array;
-      const ends = law.nodes.length;
-      for (let end = 0; end < ends; end += 1) {
-        const node = law.nodes[end] as number;
-        v[end] = node < 0 ? 0 : (x[node] as number);
-      }
-      if (law.limit && !first) {
-        law.limit(v, before);
-        for (let end = 0; end < ends; end += 1) {
-          const node = law.nodes[end] as number;
-          const asked = node < 0 ? 0 : (x[node] as number);
-          if (Math.abs((v[end] as number) - asked) > ABSOLUTE) heldBack = true;
-        }
-      }
-      before.set(v);
-      law.at(v, amps, slope);
-      const share = strength?.get(index) ?? 1;
-      for (let row = 0; row < ends; row += 1) {
-        const node = law.nodes[row] as number;
-        if (node < 0) continue;
-        let constant = -(amps[row] as number);
-        for (let column = 0; column < ends; column += 1) {
-          const g = slope[row * ends + column] as number;
-          constant += g * (v[column] as number);
-          const other = law.nodes[column] as number;
-          if (other >= 0) m[node * size + other] = (m[node * size + other] as number) + share * g;
-        }
-        right[node] = (right[node] as number) + share * constant;
-      }
-    }
+    heldBack = stamp(x, m, right, size, first, strength);
   };
   /** One Newton step from x: the next x in `right`; the column that nothing determines, or -1. */
   const step = (...about: Parameters<typeof assemble>) => {
@@ -132,6 +96,10 @@ export function solverOf(compiled: Compiled): Solver {
     return { worst };
   };
 
+  const named = (at: number) => {
+    const node = nodes[at];
+    return node === undefined ? {} : { node };
+  };
   const solve = ({ shunts = [], strength, inject = [] }: Change = {}, start?: Float64Array): DcSolution | DcFailure => {
     base.set(linear.m);
     injected.fill(0);
@@ -143,8 +111,7 @@ export function solverOf(compiled: Compiled): Solver {
     const from = () => (start ? Float64Array.from(start) : new Float64Array(size));
     let x = from();
     let result = newton(x, 0, 1, strength);
-    if (result.singular !== undefined)
-      return { ok: false, node: nodes[result.singular] ?? "a loop of sources", why: "singular" };
+    if (result.singular !== undefined) return { ok: false, ...named(result.singular), why: "singular" };
     let steps = result.steps ?? MOST_STEPS;
     if (result.steps === undefined) {
       x = new Float64Array(size);
@@ -162,8 +129,7 @@ export function solverOf(compiled: Compiled): Solver {
         if (result.steps === undefined) break;
       }
     }
-    if (result.steps === undefined)
-      return { ok: false, node: nodes[result.worst ?? 0] ?? "", why: "no operating point" };
+    if (result.steps === undefined) return { ok: false, ...named(result.worst ?? 0), why: "no operating point" };
     return { ok: true, x, steps };
   };
   const sourceOhms = ({ shunts = [], strength }: Change, x: Float64Array, at: readonly number[]): number[] => {
@@ -184,5 +150,5 @@ export function solverOf(compiled: Compiled): Solver {
 /** Volts of a node in a solution; chassis is 0. */
 export const voltsAt = ({ index }: Compiled, x: Float64Array, node: string): number | undefined => {
   const at = index.get(node);
-  return node === "gnd" ? 0 : at === undefined ? undefined : (x[at] as number);
+  return node === GROUND ? 0 : at === undefined ? undefined : (x[at] as number);
 };

@@ -1,7 +1,7 @@
 import { nodeOfPoint, type ChartPoint, type MeterLoad, type Sheet } from "../model";
-import { meterOhms, rangeFor } from "../readings";
+import { CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
 import { tubeType } from "../tubes";
-import { compile, type Compiled } from "./compile";
+import { compile, LEAST_OHMS, type Compiled } from "./compile";
 import { solverOf, voltsAt, type DcFailure, type Solver } from "./dc";
 import { netOfSheet, type CircuitSheet, type NetRemark, type SetState } from "./from-sheet";
 import { plateTakes, spaceAt } from "./laws/tube";
@@ -68,8 +68,7 @@ export function expectedChart(solved: Solved, points: readonly ChartPoint[], met
   });
 }
 
-/** Where chart and circuit disagree by more than the chart’s own tolerance. Shop rule: a tenth where it names none. */
-export const CHART_TOLERANCE = 0.1;
+/** Chart and circuit disagree by more than the chart’s own tolerance, or than that of any chart where it names none. */
 export const disagrees = ({ point, volts }: Expected): boolean =>
   Math.abs(volts - point.expected) > Math.max(0.5, (point.tolerance ?? CHART_TOLERANCE) * Math.abs(point.expected));
 
@@ -89,7 +88,7 @@ export function loadsOf({ net, compiled, x }: Solved): Load[] {
   return net.flatMap((element): Load[] => {
     if (element.kind === "resistor" || element.kind === "inductor") {
       const volts = v(element.a) - v(element.b);
-      return [{ part: element.name, volts, watts: volts ** 2 / Math.max(1e-3, element.ohms) }];
+      return [{ part: element.name, volts, watts: volts ** 2 / Math.max(LEAST_OHMS, element.ohms) }];
     }
     return element.kind === "capacitor" ? [{ part: element.name, volts: v(element.a) - v(element.b), watts: 0 }] : [];
   });

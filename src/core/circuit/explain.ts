@@ -46,8 +46,9 @@ export type Explained = {
 };
 
 /**
- * Of the sets whose volts are read, in so many nothing is wrong that volts could show: beside all causes together. Shop’s
+ * Of the sets whose volts are read, in so many nothing is wrong that volts could show: beside all causes together. Shop's
  * estimate.
+ * @example of three sets that are measured, one has nothing wrong that a voltmeter could find
  */
 const NOTHING = 0.5;
 /** Steps of a severity, and steps between two of them. */

@@ -95,7 +95,7 @@ const rectifierOfSheet = ({ tubes }: CircuitSheet): { position: string; type: Tu
   })[0];
 
 /** The supply of a sheet, at a line voltage. */
-export function supplyOfSheet(sheet: CircuitSheet, line: number, surge = 0): SupplyModel | { battery: number } {
+function supplyOfSheet(sheet: CircuitSheet, line: number, surge = 0): SupplyModel | { battery: number } {
   if (sheet.supply === "battery" || sheet.supply === "low-voltage") return { battery: line };
   const live = sheet.supply === "live-chassis";
   const nominal = live || sheet.supplyRms === undefined ? sheet.lineVolts : sheet.supplyRms;

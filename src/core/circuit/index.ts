@@ -9,7 +9,6 @@ export { writeSpice } from "./spice/write";
 export { checkNet } from "./check";
 export {
   netOfSheet,
-  supplyOfSheet,
   SUPPLY,
   valueOf,
   WIRE,
@@ -22,7 +21,6 @@ export { proposeNet, type Proposal, type Proposed } from "./propose/index";
 export { NEW, type Condition } from "./laws/tube";
 export { candidatesOf, WAYS, type Candidate, type Way } from "./candidates";
 export {
-  CHART_TOLERANCE,
   chartNodes,
   disagrees,
   expectedChart,

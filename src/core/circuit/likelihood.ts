@@ -3,7 +3,10 @@
  * that is a logarithm for large volts and straight for small ones, with one reading that may be a slip.
  */
 
-/** One reading in so many is a slip: another point, another range. Shop’s estimate. */
+/**
+ * This share of readings are slips: another point, another range. Shop's estimate.
+ * @example of thirty readings one was taken at the wrong pin
+ */
 const SLIP = 0.03;
 /** How sure a slip is of its figure: hardly at all, on the scale of the readings. */
 const SLIP_WIDE = 3;

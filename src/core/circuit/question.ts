@@ -53,8 +53,10 @@ export function answerCircuit({ sheet, line, values, readings, meter }: CircuitQ
       ok: false,
       why:
         solved.why === "singular"
-          ? `The net has a loop of sources, or ${solved.node} is determined by nothing: look at the rows that name it.`
-          : `No operating point was found: ${solved.node} does not settle. Look at the rows that name it.`,
+          ? solved.node === undefined
+            ? "Two sources lie across each other: look at the rows of the supply and of the wires at it."
+            : `Nothing determines ${solved.node}: look at the rows that name it.`
+          : `No operating point was found: ${solved.node ?? "a source"} does not settle. Look at the rows that name it.`,
     };
   const points = expectedChart(solved, sheet.points, meter ?? sheet.chart?.meter).map((one) => ({
     point: one.point.point,

@@ -1,6 +1,7 @@
-import { addConductance, conductance, type Compiled } from "./compile";
+import { addConductance, conductance, LEAST_OHMS, type Compiled } from "./compile";
 import { solveInPlace } from "./lu";
 import type { ElementOf } from "./net";
+import { stamperOf } from "./stamp";
 
 /**
  * Time. The trapezoidal rule with steps that follow the error (difference to what the last two steps foretold); for
@@ -21,6 +22,8 @@ export type TransientQuestion = {
 /** Error that a step may make: volts, and as a share. */
 const ABSOLUTE = 1e-3;
 const RELATIVE = 1e-3;
+/** Newton is done when nothing moves by more than this: volts or amps, and as a share. */
+const SETTLED = 1e-6;
 const NEWTON_STEPS = 40;
 const SMALLEST = 1e-9;
 
@@ -39,7 +42,7 @@ export function transient(
     a: at(a),
     b: at(b),
     henries,
-    ohms: Math.max(ohms, 1e-3),
+    ohms: Math.max(ohms, LEAST_OHMS),
     amps: 0,
     across: 0,
   });
@@ -76,10 +79,9 @@ export function transient(
 
   const m = new Float64Array(size * size);
   const right = new Float64Array(size);
-  const v = new Float64Array(4);
-  const amps = new Float64Array(4);
-  const slope = new Float64Array(16);
-  const limits = laws.map(() => new Float64Array(4));
+  const stamp = stamperOf(laws);
+  /** the node that moved most in the last step */
+  let restless = 0;
 
   const sourceAt = ({ volts, sine }: ElementOf<"volts">, time: number) =>
     sine ? volts + sine.peak * Math.sin(2 * Math.PI * sine.hz * time + ((sine.degrees ?? 0) * Math.PI) / 180) : volts;
@@ -121,35 +123,26 @@ export function transient(
           if (from >= 0) right[from] = (right[from] as number) - one.amps;
           if (to >= 0) right[to] = (right[to] as number) + one.amps;
         }
-      laws.forEach((law, which) => {
-        const ends = law.nodes.length;
-        law.nodes.forEach((node, end) => (v[end] = node < 0 ? 0 : (x[node] as number)));
-        const before = limits[which] as Float64Array;
-        if (law.limit) law.limit(v, before);
-        before.set(v);
-        law.at(v, amps, slope);
-        for (let one = 0; one < ends; one += 1) {
-          const node = law.nodes[one] as number;
-          if (node < 0) continue;
-          let constant = -(amps[one] as number);
-          for (let two = 0; two < ends; two += 1) {
-            const g = slope[one * ends + two] as number;
-            constant += g * (v[two] as number);
-            const other = law.nodes[two] as number;
-            if (other >= 0) m[node * size + other] = (m[node * size + other] as number) + g;
-          }
-          right[node] = (right[node] as number) + constant;
-        }
-      });
-      if (solveInPlace(m, right, size) >= 0) return false;
+      const heldBack = stamp(x, m, right, size, false);
+      const undetermined = solveInPlace(m, right, size);
+      if (undetermined >= 0) {
+        restless = undetermined;
+        return false;
+      }
       let settled = true;
+      let most = 0;
       for (let k = 0; k < size; k += 1) {
         const next = right[k] as number;
-        if (!Number.isFinite(next)) return false;
-        if (Math.abs(next - (x[k] as number)) > 1e-6 + 1e-6 * Math.abs(next)) settled = false;
+        if (!Number.isFinite(next)) {
+          restless = k;
+          return false;
+        }
+        const moved = Math.abs(next - (x[k] as number));
+        if (moved > SETTLED + SETTLED * Math.abs(next)) settled = false;
+        if (k < n && moved > most) [most, restless] = [moved, k];
         x[k] = next;
       }
-      if (settled && count > 0) return true;
+      if (settled && !heldBack && count > 0) return true;
     }
     return false;
   };
@@ -200,7 +193,7 @@ export function transient(
       }
     if (!ok || (error > 1 && h > step / 2000)) {
       h /= ok ? Math.min(4, Math.max(1.4, Math.sqrt(error))) : 8;
-      if (h < SMALLEST * step) return { failed: nodes[0] ?? "" };
+      if (h < SMALLEST * step) return { failed: nodes[restless] ?? "a source" };
       continue;
     }
     settle(tried, h, first);

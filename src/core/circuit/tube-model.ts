@@ -1,21 +1,24 @@
-import type { OperatingPoint, TubeKind, TubeType } from "../tubes";
-import { perveanceOf, SILICON, type DiodeModel } from "./laws/diode";
+import { hasVapour, type OperatingPoint, type TubeKind, type TubeType } from "../tubes";
+import { perveanceOf, type DiodeModel } from "./laws/diode";
 import { sigmoid, softplus } from "./laws/law";
 import { plateTakes, spaceAt, type PentodeModel, type SpaceModel, type TriodeModel } from "./laws/tube";
 
 /**
- * Models out of the tube table: a model passes exactly through the published operation of its type (plate and screen
+ * Models out of the tube table: a model passes through the published operation of its type (plate and screen
  * current, transconductance, amplification factor or plate resistance as far as the sheet gives them), and has the shape
  * of its class where the sheet says nothing.
  */
 
-/** What a class of tubes has in common. Shop's estimates from published curves of many types. */
+/**
+ * What a class of tubes has in common, from published curves of many types: exponent, sharpness of cutoff, rounding (V²),
+ * knee (V), perveance of the grid (A/V^1.5), transconductance for each ampere (S/A) and amplification factor.
+ */
 type Shape = { ex: number; kp: number; kvb: number; knee: number; grid: number; gmPerAmp: number; mu: number };
-const TRIODE: Shape = { ex: 1.4, kp: 200, kvb: 300, knee: 0, grid: 3e-4, gmPerAmp: 300, mu: 20 };
-const POWER_TRIODE: Shape = { ex: 1.4, kp: 100, kvb: 300, knee: 0, grid: 1e-3, gmPerAmp: 100, mu: 8 };
-const SHARP: Shape = { ex: 1.4, kp: 60, kvb: 10, knee: 12, grid: 3e-4, gmPerAmp: 500, mu: 25 };
-const REMOTE: Shape = { ex: 1.4, kp: 14, kvb: 10, knee: 14, grid: 3e-4, gmPerAmp: 250, mu: 18 };
-const POWER: Shape = { ex: 1.35, kp: 45, kvb: 10, knee: 14, grid: 1e-3, gmPerAmp: 130, mu: 9 };
+const TRIODE: Shape = { ex: 1.4, kp: 200, kvb: 300, knee: 0, grid: 3e-4, gmPerAmp: 0.3, mu: 20 };
+const POWER_TRIODE: Shape = { ex: 1.4, kp: 100, kvb: 300, knee: 0, grid: 1e-3, gmPerAmp: 0.1, mu: 8 };
+const SHARP: Shape = { ex: 1.4, kp: 60, kvb: 10, knee: 12, grid: 3e-4, gmPerAmp: 0.5, mu: 25 };
+const REMOTE: Shape = { ex: 1.4, kp: 14, kvb: 10, knee: 14, grid: 3e-4, gmPerAmp: 0.25, mu: 18 };
+const POWER: Shape = { ex: 1.35, kp: 45, kvb: 10, knee: 14, grid: 1e-3, gmPerAmp: 0.13, mu: 9 };
 
 const SHAPES: Partial<Record<TubeKind, Shape>> = {
   triode: TRIODE,
@@ -163,16 +166,16 @@ export function tubeModel(type: TubeType): TubeModel | undefined {
   if (TRIODES.has(type.kind) && point.screen === undefined) {
     const mu = point.mu ?? (point.gm && point.plateOhms ? point.gm * point.plateOhms : undefined) ?? shape.mu;
     if (point.mu === undefined && !(point.gm && point.plateOhms)) assumed.push("amplification factor");
-    const gm = point.gm ?? (point.plateOhms ? mu / point.plateOhms : amps * shape.gmPerAmp * 1e-3 * 4);
+    const gm = point.gm ?? (point.plateOhms ? mu / point.plateOhms : amps * shape.gmPerAmp);
     if (point.gm === undefined && !point.plateOhms) assumed.push("transconductance");
     return { law: "triode", model: fitTriode(shape, point, gm / amps, mu, amps), source: { point, assumed } };
   }
   if (point.screen === undefined && TRIODES.has(type.kind)) return undefined;
-  const screenAmps = point.screenAmps ?? 0.2 * amps;
+  const screenAmps = point.screenAmps ?? SCREEN_SHARE * amps;
   if (point.screenAmps === undefined) assumed.push("screen current");
   // What a converter's sheet gives is its conversion transconductance: that of the tube itself is some three times that.
   const gm = type.kind === "converter" ? (point.gm ?? 0) * CONVERSION : (point.gm ?? 0);
-  const known = gm > 0 ? gm : amps * shape.gmPerAmp * 1e-3;
+  const known = gm > 0 ? gm : amps * shape.gmPerAmp;
   if (!(point.gm ?? 0)) assumed.push("transconductance");
   return {
     law: "pentode",
@@ -181,6 +184,8 @@ export function tubeModel(type: TubeType): TubeModel | undefined {
   };
 }
 
+/** A screen takes about this share of the plate's current, where a sheet does not say. */
+const SCREEN_SHARE = 0.2;
 /** Transconductance of a converter against its conversion transconductance (E. W. Herold, 1942: 0.28 to 0.35). */
 const CONVERSION = 3;
 
@@ -192,13 +197,17 @@ const DETECTOR = perveanceOf(5, 2e-3);
  */
 const USUAL_DROP = 25;
 
+/** The drop of a vapour hardly moves: by this for an e-fold of current, V. */
+const VAPOUR_KNEE = 0.5;
+
 /** The model of one diode of a type: a rectifier by its published drop, a detector by the usual one. */
-export function diodeModel({ kind, rectifier }: TubeType): DiodeModel | undefined {
+export function diodeModel(type: TubeType): DiodeModel | undefined {
+  const { kind, rectifier } = type;
   if (rectifier) {
     const { volts, amps } = rectifier.drop ?? { volts: USUAL_DROP, amps: rectifier.amps };
+    if (hasVapour(type))
+      return { law: "junction", saturation: amps * Math.exp(-volts / VAPOUR_KNEE), knee: VAPOUR_KNEE };
     return { law: "vacuum", perveance: perveanceOf(volts, amps) };
   }
   return /diode/.test(kind) ? { law: "vacuum", perveance: DETECTOR } : undefined;
 }
-
-export { SILICON };

@@ -46,7 +46,7 @@ export {
   type Substitute,
   type SubstituteVerdict,
 } from "./compared";
-export { dropAt, silicon } from "./rectifiers";
+export { dropAt, hasVapour, silicon } from "./rectifiers";
 export { judgeSubstitute, substitutes } from "./substitute";
 export {
   GAS,

@@ -2,13 +2,16 @@ import { format } from "../quantity";
 import { limitLine, print, type CompareLine, type Place } from "./compared";
 import type { TubeType } from "./table";
 
+/** Mercury vapour or xenon: what it drops hardly moves with the current. */
+export const hasVapour = ({ traits }: Pick<TubeType, "traits">): boolean =>
+  traits.some((trait) => /vapour|xenon/.test(trait));
+
 /** Drop of a rectifier at a load, V: the sheet's drop scaled with the current; a vapour's hardly moves. */
 export function dropAt(tube: TubeType, amps: number): number {
   const drop = tube.rectifier?.drop;
   if (!drop) return 0;
-  const vapour = tube.traits.some((trait) => /vapour|xenon/.test(trait));
   // A vacuum diode follows the three-halves law, so its drop goes with the two-thirds power of the current.
-  return vapour ? drop.volts : drop.volts * (amps / drop.amps) ** (2 / 3);
+  return hasVapour(tube) ? drop.volts : drop.volts * (amps / drop.amps) ** (2 / 3);
 }
 
 const heatsFast = (tube: TubeType) =>

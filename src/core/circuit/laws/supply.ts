@@ -1,4 +1,4 @@
-import { diodeAt, SILICON, type DiodeModel } from "./diode";
+import { diodeAt, type DiodeModel } from "./diode";
 import { LEAST_SLOPE, type Law } from "./law";
 
 /**
@@ -93,20 +93,6 @@ export function supplyAt(model: SupplyModel, v: number): { amps: number; slope: 
   const rise = da + t * (2 * (3 * (b - a) - 2 * da - db) + 3 * t * (2 * (a - b) + da + db));
   return { amps: Math.max(0, value), slope: Math.min(0, rise / step) };
 }
-
-/** The points of its curve, for a netlist: V and A. */
-export function supplyPoints(model: SupplyModel): [number, number][] {
-  const { step, amps, top } = curveOf(model);
-  return [...[...amps].map((one, index): [number, number] => [index * step, one]), [top * 1.5, 0]];
-}
-
-/** A supply of solid diodes. */
-export const solidSupply = (rectifier: SupplyModel["rectifier"], rms: number, ohms: number): SupplyModel => ({
-  rectifier,
-  rms,
-  ohms,
-  diode: SILICON,
-});
 
 /** Ends: plus, minus. */
 export const supplyLaw = (nodes: readonly number[], model: SupplyModel): Law => ({
