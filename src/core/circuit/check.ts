@@ -2,8 +2,11 @@ import { LINE } from "../model";
 import { netOfSheet, SUPPLY, type CircuitSheet, type NetRemark } from "./from-sheet";
 import { GROUND, nodesOf, type Element } from "./net";
 
-/** Joins of nodes that carry direct current, as groups. */
-function groups(net: readonly Element[], carries: (element: Element) => boolean): Map<string, string> {
+/**
+ * Joins of nodes that carry direct current, as groups.
+ * @param end a node that is reached and not gone through: two ways that meet at chassis are not one
+ */
+function groups(net: readonly Element[], carries: (element: Element) => boolean, end?: string): Map<string, string> {
   const parent = new Map<string, string>();
   const root = (node: string): string => {
     const up = parent.get(node) ?? node;
@@ -16,7 +19,7 @@ function groups(net: readonly Element[], carries: (element: Element) => boolean)
     const nodes = nodesOf(element);
     for (const node of nodes) if (!parent.has(node)) parent.set(node, node);
     if (!carries(element)) continue;
-    const [first, ...rest] = nodes;
+    const [first, ...rest] = nodes.filter((node) => node !== end);
     for (const node of rest) parent.set(root(node), root(first ?? node));
   }
   return new Map([...parent.keys()].map((node) => [node, root(node)]));
@@ -44,16 +47,18 @@ export function checkNet(sheet: CircuitSheet): NetRemark[] {
   // By way of parts that pass direct current, without tubes.
   const passes = (element: Element) =>
     element.kind === "resistor" || element.kind === "inductor" || element.kind === "diode";
-  const way = groups(net, passes);
   const supply = joins.find(({ part }) => part === SUPPLY);
-  const fed = supply && new Set([way.get(supply.to), way.get(supply.from)]);
+  // The end of the supply that is not chassis: a divider from it to chassis joins nobody else to it.
+  const rail = supply && (supply.to === GROUND ? supply.from : supply.to);
+  const way = groups(net, passes, GROUND);
+  const fed = (node: string) => rail === undefined || way.get(node) === way.get(rail);
   const anyDevice = groups(net, ({ kind }) => kind !== "capacitor" && kind !== "amps");
   const chassis = anyDevice.get(GROUND);
   for (const element of net) {
-    if ((element.kind === "triode" || element.kind === "pentode") && fed && !fed.has(way.get(element.plate)))
-      problem(element.name, `The plate of ${element.name} has no way to ${supply.to}.`);
-    if (element.kind === "pentode" && fed && !fed.has(way.get(element.screen)))
-      problem(element.name, `The screen of ${element.name} has no way to ${supply.to}.`);
+    if ((element.kind === "triode" || element.kind === "pentode") && !fed(element.plate))
+      problem(element.name, `The plate of ${element.name} has no way to ${rail}.`);
+    if (element.kind === "pentode" && !fed(element.screen))
+      problem(element.name, `The screen of ${element.name} has no way to ${rail}.`);
   }
   const ends = new Map<string, string[]>();
   for (const { part, from, to, tap } of joins)

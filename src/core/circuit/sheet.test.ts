@@ -107,6 +107,11 @@ describe("checks of a net", () => {
       without("R3").concat({ part: "R3", from: "far", to: "V1.plate" }),
       /plate of V1 has no way/,
     ],
+    [
+      "a plate that leads to chassis alone, beside a divider from B+ to chassis",
+      without("R3").concat({ part: "R3", from: "gnd", to: "V1.plate" }, { part: "R4", from: "B+", to: "gnd" }),
+      /plate of V1 has no way/,
+    ],
     ["a capacitor across nothing", without("C3").concat({ part: "C3", from: "gnd", to: "gnd" }), /lies across nothing/],
     [
       "a part that stands in it twice",
