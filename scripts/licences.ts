@@ -22,6 +22,9 @@ const ALLOWED = new Set([
   "(MIT AND Zlib)",
   "(MIT OR CC0-1.0)",
   "(MIT AND BSD-3-Clause)",
+  // elkjs, the layout library: used as it is published, its source is at its maker's.
+  "EPL-2.0",
+  "EPL-2.0 OR GPL-3.0-or-later",
   // libvips, used as a library of its own inside sharp.
   "LGPL-3.0-or-later",
   "Apache-2.0 AND LGPL-3.0-or-later",

@@ -100,5 +100,5 @@ describe("any log that the schemas let in", () => {
       fc.property(anyLog(14), (entries) => foldAll(entries)),
       { numRuns: RUNS, ...SEED },
     );
-  }, 1_800_000);
+  }, 3_600_000);
 });

@@ -17,6 +17,7 @@ import { format, formatDeviation } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";
 import { baselineWarning, setupsOf, soakOf, tubeRows } from "@/core/visit";
 import { driftLines } from "./charts";
+import { circuitSections } from "./circuit";
 import { alignmentInFull } from "./alignment";
 import type { Folded } from "./facts";
 import { comparisonTable, testsOf, testTables } from "./before-after";
@@ -215,6 +216,7 @@ export function benchReport(folded: Folded): Content[] {
     ...section("Work on parts and places", listed("parts")),
     ...parts(folded),
     ...pictureSections(folded),
+    ...circuitSections(folded),
     ...section("Notes for the record", listed("notes")),
     ...section(
       "Labour",

@@ -1,3 +1,4 @@
+import type { Drawing } from "@/core/drawing";
 import type { Terms } from "@/core/handback";
 import type { Entry } from "@/core/kinds";
 import type { Visit } from "@/core/history";
@@ -32,6 +33,8 @@ export type ReportInput = {
   sheets?: TestSheet[];
   /** photos of the model; the report for the bench shows them with its parts */
   pictures?: ReportPicture[];
+  /** the circuit of the model, laid out; in the report for the bench */
+  drawing?: Drawing;
   /** the seal of the logbook as it stood */
   head: string;
   /** where the set's file is found */

@@ -1,7 +1,9 @@
 import sharp from "sharp";
 import { describe, expect, it } from "vitest";
 import type { Content } from "@/core/kinds";
-import { entry, note, replace, symptom, work } from "@/core/fixtures";
+import { proposeNet } from "@/core/circuit";
+import type { Panel } from "@/core/drawing";
+import { AMPLIFIER, entry, note, replace, symptom, work } from "@/core/fixtures";
 import { reportDocument } from "./document";
 import { inputOf, longLog } from "./fixtures";
 import { renderReport } from "./render";
@@ -301,5 +303,50 @@ describe("the picture of a model in the report for the bench", () => {
     expect(pdf.startsWith("%PDF-")).toBe(true);
     // The photo is an image of the file, not left out.
     expect(pdf).toContain("/Subtype /Image");
+  });
+});
+
+describe("the circuit in the report for the bench", () => {
+  it("is drawn with the volts that were read last and the state of its parts", async () => {
+    const read = (point: string, value: number): Content => ({
+      kind: "reading",
+      payload: {
+        v: 1,
+        phase: "baseline",
+        point,
+        quantity: "voltage",
+        measured: { text: `${value} V`, value },
+        expected: { text: "130", value: 130, tolerance: 0.2 },
+      },
+    });
+    const contents = [read("V1 plate", 60), read("V1 plate", 131), replace("R3", "47k")];
+    const net = proposeNet(AMPLIFIER).rows.map(({ reason: _, ...row }) => row);
+    const panel: Panel = {
+      id: "V1",
+      title: "V1 6J5, first audio",
+      width: 400,
+      height: 200,
+      shapes: [
+        { kind: "symbol", symbol: "resistor", x: 100, y: 60, lying: false, part: "R3" },
+        { kind: "part", x: 120, y: 90, anchor: "start", part: "R3", lines: ["R3", "47k"] },
+        { kind: "node", x: 90, y: 110, anchor: "end", node: "V1.plate", below: false },
+        { kind: "rail", x: 100, y: 180, node: "gnd", up: false },
+      ],
+    };
+    const input = inputOf(
+      "bench",
+      contents.map((content, index) => entry(index + 1, content)),
+    );
+    const drawn = {
+      ...input,
+      model: { ...input.model, sheet: { ...AMPLIFIER, net } },
+      drawing: { panels: [panel], left: [] },
+    };
+    const words = texts(reportDocument(drawn).content);
+    expect(words).toContain("■ R3");
+    expect(words).toContain("● read 131 V");
+    expect(words.some((one) => /^net 1\d\d V$/.test(one))).toBe(true);
+    expect(words.join()).not.toContain("read 60 V");
+    expect((await renderReport(drawn)).toString("latin1").startsWith("%PDF-")).toBe(true);
   });
 });

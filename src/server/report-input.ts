@@ -6,6 +6,7 @@ import { pictureContents } from "@/db/pictures";
 import { setFile } from "@/db/sets";
 import { shopOf, shopTerms } from "@/db/shop";
 import { testSheets } from "@/db/test-sheets";
+import { drawingOf } from "./circuit-layout";
 import type { ReportInput, ReportKind } from "@/reports/input";
 
 /** Gathers what a report is made of; undefined where there is no such set, or it was never here. */
@@ -16,13 +17,14 @@ export async function reportInput(
   const file = await setFile(db, setId);
   const visit = file?.visits.find(({ id }) => id === visitId) ?? file?.visits.at(-1);
   if (!file || !visit) return undefined;
-  const [shop, terms, people, chain, sheets, pictures] = await Promise.all([
+  const [shop, terms, people, chain, sheets, pictures, drawing] = await Promise.all([
     shopOf(db),
     shopTerms(db),
     writers(db),
     chainOf(db, setId),
     testSheets(db),
     kind === "bench" ? pictureContents(db, file.model.id) : [],
+    kind === "bench" && file.model.sheet.net?.length ? drawingOf(file.model.sheet) : undefined,
   ]);
   return {
     kind,
@@ -40,6 +42,7 @@ export async function reportInput(
       ...picture,
       content: Buffer.from(content).toString("base64"),
     })),
+    ...(drawing ? { drawing } : {}),
     head: headOf(chain),
     url: `${origin}/sets/${file.id}`,
     now: new Date().toISOString(),

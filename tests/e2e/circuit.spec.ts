@@ -169,3 +169,46 @@ test("volts that were read are explained: the part, how bad, how well it fits, w
   await step(page, "Find").click();
   await expect(explains(page).getByRole("listitem").first()).toContainText(/C14 leaks/);
 });
+
+test("the circuit is drawn stage by stage: a part tells its load, a node opens its reading", async ({ page }) => {
+  await openTable(page, /Fjord/, /^Drawing/);
+  const circuit = page.getByRole("region", { name: "Circuit" });
+  const output = circuit.getByRole("group", { name: /^Circuit of V4 UL41/ });
+  await expect(output.getByRole("button", { name: /^V4 cathode, by the net 8\.\d+ V/ })).toBeVisible();
+  await expect(circuit.getByText("B− may be live")).toBeVisible();
+  // By key: what lies across a part, beside what it is made for.
+  await output.getByRole("button", { name: /^C7/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("status").filter({ hasText: "C7" })).toContainText(
+    /from V3 plate to V4 grid: .* across it, at most .* It is made for/,
+  );
+  await output.getByRole("button", { name: "V4", exact: true }).click();
+  await expect(page.getByRole("status").filter({ hasText: "V4 dissipates" })).toContainText(/of 9 W/);
+  await expectAccess(page, "the drawing of a circuit");
+  const saved = page.waitForEvent("download");
+  await circuit.getByRole("button", { name: "SVG" }).click();
+  const svg = await readFile(await (await saved).path(), "utf8");
+  expect(svg).toMatch(/^<svg xmlns/);
+  expect(svg).toContain("B−");
+  expect(svg).toContain("V4 UL41");
+
+  await takeIn(page, "Halvane 537", "weak");
+  await madeSafe(page);
+  await step(page, "Baseline").click();
+  await page.getByLabel("Meter", { exact: true }).fill("Bench digital");
+  await page.getByRole("button", { name: "Circuit", exact: true }).click();
+  await page.getByRole("button", { name: /^V4/ }).first().click();
+  await page.getByRole("button", { name: /^V4 cathode, by the net/ }).click();
+  await read(page, "V4 cathode", "16.2");
+  await expect(page.getByRole("button", { name: /^V4 cathode, .*read 16\.2 V, out/ })).toBeVisible();
+  // A node that the chart does not have is a point of this pass.
+  await page.getByRole("button", { name: /^V4 grid/ }).click();
+  await read(page, "V4 grid", "2.1");
+  await expect(page.getByRole("button", { name: /^V4 grid, .*read 2\.1 V/ })).toBeVisible();
+  // The coupling capacitor comes from the tube before: the flag goes there.
+  await page.getByRole("button", { name: "V3 plate goes on at V3 plate" }).click();
+  await expect(page.getByRole("group", { name: /^Circuit of V3 6Q7/ })).toBeVisible();
+  await expectAccess(page, "readings on the drawing");
+  await page.getByRole("button", { name: "Table", exact: true }).click();
+  await expect(reading(page, "B+")).toBeVisible();
+});

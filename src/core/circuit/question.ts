@@ -1,5 +1,15 @@
 import type { MeterLoad } from "../model";
-import { disagrees, expectedChart, isSolved, solveSheet, tubeLoads, type TubeLoad } from "./expect";
+import {
+  disagrees,
+  expectedChart,
+  highestVolts,
+  isSolved,
+  loadsOf,
+  solveSheet,
+  tubeLoads,
+  type Load,
+  type TubeLoad,
+} from "./expect";
 import { explainer, type Explanation, type NodeReading } from "./explain";
 import type { CircuitSheet, NetRemark, SetState } from "./from-sheet";
 import { nextOhms, type OhmsCheck } from "./ohms";
@@ -13,6 +23,8 @@ export type CircuitQuestion = {
   readings: readonly NodeReading[];
   /** what reads the chart’s points; without one the chart’s own */
   meter?: MeterLoad;
+  /** the highest volts across each part are wanted too: it is solved for a high line and for cold tubes */
+  ratings?: boolean;
 };
 
 export type Cause = Omit<Explanation, "x">;
@@ -28,6 +40,10 @@ export type CircuitAnswer =
       nodes: { node: string; volts: number }[];
       /** what each tube dissipates, beside its limits, W */
       tubes: TubeLoad[];
+      /** volts across and watts in each part */
+      loads: Load[];
+      /** the highest volts that each part can see, V; only where they were asked for */
+      highest?: [part: string, volts: number][];
       /** only where readings were given */
       explained?: {
         causes: Cause[];
@@ -44,7 +60,7 @@ export type CircuitAnswer =
 const OF_INTEREST = 3;
 
 /** Solves a set’s circuit and explains its readings. */
-export function answerCircuit({ sheet, line, values, readings, meter }: CircuitQuestion): CircuitAnswer {
+export function answerCircuit({ sheet, line, values, readings, meter, ratings }: CircuitQuestion): CircuitAnswer {
   const state: SetState = { ...(line === undefined ? {} : { line }), values: new Map(values) };
   const solved = solveSheet(sheet, state);
   if (solved === undefined) return { ok: false, why: "This model has no net yet: how its parts are joined." };
@@ -68,7 +84,15 @@ export function answerCircuit({ sheet, line, values, readings, meter }: CircuitQ
   }));
   const nodes = solved.compiled.nodes.map((node, at) => ({ node, volts: solved.x[at] as number }));
   const tubes = tubeLoads(solved, sheet.tubes);
-  const base = { ok: true, remarks: solved.remarks, points, nodes, tubes } as const;
+  const base = {
+    ok: true,
+    remarks: solved.remarks,
+    points,
+    nodes,
+    tubes,
+    loads: loadsOf(solved),
+    ...(ratings ? { highest: [...highestVolts(sheet)] } : {}),
+  } as const;
   if (readings.length === 0) return base;
   const { causes, next, ...rest } = explainer(solved, sheet.components)(readings);
   const leaders = causes

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { nodeNamed, sheetSchema, type Join, type Sheet } from "../model";
+import { AMPLIFIER } from "../fixtures";
+import { nodeNamed, type Join, type Sheet } from "../model";
 import { checkNet } from "./check";
 import { expectedChart, highestVolts, isSolved, loadsOf, metered, solveSheet, tubeLoads } from "./expect";
 import { netOfSheet } from "./from-sheet";
@@ -8,47 +9,6 @@ import { proposeNet } from "./propose/index";
 import { answerCircuit } from "./question";
 import { voltsAt } from "./dc";
 
-/** A two-tube amplifier, as one types it from its drawing. */
-const AMPLIFIER: Sheet = sheetSchema.parse({
-  kind: "Two-tube amplifier",
-  supply: "transformer",
-  lineVolts: 230,
-  highestVolts: 380,
-  supplyRms: 260,
-  rectifier: "full-wave",
-  dialect: "m-is-million",
-  chart: { lineVolts: 230, meter: { inputOhms: 11e6 } },
-  tubes: [
-    { position: "V1", type: "6J5", work: "first audio" },
-    { position: "V2", type: "6V6", work: "output" },
-    { position: "V3", type: "5Y3GT", work: "rectifier" },
-  ],
-  components: [
-    { designator: "C1", role: "reservoir", drawn: "16/450", stage: "power" },
-    { designator: "C2", role: "smoothing", drawn: "16/450", stage: "power" },
-    { designator: "C3", role: "cathode-bypass", drawn: "25/25", stage: "first audio" },
-    { designator: "C4", role: "coupling", drawn: ".05/400", stage: "output" },
-    { designator: "C5", role: "cathode-bypass", drawn: "25/50", stage: "output" },
-    { designator: "R1", role: "grid-leak", drawn: "1 meg", stage: "first audio" },
-    { designator: "R2", role: "bias", drawn: "2k", stage: "first audio" },
-    { designator: "R3", role: "anode-load", drawn: "47k", stage: "first audio" },
-    { designator: "R4", role: "grid-leak", drawn: "470k", stage: "output" },
-    { designator: "R5", role: "bias", drawn: "270 2W", stage: "output" },
-  ],
-  windings: [
-    { winding: "T1 HT", from: "a", to: "centre", ohms: 120 },
-    { winding: "L1 choke", from: "C1", to: "C2", ohms: 400 },
-    { winding: "T2 output primary", from: "plate", to: "C2", ohms: 350 },
-  ],
-  points: [
-    { point: "B+", quantity: "voltage", expected: 250 },
-    { point: "V1 plate", quantity: "voltage", expected: 130 },
-    { point: "V1 cathode", quantity: "voltage", expected: 5 },
-    { point: "V2 plate", quantity: "voltage", expected: 235 },
-    { point: "V2 cathode", quantity: "voltage", expected: 13 },
-  ],
-  cautions: [],
-});
 const proposed = (sheet: Sheet): Join[] => proposeNet(sheet).rows.map(({ reason: _, ...row }) => row);
 const NET: Sheet = { ...AMPLIFIER, net: proposed(AMPLIFIER) };
 function solved(sheet: Sheet, state = {}) {

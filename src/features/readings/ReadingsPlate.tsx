@@ -3,7 +3,11 @@
 import { useState } from "react";
 import { chartTolerance, printMeterLoad, type PointRow } from "@/core/readings";
 import { baselineWarning, passesOf, pointRows, setupsOf } from "@/core/visit";
+import { nodeOfPoint } from "@/core/model";
+import type { Picked } from "@/ui/circuit/CircuitDrawing";
 import { Explains } from "@/ui/circuit/later";
+import { shapeOf, useKept } from "@/ui/kept";
+import { later } from "@/ui/later";
 import { LineHint } from "@/ui/LineHint";
 import { PastOf } from "@/ui/PastOf";
 import { SideBySide } from "@/ui/SideBySide";
@@ -13,6 +17,8 @@ import { Detail } from "./Detail";
 import { ReadingsTable } from "./ReadingsTable";
 import { SetUp } from "./SetUp";
 import { useReadings } from "./useReadings";
+
+const DrawnReadings = later(async () => (await import("./DrawnReadings")).DrawnReadings);
 
 /** Passes that stand beside the one that is being read: the last that have a word on it. */
 const BESIDE = 1;
@@ -45,9 +51,22 @@ function PassTable({ phase, fresh }: PassProps) {
   const [added, setAdded] = useState<PointRow[]>([]);
   const [focused, setFocused] = useState<string>();
   const known = pointRows(model.sheet, model.year, settled, visit.id).filter((row) => !row.designator);
+  const { value: drawn, set: setDrawn } = useKept("readings drawn", shapeOf(false), false);
+  const [picked, setPicked] = useState<Picked>();
+  const hasNet = (model.sheet.net?.length ?? 0) > 0;
   const rows = [...known, ...added.filter((row) => !known.some((other) => other.point === row.point))];
   const first = rows[0] ?? { point: "B+", quantity: "voltage" as const };
   const at = rows.find((row) => row.point === focused);
+  /** A node of the drawing opens its reading; one that the chart does not have becomes a point of this pass. */
+  const pick = (next: Picked) => {
+    setPicked(next);
+    if (next.kind === "part") return setFocused(next.name.split(/[/ ]/)[0]);
+    const row = rows.find(({ point, quantity }) => quantity === "voltage" && nodeOfPoint(point) === next.name);
+    const point = row?.point ?? next.name.replace(".", " ");
+    if (!row) setAdded([...added, { point, quantity: "voltage" }]);
+    return setFocused(point);
+  };
+  const inSight = hasNet && drawn ? rows.filter((row) => row === at) : rows;
   const beside = passesOf(settled, visit.id)
     .filter((pass) => (phase === "baseline" ? pass.phase !== "baseline" : pass.key !== (written?.id ?? "check")))
     .slice(-BESIDE);
@@ -55,10 +74,26 @@ function PassTable({ phase, fresh }: PassProps) {
     <SideBySide side={<PastOf name={focused ?? rows[0]?.point} />}>
       <SetUp setUp={setUp} payload={payload} holds={holds} onChange={setSetUp} onWrite={() => void writeSetup()} />
       <ChartConditions />
-      {rows.length > 0 ? (
+      {hasNet ? (
+        <div className="mb-2 flex gap-2" role="group" aria-label="How the points are shown">
+          {[false, true].map((asDrawing) => (
+            <button
+              key={String(asDrawing)}
+              type="button"
+              className={`btn h-10 ${drawn === asDrawing ? "btn-primary" : "btn-outline"}`}
+              aria-pressed={drawn === asDrawing}
+              onClick={() => setDrawn(asDrawing)}
+            >
+              {asDrawing ? "Circuit" : "Table"}
+            </button>
+          ))}
+        </div>
+      ) : null}
+      {hasNet && drawn ? <DrawnReadings phase={phase} taken={taken} picked={picked} onPick={pick} /> : null}
+      {inSight.length > 0 ? (
         <ReadingsTable
           label="Readings"
-          rows={rows}
+          rows={inSight}
           passes={beside}
           nowTitle="Measured"
           cellOf={cell}
@@ -66,7 +101,7 @@ function PassTable({ phase, fresh }: PassProps) {
           focused={focused}
           onFocus={setFocused}
         />
-      ) : (
+      ) : rows.length > 0 ? null : (
         <p className="dim py-2">
           This model has no voltage chart yet. Add the points you measure; what you expect there is kept with each
           reading.

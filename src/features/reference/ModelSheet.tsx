@@ -14,9 +14,10 @@ import { Revisions } from "./Revisions";
 import { TableEditor } from "./TableEditor";
 
 /* The search knows which stages there are: it is loaded with the tab that asks. */
+const DrawingTab = later(async () => (await import("./DrawingTab")).DrawingTab);
 const Pictures = later(async () => (await import("./Pictures")).Pictures);
 
-type Tab = "basics" | TableName | "stages" | "plan" | "pictures" | "versions";
+type Tab = "basics" | TableName | "drawing" | "stages" | "plan" | "pictures" | "versions";
 
 type ModelSheetProps = {
   model: Model;
@@ -57,6 +58,7 @@ export function ModelSheet({ model, revisions, pictures, initial, plan }: ModelS
   const tabs: [Tab, string][] = [
     ["basics", "What it is"],
     ...TABLES.map((name): [Tab, string] => [name, `${tableOf(name).title} ${rowsOf(model.sheet, name).length}`]),
+    ["drawing", "Drawing"],
     ["stages", model.sheet.circuit ? `Stages ${model.sheet.circuit.stages.length}` : "Stages, proposed"],
     ["plan", "Frequency plan"],
     ["pictures", `Pictures ${pictures.length}`],
@@ -89,6 +91,8 @@ export function ModelSheet({ model, revisions, pictures, initial, plan }: ModelS
       <div id="sheet-part" role="tabpanel" aria-labelledby={`tab-${tab}`}>
         {tab === "basics" ? (
           <Basics model={model} version={version} onSaved={saved} />
+        ) : tab === "drawing" ? (
+          <DrawingTab model={model} version={version} onNet={() => select("net")} />
         ) : tab === "stages" ? (
           <StagesEditor model={model} version={version} onSaved={saved} />
         ) : tab === "plan" ? (

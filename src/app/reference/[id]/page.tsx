@@ -35,9 +35,14 @@ export default async function ModelPage({ params, searchParams }: Props) {
         pictures={await picturesOf(database(), model.id)}
         plan={<FrequencyPlan bands={model.sheet.bands ?? []} air={(await shopAir(database())).air} />}
         initial={
-          [...TABLES, "stages" as const, "plan" as const, "pictures" as const, "versions" as const].find(
-            (table) => table === asked,
-          ) ?? "basics"
+          [
+            ...TABLES,
+            "drawing" as const,
+            "stages" as const,
+            "plan" as const,
+            "pictures" as const,
+            "versions" as const,
+          ].find((table) => table === asked) ?? "basics"
         }
       />
     </main>

@@ -1,0 +1,81 @@
+"use client";
+
+import { useMemo } from "react";
+import type { AtNode } from "@/core/drawing";
+import { asBuilt } from "@/core/history";
+import { modelName, nodeOfPoint } from "@/core/model";
+import type { Phase } from "@/core/readings";
+import { circuitQuestion, type Taken } from "@/core/visit";
+import { CircuitDrawing, type Picked } from "@/ui/circuit/CircuitDrawing";
+import { PickedPlace } from "@/ui/circuit/PickedPlace";
+import { useCircuit } from "@/ui/circuit/useCircuit";
+import { useDrawing } from "@/ui/circuit/useDrawing";
+import { useLogbook } from "@/ui/logbook";
+
+type DrawnReadingsProps = {
+  phase: Phase;
+  taken: ReadonlyMap<string, Taken>;
+  picked: Picked | undefined;
+  onPick: (picked: Picked) => void;
+};
+
+/** The circuit of this set with what was read at its nodes and what became of its parts. */
+export function DrawnReadings({ phase, taken, picked, onPick }: DrawnReadingsProps) {
+  const { model, settled, visit, serial, now } = useLogbook();
+  const { drawing, failed } = useDrawing(model.id, model.version);
+  const question = useMemo(() => {
+    const asked = circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id, phase });
+    return asked && { ...asked, readings: [], ratings: true };
+  }, [model.sheet, settled, visit.id, phase]);
+  const { answer } = useCircuit(question);
+  const nodes = useMemo(() => {
+    const at = new Map<string, AtNode>();
+    if (answer?.ok) {
+      for (const { node, volts } of answer.nodes) at.set(node, { net: volts });
+      // A point of the chart is given with the meter of the chart.
+      for (const { node, volts } of answer.points) at.set(node, { net: volts });
+    }
+    for (const [point, { payload, judgement }] of taken)
+      if (payload.quantity === "voltage")
+        at.set(nodeOfPoint(point), {
+          ...at.get(nodeOfPoint(point)),
+          read: payload.measured.value,
+          ...(judgement.verdict === "none"
+            ? {}
+            : { fits: judgement.verdict !== "high" && judgement.verdict !== "low" }),
+        });
+    return at;
+  }, [answer, taken]);
+  const states = useMemo(
+    () => new Map(asBuilt(settled, model.sheet, now).map(({ designator, state }) => [designator, state])),
+    [settled, model.sheet, now],
+  );
+  if (failed)
+    return (
+      <p className="border-l-4 border-warning pl-2">
+        The drawing could not be fetched: {failed}. The table has the same points.
+      </p>
+    );
+  if (!drawing) return <p className="dim p-3">The circuit is being drawn…</p>;
+  return (
+    <>
+      <div className="mb-2 rounded-box bg-base-200 px-3 py-2 print:hidden">
+        {picked && answer?.ok ? (
+          <PickedPlace picked={picked} sheet={model.sheet} answer={answer} />
+        ) : (
+          <p className="min-h-6">Press a node to read it, a part for what became of it.</p>
+        )}
+      </div>
+      <CircuitDrawing
+        drawing={drawing}
+        title={`${modelName(model)} ${serial}`.trim()}
+        live={model.sheet.supply === "live-chassis"}
+        node={(node) => nodes.get(node) ?? {}}
+        part={(part) => states.get(part.split(/[/ ]/)[0] ?? part)}
+        single
+        picked={picked}
+        onPick={onPick}
+      />
+    </>
+  );
+}
