@@ -76,6 +76,12 @@ export const disagrees = ({ point, volts }: Expected): boolean =>
 export type Load = { part: string; volts: number; watts: number };
 export type TubeLoad = {
   tube: string;
+  /** A */
+  plateAmps: number;
+  screenAmps: number;
+  /** grid against cathode, and cathode against chassis, V */
+  bias: number;
+  cathodeVolts: number;
   plateWatts: number;
   screenWatts: number;
   plateLimit?: number;
@@ -94,8 +100,15 @@ export function loadsOf({ net, compiled, x }: Solved): Load[] {
   });
 }
 
-/** Dissipation of the tubes beside the limits of their types. */
-export function tubeLoads({ net, compiled, x }: Solved, tubes: Sheet["tubes"]): TubeLoad[] {
+/**
+ * What the tubes draw and dissipate, beside the limits of their types.
+ * @param conditions how strong each is: what it was solved with
+ */
+export function tubeLoads(
+  { net, compiled, x }: Solved,
+  tubes: Sheet["tubes"],
+  conditions: NonNullable<SetState["conditions"]> = {},
+): TubeLoad[] {
   const v = (node: string) => voltsAt(compiled, x, node) ?? 0;
   return net.flatMap((element): TubeLoad[] => {
     if (element.kind !== "triode" && element.kind !== "pentode") return [];
@@ -107,15 +120,22 @@ export function tubeLoads({ net, compiled, x }: Solved, tubes: Sheet["tubes"]): 
       ...(type?.limits.plateWatts ? { plateLimit: type.limits.plateWatts } : {}),
       ...(type?.limits.screenWatts ? { screenLimit: type.limits.screenWatts } : {}),
     };
-    if (element.kind === "triode")
-      return [
-        { tube: element.name, plateWatts: plate * spaceAt(element.model, plate, grid).amps, screenWatts: 0, ...limits },
-      ];
-    const screen = v(element.screen) - k;
-    const { amps } = spaceAt(element.model, screen, grid);
-    const { share } = plateTakes(element.model, plate);
+    const strength = conditions[element.name]?.strength ?? 1;
+    const feed = element.kind === "triode" ? plate : v(element.screen) - k;
+    const amps = strength * spaceAt(element.model, feed, grid).amps;
+    const share = element.kind === "triode" ? 1 : plateTakes(element.model, plate).share;
+    const [plateAmps, screenAmps] = [amps * share, amps * (1 - share)];
     return [
-      { tube: element.name, plateWatts: plate * amps * share, screenWatts: screen * amps * (1 - share), ...limits },
+      {
+        tube: element.name,
+        plateAmps,
+        screenAmps,
+        bias: grid,
+        cathodeVolts: k,
+        plateWatts: plate * plateAmps,
+        screenWatts: feed * screenAmps,
+        ...limits,
+      },
     ];
   });
 }

@@ -1,4 +1,5 @@
 import type { MeterLoad } from "../model";
+import { meterOhms, rangeFor } from "../readings";
 import {
   disagrees,
   expectedChart,
@@ -8,6 +9,7 @@ import {
   solveSheet,
   tubeLoads,
   type Load,
+  type Solved,
   type TubeLoad,
 } from "./expect";
 import { explainer, type Explanation, type NodeReading } from "./explain";
@@ -25,6 +27,8 @@ export type CircuitQuestion = {
   meter?: MeterLoad;
   /** the highest volts across each part are wanted too: it is solved for a high line and for cold tubes */
   ratings?: boolean;
+  /** where chart and circuit disagree: which part, if it were another, would reconcile them? */
+  reconcile?: boolean;
 };
 
 export type Cause = Omit<Explanation, "x">;
@@ -44,6 +48,8 @@ export type CircuitAnswer =
       loads: Load[];
       /** the highest volts that each part can see, V; only where they were asked for */
       highest?: [part: string, volts: number][];
+      /** what would make the circuit read as the chart does; only where it was asked for and they disagree */
+      reconciles?: Cause;
       /** only where readings were given */
       explained?: {
         causes: Cause[];
@@ -56,11 +62,36 @@ export type CircuitAnswer =
       };
     };
 
+/** Less sure than this is not worth a sentence. Shop's rule. @example of three parts that would do, none is named */
+const WORTH_SAYING = 0.4;
+
+/** The part that, if it were another, would make the circuit read as the chart does. */
+function reconciling(solved: Solved, sheet: CircuitSheet, meter: MeterLoad | undefined): Cause | undefined {
+  const points = expectedChart(solved, sheet.points, meter);
+  if (!points.some(disagrees)) return undefined;
+  const readings = points.map(({ point, node, unloaded }): NodeReading => {
+    const ohms = meter && meterOhms(meter, point.range ?? rangeFor(Math.abs(unloaded)));
+    return { id: point.point, node, volts: point.expected, ...(ohms ? { meterOhms: ohms } : {}) };
+  });
+  const [first] = explainer(solved, sheet.components)(readings).causes;
+  if (!first || first.probability < WORTH_SAYING) return undefined;
+  const { x: _, ...cause } = first;
+  return cause;
+}
+
 /** Causes that a check by ohms is sought for: those that together have nearly all of it. */
 const OF_INTEREST = 3;
 
 /** Solves a set’s circuit and explains its readings. */
-export function answerCircuit({ sheet, line, values, readings, meter, ratings }: CircuitQuestion): CircuitAnswer {
+export function answerCircuit({
+  sheet,
+  line,
+  values,
+  readings,
+  meter,
+  ratings,
+  reconcile,
+}: CircuitQuestion): CircuitAnswer {
   const state: SetState = { ...(line === undefined ? {} : { line }), values: new Map(values) };
   const solved = solveSheet(sheet, state);
   if (solved === undefined) return { ok: false, why: "This model has no net yet: how its parts are joined." };
@@ -84,6 +115,7 @@ export function answerCircuit({ sheet, line, values, readings, meter, ratings }:
   }));
   const nodes = solved.compiled.nodes.map((node, at) => ({ node, volts: solved.x[at] as number }));
   const tubes = tubeLoads(solved, sheet.tubes);
+  const cause = reconcile ? reconciling(solved, sheet, meter ?? sheet.chart?.meter) : undefined;
   const base = {
     ok: true,
     remarks: solved.remarks,
@@ -91,6 +123,7 @@ export function answerCircuit({ sheet, line, values, readings, meter, ratings }:
     nodes,
     tubes,
     loads: loadsOf(solved),
+    ...(cause ? { reconciles: cause } : {}),
     ...(ratings ? { highest: [...highestVolts(sheet)] } : {}),
   } as const;
   if (readings.length === 0) return base;

@@ -9,6 +9,7 @@ import {
   propose,
   readStock,
   resistorSchool,
+  ruleFor,
   rulesOf,
   tanLimit,
   type CapacitorPlace,
@@ -267,5 +268,45 @@ describe("choices from stock", () => {
     expect(choices[0]?.items[0]?.id).toBe("f5");
     expect(choices[0]?.price).toBe(100);
     expect(found({}, film("a", "50 nF 500 V", { priceMinor: null }))[0]?.price).toBeNull();
+  });
+});
+
+describe("a rating by the set's own circuit", () => {
+  const RULES = rulesOf();
+  const PARTS: Record<string, Component> = {
+    C14: { designator: "C14", role: "coupling", drawn: ".05/400", stage: "output" },
+    R7: { designator: "R7", role: "anode-load", drawn: "47k 1W", stage: "first audio" },
+  };
+  const needOf = (designator: string, circuit?: PlanInput["circuit"]) => {
+    const component = PARTS[designator];
+    if (!component) throw new Error(designator);
+    const sheet = { ...PLANNED, components: [component] };
+    const input = { sheet, year: 1937, policy: "reliability", switches: {}, rules: RULES } as const;
+    return propose(component, circuit ? { ...input, circuit } : input, {})?.needs[0];
+  };
+  const known = (designator: string, works: number, highest: number, watts = 0): PlanInput["circuit"] =>
+    new Map([[designator, { works, highest, watts }]]);
+
+  it("takes the most that a capacitor sees where that is more than the rule asks of what it works at", () => {
+    const need = needOf("C14", known("C14", 200, 417));
+    expect(need).toMatchObject({ volts: 417, works: 200, voltsFrom: "line high, tubes cold, by the set's net" });
+  });
+
+  it("keeps the rule's margin on what it works at, and its least", () => {
+    const { factor, least } = ruleFor(RULES, "coupling");
+    const need = needOf("C14", known("C14", 400, 417));
+    expect(need?.volts).toBeCloseTo(Math.max(factor * 400, 417), 6);
+    const small = needOf("C14", known("C14", 1, 2));
+    expect(small?.volts).toBe(Math.max(least, 2));
+  });
+
+  it("gives a resistor the shop's margin on its own watts, not less than the drawn rating", () => {
+    const need = needOf("R7", known("R7", 200, 300, 1.2));
+    expect(need?.watts).toBeCloseTo(RULES.wattMargin * 1.2, 6);
+    expect(need?.wattsFrom).toContain("1.2 W by the set's net");
+  });
+
+  it("leaves a part that the net does not have to the rules", () => {
+    expect(needOf("C14", known("C1", 1, 2))).toEqual(needOf("C14"));
   });
 });

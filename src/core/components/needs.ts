@@ -28,11 +28,15 @@ export type PlanNeed = {
   /** rating of the original, V */
   drawnVolts?: number;
   watts?: number;
+  wattsFrom?: string;
   kind: Kind;
   orientation: string;
   /** only a safety-rated part may go here */
   mains: boolean;
 };
+
+/** What the set's circuit says of a part: V across it as it plays and at most, W in it. */
+export type InCircuit = { works: number; highest: number; watts: number };
 
 export type PlanInput = {
   sheet: Sheet;
@@ -40,6 +44,8 @@ export type PlanInput = {
   policy: Policy;
   switches: Switches;
   rules: Rules;
+  /** by the name of the part in the net, where the model has one; a section of a can as `C3/2` */
+  circuit?: ReadonlyMap<string, InCircuit>;
 };
 
 export type Made = "paper" | "electrolytic" | "film" | "mica" | "ceramic";
@@ -95,13 +101,33 @@ function coldFloor(rule: RoleRule, { sheet }: PlanInput): Volts | undefined {
   return { volts, from: `${from}, until the tubes draw` };
 }
 
-/** Least rating of a role here, V, with its sum in words, and what the part stands at without the rule's margin. */
+/** By the set's circuit: the rule's margin on what the part works at, and not less than the most it sees. */
+function byCircuit({ factor, least }: RoleRule, { works, highest }: InCircuit): Rating {
+  const reckoned = factor * works;
+  const volts = Math.max(reckoned, highest, least);
+  const net = "by the set's net";
+  const from =
+    volts === least
+      ? `at least ${format(least, "voltage")}; ${format(highest, "voltage", 3)} at most ${net}`
+      : volts === highest
+        ? `line high, tubes cold, ${net}`
+        : sumOf(factor, { volts: works, from: `across it ${net}` });
+  return { volts, from, works };
+}
+
+/**
+ * Least rating of a role here, V, with its sum in words, and what the part stands at without the rule's margin.
+ * @param part its name in the net
+ */
 export function leastVolts(
   rule: RoleRule,
   input: PlanInput,
   component: Component,
   spec?: PartSpec,
+  part = component.designator,
 ): Rating | undefined {
+  const known = input.circuit?.get(part);
+  if (known && !MAINS_ROLES.includes(rule.role)) return byCircuit(rule, known);
   const base = ratedFrom(rule, input, component, spec);
   const cold = coldFloor(rule, input);
   const reckoned = base ? rule.factor * base.volts : 0;
@@ -158,10 +184,11 @@ function capacitorNeed(
   spec: PartSpec,
   farads: number,
   input: PlanInput,
+  part = component.designator,
 ): PlanNeed {
   const rule = ruleFor(input.rules, role);
   const mains = MAINS_ROLES.includes(role);
-  const rating = leastVolts(rule, input, { ...component, role }, spec);
+  const rating = leastVolts(rule, input, { ...component, role }, spec, part);
   const { value, window, limit } = aimedAt(rule, role, farads, input.sheet);
   const electrolytic = madeOf(spec, role, input.year) === "electrolytic";
   // A role with a film rule may hold an electrolytic on the drawing: its successor is one too, except where it couples.
@@ -190,13 +217,16 @@ export function needsOf(component: Component, input: PlanInput): PlanNeed[] {
   if (sections && sections.length > 1)
     return sectionSpecs(component).flatMap(({ section, spec: one }, index) => {
       const [farads = 0] = one?.sections ?? [];
-      return one && farads > 0 ? [capacitorNeed(component, letter(index), section.role, one, farads, input)] : [];
+      return one && farads > 0
+        ? [capacitorNeed(component, letter(index), section.role, one, farads, input, `${designator}/${index + 1}`)]
+        : [];
     });
   if (!spec) return [];
   if (spec.quantity === "resistance") {
     const [ohms = 0] = spec.sections;
     if (!(ohms > 0)) return [];
-    const watts = dissipation(component, ohms, input.sheet);
+    const known = input.circuit?.get(designator)?.watts;
+    const watts = known ?? dissipation(component, ohms, input.sheet);
     const { resistorWindow, wattMargin } = input.rules;
     const least = Math.max(watts === undefined ? 0 : wattMargin * watts, spec.watts ?? 0);
     return [
@@ -206,6 +236,7 @@ export function needsOf(component: Component, input: PlanInput): PlanNeed[] {
         value: ohms,
         window: [ohms * (1 - resistorWindow), ohms * (1 + resistorWindow)],
         ...(least > 0 ? { watts: least } : {}),
+        ...(known === undefined ? {} : { wattsFrom: `${wattMargin} × ${format(known, "power", 2)} by the set's net` }),
         kind: "resistor",
         orientation: "",
         mains: false,

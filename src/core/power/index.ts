@@ -10,7 +10,15 @@ export {
   type DischargeStick,
 } from "./discharge";
 export { LARGEST_FILTER, storedCharge, type Stored } from "./stored";
-export { bplusBand, heatersAlone, lineCurrent, STOP_AT_FULL_LINE, STOP_AT_STEP, stopCurrent } from "./first-power";
+export {
+  BPLUS_FROM,
+  bplusBand,
+  heatersAlone,
+  lineCurrent,
+  STOP_AT_FULL_LINE,
+  STOP_AT_STEP,
+  stopCurrent,
+} from "./first-power";
 export { hazards, hazardsAt, TOUCH_LIMIT_VOLTS, type Hazard } from "./hazards";
 export { lampFor, USUAL_LAMPS } from "./lamps";
 export { bestTap, lineRemarks, type MainsLine } from "./line";

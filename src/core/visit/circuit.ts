@@ -7,6 +7,21 @@ import type { Phase } from "../readings";
 
 type Input = { sheet: Sheet; settled: readonly Settled[]; visitId: string };
 
+/** What a circuit is solved from, of a sheet. */
+export const circuitSheet = (sheet: Sheet): CircuitQuestion["sheet"] => ({
+  supply: sheet.supply,
+  lineVolts: sheet.lineVolts,
+  supplyRms: sheet.supplyRms,
+  rectifier: sheet.rectifier,
+  chart: sheet.chart,
+  dialect: sheet.dialect,
+  tubes: sheet.tubes,
+  components: sheet.components,
+  windings: sheet.windings,
+  points: sheet.points,
+  net: sheet.net,
+});
+
 /**
  * What a visit asks the set’s circuit: the volts that were read together with the last ones, with no part changed between
  * them, what was fitted then, and what was measured of the parts.
@@ -40,19 +55,7 @@ export function circuitQuestion({
   const latest = new Map(together.map((one) => [nodeOfPoint(one.content.payload.point), one]));
   const line = together.findLast(({ content }) => content.payload.lineVolts !== undefined)?.content.payload.lineVolts;
   return {
-    sheet: {
-      supply: sheet.supply,
-      lineVolts: sheet.lineVolts,
-      supplyRms: sheet.supplyRms,
-      rectifier: sheet.rectifier,
-      chart: sheet.chart,
-      dialect: sheet.dialect,
-      tubes: sheet.tubes,
-      components: sheet.components,
-      windings: sheet.windings,
-      points: sheet.points,
-      net: sheet.net,
-    },
+    sheet: circuitSheet(sheet),
     ...(line === undefined ? {} : { line }),
     values: [...valuesAt({ sheet, settled, visitId }, last)],
     readings: [...latest].map(([node, { entry, content }]) => ({

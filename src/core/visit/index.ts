@@ -79,4 +79,4 @@ export {
 } from "./compare-tests";
 export { driftOf, soakOf, type Drift, type DriftPoint, type DriftRules, type Soak } from "./soak";
 export { aroundFitting, type Around } from "./around";
-export { circuitQuestion } from "./circuit";
+export { circuitQuestion, circuitSheet } from "./circuit";

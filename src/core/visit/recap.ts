@@ -20,7 +20,14 @@ const YEAR_MS = 365.25 * 86_400_000;
 /** What a plan is made with, from a visit. */
 export function planInput(input: VisitInput): PlanInput {
   const { policy, switches } = visitPolicy(input.settled, input.visitId);
-  return { sheet: input.sheet, year: input.year, policy, switches, rules: input.rules ?? rulesOf() };
+  return {
+    sheet: input.sheet,
+    year: input.year,
+    policy,
+    switches,
+    rules: input.rules ?? rulesOf(),
+    ...(input.circuit ? { circuit: input.circuit } : {}),
+  };
 }
 
 type Judged = { at: string; judgement: PartJudgement };

@@ -1,4 +1,4 @@
-import type { Rules } from "../components";
+import type { InCircuit, Rules } from "../components";
 import type { StockItem } from "../stock";
 import { STEP_NAMES, STEPS, type Sheet, type Step } from "../model";
 import { modificationsOf, ofKind, type Settled } from "../kinds";
@@ -58,6 +58,8 @@ export type VisitInput = {
   rules?: Rules | undefined;
   /** the shop's stock, where it is at hand */
   stock?: readonly StockItem[] | undefined;
+  /** what the set's circuit says of its parts, where it has been worked out */
+  circuit?: ReadonlyMap<string, InCircuit>;
 };
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;

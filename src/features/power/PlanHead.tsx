@@ -1,10 +1,14 @@
 "use client";
 
+import type { CircuitFacts } from "@/core/circuit";
 import { METHOD_NAMES, STAGE_NAMES, type Method, type PlanStep, type PowerPlan } from "@/core/power";
 import { format } from "@/core/quantity";
+import { riseAt } from "./rise";
 
 type PlanHeadProps = {
   plan: PowerPlan;
+  /** what the set's circuit gives on the way up */
+  facts: CircuitFacts | undefined;
   methods: readonly Method[];
   taps: readonly number[];
   tap: number;
@@ -17,8 +21,12 @@ type PlanHeadProps = {
 const MEASURES = { amps: "A", bplus: "B+", heaters: "heaters", lamp: "lamp" } as const;
 
 /** Every step of the plan at a glance: what to set, how long, what to read, what to expect, where to stop. */
-function PlanTable({ steps }: { steps: readonly PlanStep[] }) {
+function PlanTable({ steps, facts }: { steps: readonly PlanStep[]; facts: CircuitFacts | undefined }) {
   const amps = (value: number | undefined) => (value === undefined ? "–" : format(value, "current", 2));
+  const net = (step: PlanStep) => {
+    const rise = riseAt(facts, step);
+    return rise ? `; by the net ${format(rise.cold, "voltage", 3)}, then ${format(rise.loaded, "voltage", 3)}` : "";
+  };
   return (
     <details className="mt-1">
       <summary className="min-h-10 cursor-pointer py-2">The whole plan, step by step</summary>
@@ -45,6 +53,7 @@ function PlanTable({ steps }: { steps: readonly PlanStep[] }) {
               <td className="px-2 py-0.5">
                 {amps(step.heatersOnlyAmps ?? step.amps)}
                 {step.bplus ? `, B+ to ${format(step.bplus[1], "voltage", 2)}` : ""}
+                {net(step)}
               </td>
               <td className="px-2 py-0.5 font-bold">{amps(step.stopAmps)}</td>
             </tr>
@@ -56,7 +65,7 @@ function PlanTable({ steps }: { steps: readonly PlanStep[] }) {
 }
 
 /** How power is brought on and why, at which tap, and what is made ready before. */
-export function PlanHead({ plan, methods, taps, tap, bench, open, onChoose }: PlanHeadProps) {
+export function PlanHead({ plan, facts, methods, taps, tap, bench, open, onChoose }: PlanHeadProps) {
   const summary = [METHOD_NAMES[plan.method], taps.length > 1 ? `selector at ${tap} V` : "", bench];
   return (
     <>
@@ -102,7 +111,7 @@ export function PlanHead({ plan, methods, taps, tap, bench, open, onChoose }: Pl
           ))}
         </ul>
         {plan.not ? <p className="my-1">{plan.not}</p> : null}
-        <PlanTable steps={plan.steps} />
+        <PlanTable steps={plan.steps} facts={facts} />
       </details>
       {plan.noWatts ? (
         <p className="border-l-4 border-warning pl-2 font-semibold">

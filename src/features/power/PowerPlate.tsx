@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { tapsOf } from "@/core/model";
 import { bestTap, methodsFor, powerPlan, type Method } from "@/core/power";
 import {
@@ -13,10 +13,12 @@ import {
   type PowerRecord,
 } from "@/core/visit";
 import { format } from "@/core/quantity";
+import { useCircuitFacts } from "@/ui/circuit/useCircuit";
 import { useLogbook } from "@/ui/logbook";
 import { readCell } from "./fields";
 import { PlanHead } from "./PlanHead";
 import { PowerChart, type RisePoint } from "./PowerChart";
+import { riseAt } from "./rise";
 import { RiseTable } from "./RiseTable";
 import { StepLadder } from "./StepLadder";
 import { StepPanel } from "./StepPanel";
@@ -62,6 +64,9 @@ export function PowerPlate() {
   });
   const { steps, next } = powerProgress(plan, settled, visit.id);
   const step = steps.find((one) => one.key === selected) ?? next;
+  const fractions = [...new Set(plan.steps.map(({ fraction }) => fraction))].join(" ");
+  const asked = useMemo(() => ({ fractions: fractions.split(" ").map(Number) }), [fractions]);
+  const facts = useCircuitFacts(sheet, asked);
   const stop = stoppedAt(settled, visit.id);
   const halted = stop && stop.id !== resumed ? stop : undefined;
   const { typed, startedAt, change, start, clear } = useStep(visit.id, step?.key);
@@ -95,6 +100,7 @@ export function PowerPlate() {
       {halted ? null : (
         <PlanHead
           plan={plan}
+          facts={facts}
           methods={methods}
           taps={taps}
           tap={tap}
@@ -130,6 +136,7 @@ export function PowerPlate() {
           <StepPanel
             key={step.key}
             step={step}
+            rise={riseAt(facts, step)}
             method={plan.method}
             typed={typed}
             startedAt={startedAt}

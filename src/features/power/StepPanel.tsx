@@ -3,6 +3,7 @@
 import { OctagonX } from "lucide-react";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { judgementOf } from "@/core/kinds";
+import type { Rise } from "@/core/circuit";
 import { DANGER_WORDS, DANGERS, STAGE_NAMES, type Danger, type Method } from "@/core/power";
 import { format } from "@/core/quantity";
 import type { StepProgress } from "@/core/visit";
@@ -22,6 +23,7 @@ import {
   type TypedStep,
 } from "./fields";
 import { HoldTimer } from "./HoldTimer";
+import { riseText } from "./rise";
 import { heldFor } from "./useStep";
 
 const LABELS: Record<ReadingKey, string> = {
@@ -50,6 +52,8 @@ const SHORT: Record<Danger, string> = {
 
 type StepPanelProps = {
   step: StepProgress;
+  /** what the set's circuit gives at this part of the line */
+  rise?: Rise | undefined;
   method: Method;
   typed: TypedStep;
   startedAt: number | undefined;
@@ -64,6 +68,7 @@ type StepPanelProps = {
 /** One step, large: the volts to set, what to expect, where to stop; digits go in, Enter or a foot-switch goes on. */
 export function StepPanel({
   step,
+  rise,
   method,
   typed,
   startedAt,
@@ -179,6 +184,7 @@ export function StepPanel({
               .filter(Boolean)
               .join(" · ")}
           </p>
+          {rise ? <p className="dim">{riseText(rise)}</p> : null}
         </div>
       )}
       <div className="grid grid-cols-3 items-start gap-2">

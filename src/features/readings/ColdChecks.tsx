@@ -1,8 +1,12 @@
 "use client";
 
 import { useState } from "react";
-import { judgeSisters } from "@/core/readings";
+import type { CircuitFacts } from "@/core/circuit";
+import { spoken } from "@/core/drawing";
+import { format } from "@/core/quantity";
+import { judgeSisters, type PointRow } from "@/core/readings";
 import { coldRows } from "@/core/visit";
+import { useCircuitFacts } from "@/ui/circuit/useCircuit";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
@@ -10,12 +14,42 @@ import { Detail } from "./Detail";
 import { ReadingsTable } from "./ReadingsTable";
 import { useReadings } from "./useReadings";
 
+/** Ohms in circuit are as good as the parts’ tolerances, as a fraction. */
+const BY_NET = 0.2;
+
+/** From each electrode and rail to chassis, as the set’s circuit has it. */
+function netRows({ ohms }: CircuitFacts, live: boolean, there: ReadonlySet<string>): PointRow[] {
+  return ohms.flatMap(({ node, plus, minus }): PointRow[] => {
+    const point = `${spoken(node)} to ${live ? "B−" : "chassis"}`;
+    if (there.has(point) || !Number.isFinite(plus)) return [];
+    const other =
+      Number.isFinite(minus) && Math.abs(minus / plus - 1) > BY_NET
+        ? ` With minus of the meter at it: ${format(minus, "resistance", 3)}, for a junction is on the way.`
+        : "";
+    return [
+      {
+        point,
+        quantity: "resistance",
+        phase: "cold",
+        expected: { text: format(plus, "resistance", 3), value: plus, tolerance: BY_NET },
+        how: `Computed from the net, everything in its place: all ways to chassis together.${other}`,
+      },
+    ];
+  });
+}
+
 /** Cold checks: resistances with the set unplugged and discharged, each with its verdict. */
 export function ColdChecks() {
   const { model } = useLogbook();
   const { cell, taken, circumstances } = useReadings("cold");
   const [focused, setFocused] = useState<string>();
-  const rows = coldRows(model.sheet);
+  const [byNet, setByNet] = useState(false);
+  const facts = useCircuitFacts(model.sheet);
+  const own = coldRows(model.sheet);
+  const fromNet = facts
+    ? netRows(facts, model.sheet.supply === "live-chassis", new Set(own.map(({ point }) => point)))
+    : [];
+  const rows = [...own, ...fromNet.filter(({ point }) => byNet || taken.has(point))];
   const at = rows.find((row) => row.point === focused);
   const sisters = judgeSisters(
     rows.flatMap((row) => {
@@ -39,6 +73,16 @@ export function ColdChecks() {
         focused={focused}
         onFocus={setFocused}
       />
+      {fromNet.length > 0 ? (
+        <button
+          type="button"
+          className="btn btn-outline mt-2 h-10"
+          aria-pressed={byNet}
+          onClick={() => setByNet(!byNet)}
+        >
+          {byNet ? "Without the ohms by the net" : `Ohms by the net at ${fromNet.length} points`}
+        </button>
+      ) : null}
       {at ? <Detail row={at} cell={cell(at)} taken={taken} checked={[]} /> : null}
       <ul className="mt-2">
         {sisters.map((one) => (

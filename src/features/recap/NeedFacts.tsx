@@ -3,13 +3,15 @@ import { format } from "@/core/quantity";
 
 /** What has to go in, with where each figure comes from. */
 export function NeedFacts({ need }: { need: PlanNeed }) {
-  const { quantity, value, window, volts, voltsFrom, watts, kind, orientation } = need;
+  const { quantity, value, window, volts, voltsFrom, watts, wattsFrom, kind, orientation } = need;
   const facts: [string, React.ReactNode][] = [
     ["value", `${format(value, quantity)}, ${format(window[0], quantity)} to ${format(window[1], quantity)}`],
     ...(volts === undefined
       ? []
       : [["rating", `${format(volts, "voltage")} or more: ${voltsFrom ?? ""}`] as [string, string]]),
-    ...(watts === undefined ? [] : [["rating", `${format(watts, "power", 2)} or more`] as [string, string]]),
+    ...(watts === undefined
+      ? []
+      : [["rating", `${format(watts, "power", 2)} or more${wattsFrom ? `: ${wattsFrom}` : ""}`] as [string, string]]),
     ["kind", KIND_WORDS[kind]],
     ...(orientation ? [["orientation", orientation] as [string, string]] : []),
   ];

@@ -8,6 +8,7 @@ import { POLICY_NAMES } from "@/core/policy";
 import { formatMoney } from "@/core/quantity";
 import { quantityOfKind } from "@/core/stock";
 import { recapOf, visitPolicy, workWarning } from "@/core/visit";
+import { inCircuitOf, useCircuitFacts } from "@/ui/circuit/useCircuit";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
 import { reservePlan } from "./actions";
@@ -25,7 +26,11 @@ export function RecapPlate() {
   const [message, setMessage] = useState<{ ok: boolean; text: string }>();
   const [busy, setBusy] = useState(false);
   const year = new Date(input.now).getUTCFullYear();
-  const lines = useMemo(() => allocate(recapOf(input), stock, year, picks), [input, stock, year, picks]);
+  const facts = useCircuitFacts(model.sheet);
+  const lines = useMemo(() => {
+    const circuit = inCircuitOf(facts);
+    return allocate(recapOf(circuit ? { ...input, circuit } : input), stock, year, picks);
+  }, [input, facts, stock, year, picks]);
   const missing = shortages(lines);
   const pieces = piecesOf(lines);
   const cost = costOf(lines);
@@ -76,6 +81,7 @@ export function RecapPlate() {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-box bg-base-200 p-2">
         <p className="grow">
           <strong>{POLICY_NAMES[policy]}:</strong> {tally(lines)}.
+          {facts ? <span className="dim"> Ratings by the set’s net.</span> : null}
           <span className="block">
             Parts <strong className="font-mono">{formatMoney({ minor: cost.parts, currency: shop.currency })}</strong>
             {limit ? <span className="dim"> of {formatMoney(limit)} that the owner allowed</span> : null}

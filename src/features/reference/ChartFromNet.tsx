@@ -8,7 +8,7 @@ import { parseMeterLoad, printMeterLoad, rangeFor } from "@/core/readings";
 import { tableOf } from "@/core/tables";
 import { TextField } from "@/ui/form";
 import { useCircuit } from "@/ui/circuit/useCircuit";
-import { nodeText } from "@/ui/circuit/words";
+import { causeText, nodeText } from "@/ui/circuit/words";
 
 type ChartFromNetProps = {
   sheet: Sheet;
@@ -53,6 +53,7 @@ export function ChartFromNet({ sheet, there, onTake }: ChartFromNetProps) {
       values: [],
       readings: [],
       meter: load ?? {},
+      reconcile: true,
     };
   }, [sheet, volts, load, known, lineTrouble]);
   const { answer, thinking, failed } = useCircuit(question);
@@ -107,6 +108,9 @@ export function ChartFromNet({ sheet, there, onTake }: ChartFromNetProps) {
             {apart.length === 0
               ? `Chart and net agree at ${charted.length} of ${charted.length} points.`
               : `Chart and net disagree at ${apart.map(({ point }) => point).join(", ")}: one of them is wrong, or was made with another meter or line.`}
+            {apart.length > 0 && answer?.ok && answer.reconciles
+              ? ` They would agree if this were so: ${causeText(answer.reconciles)}.`
+              : ""}
           </p>
           <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-4">
             {[...charted, ...fresh].map(({ point, chart, volts: value, unloaded, disagrees: wrong }) => (

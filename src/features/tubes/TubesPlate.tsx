@@ -13,6 +13,7 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { BiasPanel } from "./BiasPanel";
 import { FitFromStock } from "./FitFromStock";
 import { HistoryChart } from "./HistoryChart";
+import { InItsCircuit } from "./InItsCircuit";
 import { Substitutes } from "./Substitutes";
 import { TestForm } from "./TestForm";
 
@@ -40,6 +41,7 @@ function OnePosition({ place }: { place: TubePlace }) {
   const { input } = useLogbook();
   const target = useMemo(() => substitutePlace(input, place.position), [input, place.position]);
   const type = place.type;
+  const ratio = place.records.findLast((record) => record.current && record.ratio !== undefined)?.ratio;
   const tabs = [
     {
       key: "test",
@@ -83,14 +85,17 @@ function OnePosition({ place }: { place: TubePlace }) {
       key: "bias",
       name: "Bias",
       body: type ? (
-        <BiasPanel
-          margins={marginsOf(input.rules ?? rulesOf())}
-          key={type.type}
-          type={type}
-          plateVolts={target?.plateVolts}
-          supplyVolts={target?.bplus}
-          cathodeOhms={target?.cathodeOhms}
-        />
+        <>
+          <BiasPanel
+            margins={marginsOf(input.rules ?? rulesOf())}
+            key={type.type}
+            type={type}
+            plateVolts={target?.plateVolts}
+            supplyVolts={target?.bplus}
+            cathodeOhms={target?.cathodeOhms}
+          />
+          <InItsCircuit position={place.position} ratio={ratio} />
+        </>
       ) : (
         <p className="dim">The table does not know “{place.fitted}”.</p>
       ),
