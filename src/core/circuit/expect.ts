@@ -1,9 +1,9 @@
-import { nodeOfPoint, type ChartPoint, type MeterLoad, type Sheet } from "../model";
+import { mainRail, nodeOfPoint, type ChartPoint, type MeterLoad, type Sheet } from "../model";
 import { CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
 import { tubeType } from "../tubes";
 import { compile, LEAST_OHMS, type Compiled } from "./compile";
 import { solverOf, voltsAt, type DcFailure, type Solver } from "./dc";
-import { netOfSheet, type CircuitSheet, type NetRemark, type SetState } from "./from-sheet";
+import { netOfSheet, SUPPLY, type CircuitSheet, type NetRemark, type SetState } from "./from-sheet";
 import { plateTakes, spaceAt } from "./laws/tube";
 import { GROUND, type Net } from "./net";
 
@@ -27,6 +27,15 @@ export function solveSheet(sheet: CircuitSheet, state: SetState = {}): Solved | 
 }
 
 export const isSolved = (one: ReturnType<typeof solveSheet>): one is Solved => one !== undefined && "compiled" in one;
+
+/** The node at which B+ is measured: that of the chart, else what the supply feeds. */
+export function railOf(sheet: CircuitSheet, { compiled }: Solved): string | undefined {
+  const point = mainRail(sheet.points)?.point;
+  const charted = point === undefined ? undefined : nodeOfPoint(point);
+  if (charted !== undefined && compiled.index.has(charted)) return charted;
+  const supply = sheet.net?.find(({ part }) => part === SUPPLY);
+  return supply && (supply.to === GROUND ? supply.from : supply.to);
+}
 
 /**
  * Volts that a meter reads at a node: its resistance is simply in the circuit.

@@ -43,6 +43,8 @@ export type Explained = {
   next?: NextPoint;
   /** readings that no cause explains */
   strange: string[];
+  /** of every cause: how many times likelier the readings are with it than with nothing wrong */
+  times: [key: string, times: number][];
 };
 
 /**
@@ -66,6 +68,8 @@ const TWIN = 1.2;
 const TWIN_SHARE = 0.05;
 /** Beyond so many standard deviations a reading is strange. */
 const STRANGE = 4;
+/** However far off, readings are no stronger evidence than this, as a logarithm: a probe may slip. */
+const MOST_TELLING = Math.log(1e6);
 /** Causes that are weighed with tolerances of their own, and causes that are given back. */
 const LEADERS = 8;
 const SHOWN = 12;
@@ -196,7 +200,7 @@ export function explainer(solved: Solved, components: readonly Component[], spre
     const known = readings.filter(({ node }) => compiled.index.has(node));
     const predict = predictor(solved, known);
     const base = predict({}, solved.x);
-    if (!base || known.length === 0) return { causes: [], nothing: 1, twins: [], strange: [] };
+    if (!base || known.length === 0) return { causes: [], nothing: 1, twins: [], strange: [], times: [] };
     const read = Float64Array.from(known, ({ volts }) => scale(volts));
     const covariance = covarianceOf(predict, drifts, spread, {}, base);
     const likelihood = likelihoodOf(read, covariance);
@@ -217,7 +221,8 @@ export function explainer(solved: Solved, components: readonly Component[], spre
     });
     const all = [...leaders, ...fitted.slice(LEADERS)].sort(byWeight);
     const often = all.reduce((sum, { candidate }) => sum + candidate.often, 0);
-    const nothing = likelihood(base.y) + Math.log(NOTHING * often);
+    const sound = likelihood(base.y);
+    const nothing = sound + Math.log(NOTHING * often);
     const total = logSum([nothing, ...all.map(weight)]);
 
     const sigma = covariance.map((row, k) => Math.sqrt(row[k] as number));
@@ -251,6 +256,7 @@ export function explainer(solved: Solved, components: readonly Component[], spre
       nothing: Math.exp(nothing - total),
       twins: first ? others.filter((one) => isTwin(one, first)).map(({ key }) => key) : [],
       ...(next ? { next } : {}),
+      times: all.map(({ candidate, log }) => [candidate.key, Math.exp(Math.min(MOST_TELLING, log - sound))]),
       strange: first ? first.fits.filter(({ off }) => Math.abs(off) > STRANGE).map(({ id }) => id) : [],
     };
   };

@@ -1,9 +1,10 @@
-import { CHASSIS, electrodeNode, mainRail, nodeOfPoint } from "../model";
+import { CHASSIS, electrodeNode } from "../model";
 import { voltsAt } from "./dc";
 import {
   highestVolts,
   isSolved,
   loadsOf,
+  railOf,
   solveSheet,
   tubeLoads,
   type Load,
@@ -73,6 +74,8 @@ function riseOf(sheet: CircuitSheet, state: SetState, rail: string, fractions: r
   });
 }
 
+const byName = (a: string, b: string) => a.localeCompare(b, "en", { numeric: true });
+
 /** Which nodes a cold check is worth a row of. */
 const worthOhms = (node: string): boolean =>
   node !== CHASSIS && (electrodeNode(node) !== undefined || /^(b ?\+|reservoir|avc)/i.test(node));
@@ -90,24 +93,21 @@ export function circuitFacts(question: FactsQuestion): CircuitFacts | undefined 
   };
   const solved = solveSheet(sheet, state);
   if (!solved || !isSolved(solved)) return undefined;
-  const point = mainRail(sheet.points)?.point;
-  const supply = sheet.net?.find(({ part }) => part === SUPPLY);
-  const charted = point === undefined ? undefined : nodeOfPoint(point);
-  const rail =
-    charted !== undefined && solved.compiled.index.has(charted)
-      ? charted
-      : supply && (supply.to === CHASSIS ? supply.from : supply.to);
+  const rail = railOf(sheet, solved);
   const cold = coldCircuit(sheet, state);
   return {
     loads: loadsOf(solved),
     highest: [...highestVolts(sheet)],
     tubes: tubeLoads(solved, sheet.tubes, state.conditions),
-    ohms: cold.compiled.nodes.filter(worthOhms).flatMap((node) => {
-      const read = ohmsAt(cold, node);
-      return read && read.plus > LEAST_READ && !Number.isNaN(read.plus) && !Number.isNaN(read.minus)
-        ? [{ node, ...read }]
-        : [];
-    }),
+    ohms: [...cold.compiled.nodes]
+      .filter(worthOhms)
+      .sort(byName)
+      .flatMap((node) => {
+        const read = ohmsAt(cold, node);
+        return read && read.plus > LEAST_READ && !Number.isNaN(read.plus) && !Number.isNaN(read.minus)
+          ? [{ node, ...read }]
+          : [];
+      }),
     ...(rail === undefined ? {} : { rail }),
     rise: rail === undefined ? [] : riseOf(sheet, state, rail, fractions),
   };

@@ -40,5 +40,6 @@ export { coldCircuit, nextOhms, ohmsAt, type Cold, type OhmsCheck } from "./ohms
 export { answerCircuit, type CircuitAnswer, type CircuitQuestion, type Cause } from "./question";
 export { plateAmps, plateCurves, type PlateCurve } from "./curves";
 export { circuitFacts, type CircuitFacts, type FactsQuestion, type Rise } from "./facts";
+export { netMoves, type Moves, type NodeMove } from "./moves";
 export { ratingsOf, type Rating } from "./ratings";
 export { readSpice, type Netlist, type NetlistRow } from "./spice/read";

@@ -56,6 +56,8 @@ export type CircuitAnswer =
         nothing: number;
         twins: string[];
         strange: string[];
+        /** of every cause: how many times likelier these readings are with it than with nothing wrong */
+        times: [key: string, times: number][];
         next?: { node: string; bits: number; says: { key: string; volts: number }[] };
         /** with the power off, where volts do not tell them apart */
         ohms?: OhmsCheck;

@@ -2,6 +2,7 @@ import type { Circuit, Stage, StageKind } from "../model";
 import { fedBy } from "./circuit";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";
+import { movesAt, nodeOf, type Physics } from "./physics";
 import { shortShare } from "./shorts";
 import { showing, type Effect, type Live, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
@@ -58,7 +59,7 @@ function fromSupply(fault: Fault, seat: StageKind, electrode: Electrode, heatsRe
 }
 
 /** Volts at the electrodes of every stage. */
-export function voltageTests(circuit: Circuit, faults: readonly Fault[], live: Live): Sketch[] {
+export function voltageTests(circuit: Circuit, faults: readonly Fault[], live: Live, physics?: Physics): Sketch[] {
   const reach = new Map(circuit.stages.map(({ id }) => [id, fedBy(circuit, id)]));
   const kinds = new Map(circuit.stages.map(({ id, kind }) => [id, kind]));
   const heatsRectifier = circuit.feeds.some(
@@ -87,6 +88,8 @@ export function voltageTests(circuit: Circuit, faults: readonly Fault[], live: L
           outcomes: OUT.VOLTS,
           ...(stage.tubes.length > 0 ? { parts: stage.tubes } : {}),
           effect: (fault) => {
+            const byNet = physics && movesAt(fault, nodeOf(stage, electrode, physics), physics);
+            if (byNet) return effectOf(byNet.map(([move, share]) => [move, showing(fault.mode, share * FOLLOWS)]));
             const own = fault.stage.id === stage.id ? movesOf(fault, electrode) : [];
             if (own.length > 0) return effectOf(own.map(([move, share]) => [move, showing(fault.mode, share)]));
             if (!reach.get(fault.seat)?.has(stage.id)) return undefined;
@@ -101,7 +104,7 @@ export function voltageTests(circuit: Circuit, faults: readonly Fault[], live: L
 const WITH_A_RAIL = new Set(["reservoir", "high-voltage", "heaters", "bias", "regulator", "rails", "battery", "agc"]);
 
 /** Volts of the rails, and the current from the line. */
-export function railTests(circuit: Circuit, live: Live, nature: Nature): Sketch[] {
+export function railTests(circuit: Circuit, live: Live, nature: Nature, physics?: Physics): Sketch[] {
   const reach = new Map(circuit.stages.map(({ id }) => [id, fedBy(circuit, id)]));
   const rails = circuit.stages.filter(({ kind }) => WITH_A_RAIL.has(kind));
   // Heaters in a live string stand at line voltage to chassis; others are low.
@@ -130,6 +133,8 @@ export function railTests(circuit: Circuit, live: Live, nature: Nature): Sketch[
         hazard: !allowed ? 1 : safe.has(stage.kind) ? 1 : live.at(stage),
         outcomes: OUT.VOLTS,
         effect: (fault) => {
+          const byNet = physics && movesAt(fault, nodeOf(stage, "rail", physics), physics);
+          if (byNet) return effectOf(byNet.map(([move, share]) => [move, showing(fault.mode, share * FOLLOWS)]));
           const moves = movesOf(fault, "rail");
           if (fault.seat === stage.id)
             return effectOf(moves.map(([move, share]) => [move, showing(fault.mode, share)]));

@@ -11,6 +11,7 @@ import {
   type PartRecord,
 } from "./priors";
 import { olderTests, testsOf } from "./tests";
+import { netFault, netTest, type NetEvidence, type Physics } from "./physics";
 import { may, type Nature } from "./traits";
 import type { Fault, FaultMode, System } from "./types";
 
@@ -32,6 +33,10 @@ export type SetFacts = {
   /** the shop's own figures: share of a thousand, by key of the mode */
   figures?: Readonly<Record<string, number>> | undefined;
   learnt?: Learnt | undefined;
+  /** what faults do to volts by the set's own circuit, where it has a net */
+  physics?: Physics | undefined;
+  /** volts that were read, weighed by that circuit */
+  netEvidence?: NetEvidence | undefined;
 };
 
 /** Parts of a fault: those whose role the mode names, in its stage; its tubes; else nothing is named. */
@@ -123,9 +128,19 @@ function faultsOf(facts: SetFacts): Fault[] {
             ...(past.factor < 1 ? [] : [age.because]),
             past.because,
           ].filter((one): one is string => one !== undefined);
+          const net = facts.physics && netFault(mode, designator, facts.physics);
           const id = `${stage.id}.${mode.key}${designator ? `@${designator}` : ""}`;
           return {
-            fault: { id, mode, stage, seat, ...(designator ? { designator } : {}), prior: 0, because },
+            fault: {
+              id,
+              mode,
+              stage,
+              seat,
+              ...(designator ? { designator } : {}),
+              ...(net === undefined ? {} : { net }),
+              prior: 0,
+              because,
+            },
             share: often * factor,
           };
         });
@@ -142,12 +157,13 @@ function faultsOf(facts: SetFacts): Fault[] {
 /** Puts together what can be wrong with a set and what can be done to find it. */
 export function systemOf(facts: SetFacts): System {
   const faults = faultsOf(facts);
-  const tests = testsOf(facts.circuit, faults, facts.highestVolts, facts.nature ?? {});
+  const tests = testsOf(facts.circuit, faults, facts.highestVolts, facts.nature ?? {}, facts.physics);
+  const read = netTest(faults, facts.netEvidence ?? []);
   return {
     stages: facts.circuit.stages,
     faults,
     tests,
-    testById: new Map([...olderTests(faults), ...tests].map((test) => [test.id, test])),
+    testById: new Map([...olderTests(faults), ...tests, ...(read ? [read] : [])].map((test) => [test.id, test])),
     faultIndex: new Map(faults.map(({ id }, index) => [id, index])),
   };
 }

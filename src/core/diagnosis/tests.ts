@@ -3,6 +3,7 @@ import { PARTS, type TestNeed } from "./data/parts";
 import { KINDS } from "./data/kinds";
 import * as OUT from "./outcomes";
 import { pathTests } from "./path-tests";
+import type { Physics } from "./physics";
 import { ohmsTests, railTests, voltageTests } from "./point-tests";
 import { senseTests } from "./sense-tests";
 import { finish, liveOf, lowVoltage, showsIn, type Live, type Sketch } from "./sketch";
@@ -198,7 +199,13 @@ export function olderTests(faults: readonly Fault[]): Test[] {
 }
 
 /** Everything that can be done to a set to find what is wrong, with what may come of it, derived from its structure. */
-export function testsOf(circuit: Circuit, faults: readonly Fault[], highestVolts: number, nature: Nature): Test[] {
+export function testsOf(
+  circuit: Circuit,
+  faults: readonly Fault[],
+  highestVolts: number,
+  nature: Nature,
+  physics?: Physics,
+): Test[] {
   const live = liveOf(highestVolts, lowVoltage(circuit));
   return [
     ...senseTests(circuit, nature),
@@ -208,9 +215,9 @@ export function testsOf(circuit: Circuit, faults: readonly Fault[], highestVolts
     ...stringTests(circuit, faults, nature),
     ...supplyTests(circuit, live),
     ...circuit.paths.flatMap(({ key, chain }) => pathTests(circuit, key, chain, live)),
-    ...railTests(circuit, live, nature),
+    ...railTests(circuit, live, nature, physics),
     ...ohmsTests(circuit),
-    ...voltageTests(circuit, faults, live),
+    ...voltageTests(circuit, faults, live, physics),
     ...stageTests(circuit, faults, live),
     ...boardTests(circuit),
     ...checkTests(faults, live),

@@ -60,6 +60,8 @@ export type Fault = {
   /** the stage whose failure it acts as, where that is another one: a heater in a string darkens all of them */
   seat: string;
   designator?: string;
+  /** what the set's circuit calls it, where it has a net */
+  net?: string;
   /** probability before anything was looked at */
   prior: number;
   /** what made the prior what it is, in words */

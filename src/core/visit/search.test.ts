@@ -50,6 +50,30 @@ const searched = (test: string, outcome: string, doubtful?: boolean): Content =>
   kind: "fault-test",
   payload: { v: 1, test, outcome, what: test, says: outcome, ...(doubtful ? { doubtful } : {}) },
 });
+describe("volts that the circuit has weighed at once", () => {
+  const contents = [reading("V4 plate", 180, 245), symptom("distorted"), reading("B+", 258, 260), reading("V3 plate", 30, 66)]; // prettier-ignore
+  const entries = contents.map((content, index) => entry(index + 1, content));
+  const weighed = (numbers: number[]): NonNullable<SearchInput["weighed"]> => ({
+    entries: numbers.map(idOf),
+    times: [["C14 leaks", 50]],
+  });
+  const tests = (change: Partial<SearchInput>) =>
+    searchOf(input(entries, change)).question.evidence.map(({ test, id }) => `${test} ${id}`);
+
+  it("count once: the readings themselves are no evidence beside it", () => {
+    const [before, after] = [tests({}), tests({ weighed: weighed([1, 3, 4]) })];
+    expect(before.filter((one) => /^(volts|rail):/.test(one))).toHaveLength(3);
+    expect(after.filter((one) => /^(volts|rail):/.test(one))).toEqual([]);
+    expect(after.filter((one) => one.startsWith("net "))).toEqual([`net ${idOf(4)}`]);
+    // What was heard stays.
+    expect(after.length).toBe(before.length - 2);
+  });
+
+  it("leave a reading alone that the circuit did not weigh", () => {
+    expect(tests({ weighed: weighed([1, 3]) }).filter((one) => /^(volts|rail):/.test(one))).toHaveLength(1);
+  });
+});
+
 const finding = (extra: Partial<Extract<Content, { kind: "finding" }>["payload"]> = {}): Content => ({
   kind: "finding",
   payload: {

@@ -4,13 +4,17 @@ import {
   HEARD,
   modeOf,
   natureFor,
+  NET_TEST,
+  netOutcome,
   pathId,
   placedParts,
   systemFor,
   type Evidence,
   type Figures,
   type Learnt,
+  type NetEvidence,
   type PartRecord,
+  type Physics,
   type Question,
   type System,
   type TestNeed,
@@ -30,7 +34,14 @@ export type SearchInput = VisitInput & {
   learnt?: Learnt | undefined;
   /** instruments that are not at hand, chosen by the technician */
   lacking?: readonly TestNeed[] | undefined;
+  /** what faults do to volts by the set's own circuit, where the model has a net */
+  physics?: Physics | undefined;
+  /** volts that the circuit has weighed at once: the entries that they are from, and how telling they are */
+  weighed?: { entries: readonly string[]; times: NetEvidence } | undefined;
 };
+
+/** Tests whose readings the circuit weighs as a whole: each reading counts once. */
+const BY_VOLTS = /^(volts|rail):/;
 
 /** A search of a visit: what is asked of core/diagnosis, and where each piece of it comes from. */
 export type Search = {
@@ -112,6 +123,8 @@ export function searchOf(input: SearchInput): Search {
     record: recordsOf(input),
     figures: input.figures?.often,
     ...(input.learnt && input.figures?.learns !== false ? { learnt: input.learnt } : {}),
+    ...(input.physics ? { physics: input.physics } : {}),
+    ...(input.weighed ? { netEvidence: input.weighed.times } : {}),
   };
   const system = systemFor(facts);
   const set = { system, circuit, sheet: input.sheet };
@@ -152,18 +165,35 @@ export function searchOf(input: SearchInput): Search {
     ...(opened ? (["open"] as const) : []),
     ...(poweredUp(input.settled, input.visitId) ? (["power"] as const) : []),
   ];
+  const weighed = weighedAtOnce(evidence, input.weighed);
   const findings = searchedFindings(input.settled, input.visitId);
   const confirmed = findings.filter(({ state }) => state === "found").map(({ fault }) => fault);
   return {
     circuit,
     proposed,
     system,
-    question: { facts, evidence, done: [...done], mended, confirmed, lacking: input.lacking ?? [], met },
+    question: { facts, evidence: weighed, done: [...done], mended, confirmed, lacking: input.lacking ?? [], met },
     unread: moments.flatMap(({ evidence: list }) =>
       list.filter(({ test }) => !system.testById.has(test)).map(({ id }) => id),
     ),
     findings,
   };
+}
+
+/** The evidence with the readings that the circuit has weighed as one piece of it. */
+function weighedAtOnce(evidence: readonly Evidence[], weighed: SearchInput["weighed"]): Evidence[] {
+  if (!weighed || weighed.times.length === 0) return [...evidence];
+  const entries = new Set(weighed.entries);
+  const [own, rest] = [true, false].map((mine) =>
+    evidence.filter(({ id, test }) => (entries.has(id) && BY_VOLTS.test(test)) === mine),
+  );
+  const last = weighed.entries.at(-1);
+  if (last === undefined) return [...evidence];
+  const before = own?.at(-1)?.mended;
+  return [
+    ...(rest ?? []),
+    { id: last, test: NET_TEST, outcome: netOutcome(weighed.times), ...(before ? { mended: before } : {}) },
+  ];
 }
 
 /** A test that tells whether a mended fault is gone: its sound outcome, and what it showed before. */

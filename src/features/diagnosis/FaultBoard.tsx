@@ -3,7 +3,7 @@
 import { Link } from "@/ui/Link";
 import { Zap } from "lucide-react";
 import { useMemo, useState } from "react";
-import type { Cause, Shown, TestNeed } from "@/core/diagnosis";
+import { NET_TEST, type Cause, type Shown, type TestNeed } from "@/core/diagnosis";
 import { describe } from "@/core/kinds";
 import { heardAgain } from "@/core/visit";
 import { Explains } from "@/ui/circuit/later";
@@ -41,13 +41,16 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
 
   const entryOf = useMemo(() => {
     const tape = new Map(settled.map((item, index) => [item.entry.id, { n: index + 1, content: item.content }]));
+    // Volts that the circuit has weighed at once stand under the last of them.
+    const net = question.evidence.find(({ test }) => test === NET_TEST)?.id;
     return (id: string) => {
       const item = tape.get(id);
       if (!item?.content) return undefined;
+      if (id === net) return { n: item.n, text: "All volts that were read together, by the set’s net" };
       const { subject, text } = describe(item.content);
       return { n: item.n, text: `${subject}: ${text}`.slice(0, 140) };
     };
-  }, [settled]);
+  }, [settled, question.evidence]);
 
   const byStage = useMemo(() => {
     const seen = new Map<string, Seen>();

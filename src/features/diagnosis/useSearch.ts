@@ -3,7 +3,9 @@
 import { wrap, type Remote } from "comlink";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { TestNeed, Picture, StageShare } from "@/core/diagnosis";
-import { learntFrom, searchOf, type Search } from "@/core/visit";
+import { netMoves } from "@/core/circuit";
+import { circuitQuestion, circuitSheet, learntFrom, searchOf, type Search, type SearchInput } from "@/core/visit";
+import { useCircuit } from "@/ui/circuit/useCircuit";
 import { useLogbook } from "@/ui/logbook";
 import type { SearchWorker } from "@/workers/search.worker";
 
@@ -40,12 +42,29 @@ function brokenOf(raw: Worker): Promise<never> {
   return broken;
 }
 
+/** The volts that were read, weighed by the set's circuit; undefined without a net, and until it is worked out. */
+function useWeighed(): SearchInput["weighed"] {
+  const { model, settled, visit } = useLogbook();
+  const question = useMemo(
+    () => circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id }),
+    [model.sheet, settled, visit.id],
+  );
+  const { answer } = useCircuit(question && question.readings.length > 0 ? question : undefined);
+  const entries = question?.readings.map(({ id }) => id).join(" ") ?? "";
+  return useMemo(() => {
+    const times = answer?.ok ? answer.explained?.times : undefined;
+    return times && entries ? { entries: entries.split(" "), times } : undefined;
+  }, [answer, entries]);
+}
+
 /** The search of this visit: read from the log here, weighed in a worker. An answer to an old question is dropped. */
 export function useSearch(lacking: readonly TestNeed[]): SearchView {
   const { input, figures, found, model, visit } = useLogbook();
+  const physics = useMemo(() => netMoves(circuitSheet(model.sheet)), [model.sheet]);
+  const weighed = useWeighed();
   const search = useMemo(
-    () => searchOf({ ...input, figures, lacking, learnt: learntFrom(found, model.id, visit.id) }),
-    [input, figures, found, lacking, model.id, visit.id],
+    () => searchOf({ ...input, figures, lacking, learnt: learntFrom(found, model.id, visit.id), physics, weighed }),
+    [input, figures, found, lacking, model.id, visit.id, physics, weighed],
   );
   // The log is folded anew now and then; only another question is worth asking.
   const key = JSON.stringify(search.question);
