@@ -1,9 +1,20 @@
 import { describe, expect, it } from "vitest";
-import { answerCircuit, checkNet, disagrees, expectedChart, isSolved, proposeNet, solveSheet } from "@/core/circuit";
+import {
+  answerCircuit,
+  checkNet,
+  disagrees,
+  expectedChart,
+  isSolved,
+  proposeNet,
+  solveSheet,
+  tubeLoads,
+} from "@/core/circuit";
 import { drawnSpec, nodeNamed, sheetSchema, type Sheet } from "@/core/model";
 import { lineCurrent } from "@/core/power";
 import { heatersOf } from "@/core/tubes";
 import { FJORD, LANTERN, REGENT } from "./full-sheets";
+import { SKIPPER } from "./skipper-sheet";
+import { KESTREL, T60 } from "./transmitter-sheets";
 
 /**
  * The full sheets of the demo: each voltage of a chart is what its circuit gives with the chart’s meter, and the stories of
@@ -52,6 +63,27 @@ describe.each(SHEETS)("the sheet of the %s", (_name, { sheet }) => {
     const proposed = new Set(proposeNet(sheet).rows.map(({ part, from, to }) => `${part} ${from} ${to}`));
     const own = (sheet.net ?? []).filter(({ part, from, to }) => !proposed.has(`${part} ${from} ${to}`));
     expect(own.length).toBeLessThanOrEqual(3);
+  });
+});
+
+describe.each([
+  ["Skipper", SKIPPER, 3],
+  ["T-60, its modulator", T60, 7],
+  ["Kestrel, its supply and bias", KESTREL, 1],
+] as const)("the net of the %s", (_name, { sheet }, charted) => {
+  it("holds together, every part reads", () => {
+    expect(sheetSchema.safeParse(sheet).success).toBe(true);
+    for (const component of sheet.components) expect(drawnSpec(sheet, component), component.designator).toBeDefined();
+    expect(checkNet(sheet).filter(({ problem }) => problem)).toEqual([]);
+  });
+  it("agrees with the chart", () => {
+    const points = expectedChart(solved(sheet), sheet.points, sheet.chart?.meter);
+    expect(points).toHaveLength(charted);
+    expect(points.filter(disagrees).map(({ point, volts }) => `${point.point}: ${volts.toFixed(1)} V`)).toEqual([]);
+  });
+  it("asks no tube for more than it bears", () => {
+    for (const { tube, plateWatts, plateLimit } of tubeLoads(solved(sheet), sheet.tubes))
+      expect(plateWatts, tube).toBeLessThan(plateLimit ?? Infinity);
   });
 });
 
@@ -110,6 +142,16 @@ describe("the stories come out of the readings", () => {
   it("the Regent: its field coil is open", () => {
     const { causes } = explained(REGENT.sheet, 172, { Reservoir: 365, "B+": 0 }, 500e3);
     expect(causes[0]).toMatchObject({ part: "L1 field coil", way: "open" });
+  });
+
+  it("the Skipper: its mixer draws nothing", () => {
+    const { causes } = explained(
+      SKIPPER.sheet,
+      9,
+      { "Q1 emitter": -0.11, "Q2 emitter": -0.68, "Q4 collector": -4.4 },
+      11e6,
+    );
+    expect(causes[0]?.part === "Q1" || causes.slice(0, 3).some(({ part }) => part === "Q1")).toBe(true);
   });
 
   it("a sound Lantern: nothing is wrong that its volts could show", () => {

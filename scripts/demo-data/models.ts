@@ -1,5 +1,7 @@
 import { components, base, tubes, volts, amps, type DemoModel } from "./sheet-helpers";
 import { FJORD, LANTERN, REGENT } from "./full-sheets";
+import { SKIPPER } from "./skipper-sheet";
+import { KESTREL, T60 } from "./transmitter-sheets";
 
 export type { DemoModel };
 
@@ -7,50 +9,7 @@ export const MODELS: Record<string, DemoModel> = {
   lantern: LANTERN,
   fjord: FJORD,
   regent: REGENT,
-  skipper: {
-    maker: "Pemberlake",
-    designation: "Skipper 7",
-    year: 1961,
-    sheet: {
-      ...base,
-      kind: "Seven-transistor portable, germanium PNP",
-      supply: "low-voltage",
-      lineVolts: 9,
-      highestVolts: 9,
-      watts: 0.3,
-      dialect: "m-is-million",
-      tubes: tubes(`
-        Q1 germanium mixer
-        Q2 germanium first IF
-        Q3 germanium second IF
-        Q4 germanium first audio
-        Q5 germanium driver
-        Q6 germanium output
-        Q7 germanium output`),
-      components: components(`
-        C1 rail 100/12 @power
-        C2 coupling 10/12 @first audio
-        C3 cathode-bypass 100/6 @driver
-        C4 avc 10/12 @AVC
-        R1 bias 39k @mixer
-        R2 bias 10k @mixer
-        R3 bias 1k @mixer
-        R4 anode-load 3.3k @first audio`),
-      points: [
-        volts("Battery", 9, false),
-        volts("Q1 emitter", -0.9, false),
-        volts("Q2 emitter", -0.7, false),
-        volts("Q4 collector", -4.5, false),
-        amps("Battery current", 0.012, 0.25),
-      ],
-      cautions: [
-        {
-          step: "baseline",
-          text: "Readings are negative against the earth rail: the supply's positive side is ground.",
-        },
-      ],
-    },
-  },
+  skipper: SKIPPER,
   cr21: {
     maker: "Tidewell",
     designation: "CR-21",
@@ -100,30 +59,7 @@ export const MODELS: Record<string, DemoModel> = {
       points: [volts("HT", 90, false), volts("LT", 1.4, false)],
     },
   },
-  t60: {
-    maker: "Ironbridge",
-    designation: "T-60",
-    year: 1958,
-    sheet: {
-      ...base,
-      kind: "AM/CW transmitter, 80–10 m",
-      supply: "high-voltage",
-      lineVolts: 230,
-      highestVolts: 750,
-      rectifier: "full-wave",
-      heaterRails: [
-        { name: "tubes", volts: 6.3, amps: 6 },
-        { name: "rectifiers", volts: 5, amps: 4 },
-      ],
-      watts: 260,
-      dialect: "m-is-million",
-      tubes: tubes(
-        "V1 6AG7 oscillator\nV2 807 PA\nV3 807 PA\nV4 12AX7 speech\nV5 6L6 modulator\nV6 6L6 modulator\nV7 5R4 rectifier\nV8 5R4 rectifier",
-      ),
-      components: components("C22 reservoir 8/1000 @high voltage\nR19 bias 20k 10W @PA"),
-      points: [volts("High voltage", 620), volts("Regulated", 210, false)],
-    },
-  },
+  t60: T60,
   duplex: {
     maker: "Tidewell",
     designation: "Duplex 80",
@@ -141,24 +77,5 @@ export const MODELS: Record<string, DemoModel> = {
       points: [volts("12 V rail", 12, false), volts("High voltage", 600)],
     },
   },
-  kestrel: {
-    maker: "Ironbridge",
-    designation: "Kestrel 4",
-    year: 1972,
-    sheet: {
-      ...base,
-      kind: "Linear amplifier, 80–10 m",
-      supply: "high-voltage",
-      lineVolts: 230,
-      highestVolts: 1500,
-      rectifier: "bridge",
-      watts: 1200,
-      dialect: "m-is-million",
-      tubes: tubes("V1 811A PA\nV2 811A PA\nV3 811A PA\nV4 811A PA"),
-      components: components(
-        "R1 other 47 2W @suppressor\nR2 other 47 2W @suppressor\nR3 other 47 2W @suppressor\nR4 other 47 2W @suppressor\nC3 reservoir 25/2000 @high voltage",
-      ),
-      points: [volts("High voltage", 1500)],
-    },
-  },
+  kestrel: KESTREL,
 };

@@ -12,7 +12,7 @@ const rows = (table: string): Join[] =>
         from: nodeNamed(from),
         to: nodeNamed(to),
         ...(tap ? { tap: nodeNamed(tap) } : {}),
-        ...(at ? { at: Number(at) } : {}),
+        ...(at ? { at: at.endsWith("%") ? Number(at.slice(0, -1)) / 100 : Number(at) } : {}),
       };
     });
 
@@ -23,3 +23,9 @@ export function withNet<S extends CircuitSheet>(sheet: S, corrections: string): 
   const proposed = proposeNet(sheet).rows.map(({ reason: _, ...row }) => row);
   return { ...sheet, net: [...proposed.filter(({ part }) => !parts.has(part)), ...right] };
 }
+
+/** A sheet with a net of its own rows alone: of a part of the set, or where the roles say little. */
+export const withRows = <S extends CircuitSheet>(sheet: S, table: string): S & { net: Join[] } => ({
+  ...sheet,
+  net: rows(table),
+});

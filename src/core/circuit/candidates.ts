@@ -4,7 +4,18 @@ import type { Change, Shunt } from "./dc";
 import { GROUND, type Element } from "./net";
 
 /** How a part fails, as the circuit feels it. */
-export const WAYS = ["leaks", "shorted", "open", "high", "low", "weak", "dead", "heater to cathode", "gas"] as const;
+export const WAYS = [
+  "leaks",
+  "shorted",
+  "open",
+  "high",
+  "low",
+  "weak",
+  "dead",
+  "heater to cathode",
+  "gas",
+  "to case",
+] as const;
 export type Way = (typeof WAYS)[number];
 
 /** One thing that may be wrong, as a change of the circuit by its severity. */
@@ -38,6 +49,7 @@ const OFTEN = {
   tubeDead: 5,
   heaterCathode: 3,
   gas: 5,
+  whiskers: 4,
 } as const;
 
 /** An open end still leaks a little, and a short is no superconductor, S. */
@@ -139,10 +151,23 @@ export function candidatesOf(compiled: Compiled, components: readonly Component[
       case "transistor": {
         const law = compiled.lawNames.indexOf(element.name);
         return [
-          one(element, "dead", OFTEN.tubeDead, () => ({ strength: new Map([[law, 1e-6]]) })),
+          // A junction makes up for any share of its current with a little more voltage: open is nothing at all.
+          one(element, "dead", OFTEN.tubeDead, () => ({ strength: new Map([[law, 1e-30]]) })),
           one(element, "shorted", OFTEN.tubeDead, () => ({
             shunts: [{ a: at(element.collector), b: at(element.emitter), siemens: 0.1 }],
           })),
+          // Whiskers grow from the can of germanium types, which lies at chassis.
+          ...(element.model.leakage > 0 && element.base !== GROUND
+            ? [
+                one(
+                  element,
+                  "to case",
+                  OFTEN.whiskers,
+                  (ohms) => ({ shunts: [{ a: at(element.base), b: -1, siemens: 1 / ohms }] }),
+                  [50, 2e4],
+                ),
+              ]
+            : []),
         ];
       }
       case "supply": {

@@ -1,5 +1,5 @@
 import { LINE } from "../model";
-import { netOfSheet, SUPPLY, type CircuitSheet, type NetRemark } from "./from-sheet";
+import { netOfSheet, SOURCE, SUPPLY, type CircuitSheet, type NetRemark } from "./from-sheet";
 import { GROUND, nodesOf, type Element } from "./net";
 
 /**
@@ -51,7 +51,9 @@ export function checkNet(sheet: CircuitSheet): NetRemark[] {
   // The end of the supply that is not chassis: a divider from it to chassis joins nobody else to it.
   const rail = supply && (supply.to === GROUND ? supply.from : supply.to);
   const way = groups(net, passes, GROUND);
-  const fed = (node: string) => rail === undefined || way.get(node) === way.get(rail);
+  // Whatever gives plus against chassis is a rail too.
+  const rails = [rail, ...joins.filter(({ part, from }) => SOURCE.test(part) && from === GROUND).map(({ to }) => to)];
+  const fed = (node: string) => rail === undefined || rails.some((one) => way.get(node) === way.get(one ?? rail));
   const anyDevice = groups(net, ({ kind }) => kind !== "capacitor" && kind !== "amps");
   const chassis = anyDevice.get(GROUND);
   for (const element of net) {

@@ -10,7 +10,7 @@ import {
 } from "../model";
 import { tubeType, type TubeType } from "../tubes";
 import { SILICON } from "./laws/diode";
-import { GERMANIUM_PNP, SILICON_NPN } from "./laws/transistor";
+import { GERMANIUM_PNP, SILICON_NPN, type TransistorModel } from "./laws/transistor";
 import type { SupplyModel } from "./laws/supply";
 import type { Condition } from "./laws/tube";
 import { GROUND, type Element, type Net } from "./net";
@@ -50,6 +50,8 @@ export type BuiltNet = { net: Net; remarks: NetRemark[] };
 export const SUPPLY = "supply";
 /** A row without a part: two nodes that are one, `wire V4.screen`. */
 export const WIRE = /^wire\b/i;
+/** Another supply, from its minus to its plus, with what it has in series: `source 210 V`, `source 25 V 10k`. */
+export const SOURCE = /^source\s+([\d.]+)\s*(k?)V(?:\s+([\d.]+)\s*(k?)\s*(?:Ω|ohms?)?)?$/i;
 /** A piece of wire or a closed contact, Ω. */
 const WIRE_OHMS = 0.02;
 /** A battery or a bench supply has little of its own, Ω. */
@@ -81,7 +83,11 @@ const windingOf = ({ windings }: CircuitSheet, part: string) =>
 /** Source resistance of the rectifier: a half of the HT winding, and the primary as it is seen through the ratio. */
 function supplyOhms(sheet: CircuitSheet, rms: number, surge: number): number {
   const halves = sheet.windings.filter(({ winding }) => /\bht\b|high.?voltage|plate winding/i.test(winding));
-  const primary = sheet.windings.find(({ winding }) => /primary/i.test(winding) && !/output|if\b/i.test(winding));
+  // A winding that the net joins to a stage is not that of the mains.
+  const joined = new Set(sheet.net?.map(({ part }) => part));
+  const primary = sheet.windings.find(
+    ({ winding }) => /primary/i.test(winding) && !/output|if\b/i.test(winding) && !joined.has(winding),
+  );
   const half = halves.length > 0 ? halves.reduce((sum, { ohms }) => sum + ohms, 0) / halves.length : 0;
   const seen = primary && sheet.supply !== "live-chassis" ? primary.ohms * (rms / sheet.lineVolts) ** 2 : 0;
   return half + seen + surge;
@@ -121,6 +127,17 @@ function electrodesNamed(joins: readonly Join[]): Map<string, Set<string>> {
   return named;
 }
 
+/**
+ * The model of a transistor by the word for its type: `germanium`, `silicon PNP`. American and Japanese numbers say its
+ * polarity seldom, European ones never: without a word germanium is PNP and silicon NPN, as most of them are.
+ */
+export function transistorModel(type: string): TransistorModel {
+  const germanium = /germanium|^(OC|A[CDFS])\d?/i.test(type);
+  const word = /\b(npn|pnp)\b/i.exec(type)?.[1]?.toLowerCase();
+  const polarity = word === "npn" || word === "pnp" ? word : germanium || /^2S[AB]/i.test(type) ? "pnp" : "npn";
+  return { ...(germanium ? GERMANIUM_PNP : SILICON_NPN), polarity };
+}
+
 /** A tube or a transistor as far as the rows join it. */
 function devices(sheet: CircuitSheet, joins: readonly Join[], state: SetState, remarks: NetRemark[]): Element[] {
   const problem = (part: string, text: string) => void remarks.push({ part, text, problem: true });
@@ -139,7 +156,7 @@ function devices(sheet: CircuitSheet, joins: readonly Join[], state: SetState, r
         problem(key, `${key} needs its base and its emitter joined.`);
         return [];
       }
-      const model = /germanium|^(OC|A[CDF])/i.test(tube.type) ? GERMANIUM_PNP : SILICON_NPN;
+      const model = transistorModel(tube.type);
       return [
         {
           kind: "transistor",
@@ -202,6 +219,15 @@ function partOf(sheet: CircuitSheet, join: Join, values: SetState["values"]): El
   if (winding) {
     const henries = USUAL_HENRIES.find(([word]) => word.test(part))?.[1] ?? 1e-3;
     return [{ kind: "inductor", name: part, a, b, henries, ohms: values?.get(part) ?? winding.ohms }];
+  }
+  const source = SOURCE.exec(part);
+  if (source) {
+    const [, volts = "", thousands, series, kilo] = source;
+    const ohms = series === undefined ? BATTERY_OHMS : Number(series) * (kilo ? 1e3 : 1);
+    return [
+      { kind: "volts", name: part, a: `${part} inside`, b: a, volts: Number(volts) * (thousands ? 1e3 : 1) },
+      { kind: "resistor", name: `${part} ohms`, a: `${part} inside`, b, ohms: Math.max(BATTERY_OHMS, ohms) },
+    ];
   }
   if (WIRE.test(part)) return [{ kind: "resistor", name: part, a, b, ohms: WIRE_OHMS }];
   if (/^S\d/.test(designator)) return at === 0 ? [] : [{ kind: "resistor", name: part, a, b, ohms: WIRE_OHMS }];

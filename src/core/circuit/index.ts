@@ -9,7 +9,9 @@ export { writeSpice } from "./spice/write";
 export { checkNet } from "./check";
 export {
   netOfSheet,
+  SOURCE,
   SUPPLY,
+  transistorModel,
   valueOf,
   WIRE,
   type BuiltNet,

@@ -5,7 +5,11 @@ import { AMPLIFIER } from "../fixtures";
 import { circuitOf, consider, natureFor, placedParts, systemFor, NET_TEST, netOutcome, type SetFacts } from ".";
 import { netFault, netTest } from "./physics";
 
-const NET = { ...AMPLIFIER, kind: "Audio amplifier", net: proposeNet(AMPLIFIER).rows.map(({ reason: _, ...row }) => row) };
+const NET = {
+  ...AMPLIFIER,
+  kind: "Audio amplifier",
+  net: proposeNet(AMPLIFIER).rows.map(({ reason: _, ...row }) => row),
+};
 const MOVES = netMoves(NET);
 if (!MOVES) throw new Error("no operating point");
 const PHYSICS = MOVES;

@@ -30,6 +30,7 @@ const DEVICE_WAYS: [RegExp, string][] = [
   [/^tube-hk$/, "heater to cathode"],
   [/^transistor-dead$/, "dead"],
   [/^transistor-short$/, "shorted"],
+  [/^transistor-whiskers$/, "to case"],
 ];
 /** Faults of the supply as a whole: it is one element of the net. */
 const SUPPLY_WAYS: [RegExp, string][] = [

@@ -64,6 +64,7 @@ const turned = (symbol: DrawnPart["symbol"], upsideDown: boolean): DrawnPart["sy
   if (!upsideDown) return symbol;
   if (symbol === "polarised") return "polarised down";
   if (symbol === "polarised down") return "polarised";
+  if (symbol === "source") return "source up";
   return symbol === "diode" ? "diode up" : symbol;
 };
 

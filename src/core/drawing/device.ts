@@ -1,3 +1,4 @@
+import { transistorModel } from "../circuit";
 import { tubeType } from "../tubes";
 import type { Device } from "./panels";
 
@@ -86,7 +87,7 @@ function others(symbol: DeviceSymbol, named: ReadonlySet<string>): DeviceSymbol 
 /** The symbol of a device and where its ends come out. */
 export function symbolOf({ position, type, electrodes }: Device): DeviceSymbol {
   const named = new Set(electrodes.keys());
-  if (/^(Q|TR)/.test(position)) return others(transistor(/germanium|^(OC|A[CDF])/i.test(type)), named);
+  if (/^(Q|TR)/.test(position)) return others(transistor(transistorModel(type).polarity === "pnp"), named);
   if (tubeType(type)?.regulator) return others(regulator, named);
   return others(vacuumTube(type, named), named);
 }

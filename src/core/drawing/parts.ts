@@ -1,5 +1,5 @@
 import type { CircuitSheet } from "../circuit";
-import { SUPPLY, WIRE } from "../circuit";
+import { SOURCE, SUPPLY, WIRE } from "../circuit";
 import { ELECTROLYTIC_ROLES, windingName, type Join } from "../model";
 import { format } from "../quantity";
 import type { SymbolName } from "./symbols";
@@ -36,6 +36,7 @@ export function drawnPart(sheet: CircuitSheet, join: Join): DrawnPart {
   const { part, from: a, to: b, tap, at } = join;
   const ends = { part, a, b, ...(tap && tap !== a && tap !== b ? { tap } : {}) };
   if (WIRE.test(part)) return { ...ends, symbol: "wire", lines: [] };
+  if (SOURCE.test(part)) return { ...ends, symbol: "source", lines: [part.replace(/^source\s+/i, "")] };
   const winding =
     sheet.windings.find((one) => one.winding === part) ?? sheet.windings.find((one) => windingName(one) === part);
   if (winding)

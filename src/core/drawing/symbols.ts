@@ -17,6 +17,9 @@ export const SYMBOLS = {
   /** conducts from its first end to its second */
   diode: ["M0 0V20M-9 20H9L0 36ZM-9 36H9M0 20V56"],
   "diode up": ["M0 0V20M-9 20H9M-9 36H9L0 20ZM0 36V56"],
+  /** its plus is its second end */
+  source: ["M0 0V24M-7 24H7M-14 32H14M0 32V56M-13 43H-6M-9.5 39.5V46.5"],
+  "source up": ["M0 56V32M-7 32H7M-14 24H14M0 24V0M-13 13H-6M-9.5 9.5V16.5"],
   lamp: ["M0 0V16M0 40V56M12 28A12 12 0 1 1 -12 28A12 12 0 1 1 12 28M-8.5 19.5L8.5 36.5M8.5 19.5L-8.5 36.5"],
   "open switch": ["M0 0V18M0 38V56M0 38L11 20"],
   "closed switch": ["M0 0V18M0 38V56M0 38L2 16"],

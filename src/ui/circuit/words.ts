@@ -28,6 +28,8 @@ export function causeText(cause: Cause): string {
         : `${name} draws nothing: heater, cathode or socket`;
     case "heater to cathode":
       return `${name} leaks from heater to cathode, ${about(cause)}`;
+    case "to case":
+      return `${name}: its base leaks to the can, ${about(cause)}: whiskers`;
     case "gas":
       return `The grid of ${name} is driven up: gas, or a leak from its plate, ${about(cause)}`;
   }
