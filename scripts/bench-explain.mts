@@ -115,6 +115,48 @@ function run(name: string, sheet: CircuitSheet, cases: number, slip: boolean): S
   return sum;
 }
 
+/** How many causes are left, as the number of equally likely ones that would be as unsure. */
+const left = ({ causes, nothing }: ReturnType<ReturnType<typeof explainer>>): number =>
+  2 **
+  [nothing, ...causes.map(({ probability }) => probability)].reduce(
+    (sum, p) => sum - (p > 0 ? p * Math.log2(p) : 0),
+    0,
+  );
+
+/**
+ * What the advice is worth: two points of the chart are read, then the one that is advised, beside another one that is
+ * drawn. @returns of each the share of the causes that is left, as a geometric mean
+ */
+function advised(sheet: CircuitSheet, cases: number): { asked: number; drawn: number; cases: number } {
+  const solved = solveSheet(sheet);
+  if (!isSolved(solved)) throw new Error("no operating point");
+  const explain = explainer(solved, sheet.components);
+  const candidates = candidatesOf(solved.compiled, sheet.components);
+  const points = chartNodes(sheet.points, solved.compiled);
+  const sum = { asked: 0, drawn: 0, cases: 0 };
+  for (let tries = 0; sum.cases < cases && tries < cases * 30; tries += 1) {
+    const culprit = pick(candidates);
+    const solution = solved.solver.solve(culprit.change(culprit.from * (culprit.to / culprit.from) ** chance()));
+    if (!solution.ok) continue;
+    const read = (node: string): NodeReading => {
+      const volts = solution.x[solved.compiled.index.get(node) ?? -1] as number;
+      return { id: node, node, volts: volts * (1 + 0.015 * bell()) + 0.02 * bell(), meterOhms: 11e6 };
+    };
+    const begun = [...points].sort(() => chance() - 0.5).slice(0, 2).map(({ node }) => read(node)); // prettier-ignore
+    const first = explain(begun);
+    // Where little is open, or nothing is suspected, no point is advised.
+    if (!first.next || left(first) < 2.5 || first.nothing > 0.3) continue;
+    const others = solved.compiled.nodes.filter((node) => !begun.some((one) => one.node === node));
+    const other = others[Math.floor(chance() * others.length)] ?? first.next.node;
+    const before = left(first);
+    sum.asked += Math.log(left(explain([...begun, read(first.next.node)])) / before);
+    sum.drawn += Math.log(left(explain([...begun, read(other)])) / before);
+    sum.cases += 1;
+  }
+  const mean = (log: number) => Math.exp(log / Math.max(1, sum.cases));
+  return { asked: mean(sum.asked), drawn: mean(sum.drawn), cases: sum.cases };
+}
+
 const percent = (one: number, all: number) => `${((100 * one) / Math.max(1, all)).toFixed(0)} %`;
 console.log(
   `Faults that show in the readings; parts ±10 %, tubes ±12 %, meter 1.5 %, readings at the chart's points.\n`,
@@ -143,3 +185,11 @@ console.log("\nHow sure it was of the first part and its twins, and how often it
 console.log("| sure | right | cases |");
 console.log("|---|---|---|");
 for (const { said, right, n } of bins) if (n > 0) console.log(`| ${percent(said, n)} | ${percent(right, n)} | ${n} |`);
+
+console.log("\nCauses that are left after the point that is advised, and after one that is drawn:\n");
+console.log("| set | cases | advised | drawn |");
+console.log("|---|---|---|---|");
+for (const [name, sheet] of Object.entries(CIRCUITS)) {
+  const { asked, drawn, cases } = advised(sheet, Math.ceil(CASES / 10));
+  console.log(`| ${name} | ${cases} | ${percent(asked, 1)} | ${percent(drawn, 1)} |`);
+}

@@ -38,7 +38,13 @@ try {
     align: { view: "/bench/1183?step=align&tab=dial" },
     parts: { view: "/parts" },
     "set-file": { view: lantern },
-    model: { view: `${sheet}?table=parts` },
+    model: {
+      view: `${sheet}?table=drawing`,
+      before: async (page) => {
+        await page.getByRole("button", { name: /^R10,/ }).click();
+        await page.getByRole("status").filter({ hasText: "R10" }).waitFor();
+      },
+    },
     "new-job": { view: "/sets/new" },
     search: { view: "/bench/1192?step=find" },
     "make-safe": { view: "/bench/1187?step=make-safe" },

@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expectAccess } from "./axe";
-import { expect, madeSafe, step, takeIn, tape, test } from "./bench";
+import { expect, madeSafe, plate, step, takeIn, tape, test } from "./bench";
 import type { Page } from "@playwright/test";
 
 const net = (page: Page) => page.getByRole("grid", { name: "Net" });
@@ -211,4 +211,63 @@ test("the circuit is drawn stage by stage: a part tells its load, a node opens i
   await expectAccess(page, "readings on the drawing");
   await page.getByRole("button", { name: "Table", exact: true }).click();
   await expect(reading(page, "B+")).toBeVisible();
+});
+
+test("the circuit speaks on the plates: ohms, B+ on the way up, ratings, a tube in its set", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "hums");
+  await madeSafe(page);
+  await step(page, "Make safe").click();
+  await plate(page)
+    .getByRole("button", { name: /^Ohms by the net at \d+ points/ })
+    .click();
+  const grid = plate(page).getByRole("row", { name: /^V4 grid to chassis/ });
+  await expect(grid).toContainText("470");
+  await reading(page, "V4 grid to chassis").fill("180k");
+  await reading(page, "V4 grid to chassis").press("Enter");
+  await expect(grid).toContainText("low");
+
+  await step(page, "First power").click();
+  await plate(page)
+    .getByRole("button", { name: /^173 V/ })
+    .last()
+    .click();
+  await expect(
+    plate(page).getByText(/^By the net B\+ 2\d\d V while the tubes are cold, then \d+ V at \d+ mA/),
+  ).toBeVisible();
+
+  await step(page, "Fix").click();
+  await expect(plate(page).getByText("Ratings by the set’s net.")).toBeVisible();
+  await plate(page).getByRole("button", { name: /^C14/ }).first().click();
+  await expect(
+    plate(page)
+      .getByText(/V or more: line high, tubes cold, by the set's net/)
+      .first(),
+  ).toBeVisible();
+
+  await plate(page).getByRole("tab", { name: "Tubes" }).click();
+  await plate(page).getByRole("button", { name: /^V4/ }).click();
+  await plate(page).getByRole("tab", { name: "Bias" }).click();
+  await expect(plate(page).getByRole("region", { name: "V4 in its circuit" })).toContainText(
+    /plate 4\d\.?\d* mA.* of 12 W/,
+  );
+  await expectAccess(page, "a tube in its circuit");
+  await plate(page).getByRole("tab", { name: "Heaters" }).click();
+  await expect(plate(page).getByText(/By the net the highest cathode is that of V4/)).toBeVisible();
+});
+
+test("a wrong tube in a series string is named from the volts across its heaters", async ({ page }) => {
+  await takeIn(page, "Norrvik U48", "one tube glows too bright");
+  await madeSafe(page);
+  await step(page, "Fix").click();
+  await plate(page).getByRole("tab", { name: "Heaters" }).click();
+  // A heater of 70 mA at V2: it glows far brighter, the others are a little dark.
+  for (const [position, volts] of [
+    ["V1", "12.9"],
+    ["V2", "30.5"],
+    ["V3", "12.9"],
+  ] as const)
+    await plate(page).getByLabel(`Measured across ${position}`).fill(volts);
+  await expect(plate(page).getByRole("status").filter({ hasText: "These volts fit a heater of" })).toContainText(
+    "at V2",
+  );
 });

@@ -1,9 +1,11 @@
 import type { Component } from "../model";
 import { candidatesOf, type Candidate, type Way } from "./candidates";
-import type { Change } from "./dc";
+import { joined, type Change } from "./change";
 import type { Solved } from "./expect";
 import { cholesky, distance, likelihoodOf, logSum, scale, STRAIGHT, type Matrix } from "./likelihood";
+import { fit, type Fitted, type Predict, type Predicted } from "./fit";
 import { nextPoint, type NextPoint } from "./next-point";
+import { pairsOf, type Pair } from "./pairs";
 
 /**
  * What explains these readings: each part open, shorted, drifted, leaking, each tube weak or dead, one at a time, with its
@@ -18,6 +20,9 @@ export type NodeReading = { id: string; node: string; volts: number; meterOhms?:
 export type Spread = { parts: number; tubes: number; line: number; meter: number };
 export const USUAL_SPREAD: Spread = { parts: 0.06, tubes: 0.1, line: 0.02, meter: 0.015 };
 
+/** A part and how it fails; with the Ω of the leak or of the part as it is now, or the share of a weak tube's current. */
+export type Fault = Pick<Explanation, "part" | "way" | "severity" | "unit">;
+
 export type Explanation = {
   key: string;
   part: string;
@@ -25,6 +30,8 @@ export type Explanation = {
   /** Ω of the leak or of the part as it is now, share of the current of a weak tube; undefined where it has none */
   severity?: number;
   unit: Candidate["unit"];
+  /** a second part, where one alone does not explain what was read */
+  also?: Fault;
   probability: number;
   /** of each reading: what would be read with it, and how far that is off, in standard deviations */
   fits: { id: string; volts: number; off: number }[];
@@ -53,9 +60,6 @@ export type Explained = {
  * @example of three sets that are measured, one has nothing wrong that a voltmeter could find
  */
 const NOTHING = 0.5;
-/** Steps of a severity, and steps between two of them. */
-const STEPS = 9;
-const FINE = 6;
 /** A meter that pulls its point down by less than this share does so in a straight line. */
 const STRAIGHT_LOAD = 0.03;
 /** However small the volts, a reading is no better than this, V. */
@@ -73,17 +77,6 @@ const MOST_TELLING = Math.log(1e6);
 /** Causes that are weighed with tolerances of their own, and causes that are given back. */
 const LEADERS = 8;
 const SHOWN = 12;
-
-/** What would be read, and volts of all nodes. */
-type Predicted = { y: Float64Array; x: Float64Array };
-type Predict = (change: Change, start: Float64Array) => Predicted | undefined;
-type Fitted = Predicted & { candidate: Candidate; severity: number; log: number };
-
-const joined = (a: Change, b: Change): Change => {
-  const strength = new Map(a.strength ?? []);
-  for (const [law, share] of b.strength ?? []) strength.set(law, (strength.get(law) ?? 1) * share);
-  return { shunts: [...(a.shunts ?? []), ...(b.shunts ?? [])], strength };
-};
 
 /** Parts that are not quite what is written on them: a change of one standard deviation each. */
 function driftsOf({ compiled }: Solved, spread: Spread): Change[] {
@@ -151,45 +144,6 @@ function covarianceOf(
   );
 }
 
-/** Fits the severity of a cause; its likelihood is the mean over all severities. */
-function fit(
-  candidate: Candidate,
-  predict: Predict,
-  from: Float64Array,
-  likelihood: (y: ArrayLike<number>) => number,
-): Fitted | undefined {
-  const ratio = candidate.to / candidate.from;
-  const grid =
-    ratio === 1
-      ? [candidate.from]
-      : Array.from({ length: STEPS }, (_, k) => candidate.from * ratio ** (k / (STEPS - 1)));
-  let start = from;
-  const points = grid.flatMap((severity) => {
-    const here = predict(candidate.change(severity), start);
-    if (!here) return [];
-    start = here.x;
-    return [{ severity, ...here, log: likelihood(here.y) }];
-  });
-  // Between two steps the volts go smoothly: the likelihood is summed on a finer grid of straight lines.
-  const fine = points.flatMap((a, k) => {
-    const b = points[k + 1];
-    const between = b
-      ? Array.from({ length: FINE - 1 }, (_, f) => {
-          const t = (f + 1) / FINE;
-          const y = a.y.map((v, i) => v + t * ((b.y[i] as number) - v));
-          return { log: likelihood(y), severity: a.severity * (b.severity / a.severity) ** t };
-        })
-      : [];
-    return [{ log: a.log, severity: a.severity }, ...between];
-  });
-  const [first, ...rest] = points;
-  if (!first) return undefined;
-  const best = rest.reduce((a, b) => (b.log > a.log ? b : a), first);
-  const top = fine.reduce((a, b) => (b.log > a.log ? b : a));
-  const log = logSum(fine.map((one) => one.log)) - Math.log(fine.length);
-  return { candidate, severity: top.severity, log, y: best.y, x: best.x };
-}
-
 /** Everything of one set that explanations need and that no reading changes. */
 export function explainer(solved: Solved, components: readonly Component[], spread: Spread = USUAL_SPREAD) {
   const { compiled } = solved;
@@ -219,21 +173,26 @@ export function explainer(solved: Solved, components: readonly Component[], spre
       const spent = Math.min(0, one.log - likelihood(here.y));
       return { ...one, ...here, log: own(here.y) + spent };
     });
-    const all = [...leaders, ...fitted.slice(LEADERS)].sort(byWeight);
-    const often = all.reduce((sum, { candidate }) => sum + candidate.often, 0);
+    const singles = [...leaders, ...fitted.slice(LEADERS)].sort(byWeight);
+    const often = singles.reduce((sum, { candidate }) => sum + candidate.often, 0);
+    const sigma = covariance.map((row, k) => Math.sqrt(row[k] as number));
+    const offOf = ({ y }: Predicted) =>
+      known.map((_, k) => ((read[k] as number) - scale(y[k] as number)) / (sigma[k] as number));
+    const [best] = singles;
+    const unexplained = best !== undefined && offOf(best).some((off) => Math.abs(off) > STRANGE);
+    const pairs = unexplained ? pairsOf(singles, candidates, { predict, likelihood, often }) : [];
+    const all: (Fitted & Partial<Pair>)[] = [...singles, ...pairs].sort(byWeight);
     const sound = likelihood(base.y);
     const nothing = sound + Math.log(NOTHING * often);
     const total = logSum([nothing, ...all.map(weight)]);
 
-    const sigma = covariance.map((row, k) => Math.sqrt(row[k] as number));
     const causes = all.slice(0, SHOWN).map((one): Explanation => {
       const { key, part, way, unit } = one.candidate;
-      const fits = known.map(({ id }, k) => {
-        const volts = one.y[k] as number;
-        return { id, volts, off: ((read[k] as number) - scale(volts)) / (sigma[k] as number) };
-      });
+      const off = offOf(one);
+      const fits = known.map(({ id }, k) => ({ id, volts: one.y[k] as number, off: off[k] as number }));
       const severity = unit === "none" ? {} : { severity: one.severity };
-      return { key, part, way, ...severity, unit, probability: Math.exp(weight(one) - total), fits, x: one.x };
+      const also = one.also ? { also: one.also } : {};
+      return { key, part, way, ...severity, unit, ...also, probability: Math.exp(weight(one) - total), fits, x: one.x };
     });
     const [first, ...others] = causes;
     const shape = cholesky(covariance);
@@ -256,7 +215,7 @@ export function explainer(solved: Solved, components: readonly Component[], spre
       nothing: Math.exp(nothing - total),
       twins: first ? others.filter((one) => isTwin(one, first)).map(({ key }) => key) : [],
       ...(next ? { next } : {}),
-      times: all.map(({ candidate, log }) => [candidate.key, Math.exp(Math.min(MOST_TELLING, log - sound))]),
+      times: singles.map(({ candidate, log }) => [candidate.key, Math.exp(Math.min(MOST_TELLING, log - sound))]),
       strange: first ? first.fits.filter(({ off }) => Math.abs(off) > STRANGE).map(({ id }) => id) : [],
     };
   };

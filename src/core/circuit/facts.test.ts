@@ -56,6 +56,19 @@ describe("what follows from a circuit", () => {
     expect(full?.amps).toBeCloseTo(tubes, 3);
   });
 
+  it("has the gain of a resistance-coupled stage, less without its cathode bypass", () => {
+    const gain = (sheet: Sheet) => facts({ sheet }).gains;
+    const [first, ...rest] = gain(NET);
+    // 6J5: µ 20 on 47 kΩ beside the next grid's 470 kΩ, its plate resistance about 10 kΩ.
+    expect(first).toMatchObject({ stage: "V1", hertz: 400 });
+    expect(first?.gain).toBeGreaterThan(13);
+    expect(first?.gain).toBeLessThan(18);
+    // The output stage drives a transformer, whose load the net does not know.
+    expect(rest).toEqual([]);
+    const bare = gain({ ...NET, net: (NET.net ?? []).filter(({ part }) => part !== "C3") })[0]?.gain ?? 0;
+    expect(bare).toBeLessThan(0.75 * (first?.gain ?? 0));
+  });
+
   it("has the ohms that belong from each electrode to chassis with all in its place", () => {
     const { ohms } = facts();
     expect(of(ohms, "V2.grid").plus).toBeCloseTo(470e3, -3);

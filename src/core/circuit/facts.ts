@@ -12,6 +12,7 @@ import {
   type TubeLoad,
 } from "./expect";
 import { SUPPLY, type CircuitSheet, type SetState } from "./from-sheet";
+import { gainsOf, type StageGain } from "./gain";
 import { supplyAt } from "./laws/supply";
 import { coldCircuit, ohmsAt } from "./ohms";
 
@@ -42,6 +43,7 @@ export type CircuitFacts = {
   /** the most volts across each part: line high, tubes cold */
   highest: [part: string, volts: number][];
   tubes: TubeLoad[];
+  gains: StageGain[];
   /** from each electrode and rail to chassis, power off, Ω; with plus and with minus of the meter at it */
   ohms: { node: string; plus: number; minus: number }[];
   /** the rail that B+ is measured at */
@@ -99,6 +101,7 @@ export function circuitFacts(question: FactsQuestion): CircuitFacts | undefined 
     loads: loadsOf(solved),
     highest: [...highestVolts(sheet)],
     tubes: tubeLoads(solved, sheet.tubes, state.conditions),
+    gains: gainsOf(solved, state.conditions),
     ohms: [...cold.compiled.nodes]
       .filter(worthOhms)
       .sort(byName)

@@ -14,6 +14,7 @@ import {
 } from "./expect";
 import { explainer, type Explanation, type NodeReading } from "./explain";
 import type { CircuitSheet, NetRemark, SetState } from "./from-sheet";
+import { gainsOf, type StageGain } from "./gain";
 import { nextOhms, type OhmsCheck } from "./ohms";
 
 /** A question about a set’s circuit, as plain data: it goes to a worker and comes back answered. */
@@ -44,6 +45,8 @@ export type CircuitAnswer =
       nodes: { node: string; volts: number }[];
       /** what each tube dissipates, beside its limits, W */
       tubes: TubeLoad[];
+      /** of the resistance-coupled stages */
+      gains: StageGain[];
       /** volts across and watts in each part */
       loads: Load[];
       /** the highest volts that each part can see, V; only where they were asked for */
@@ -124,6 +127,7 @@ export function answerCircuit({
     points,
     nodes,
     tubes,
+    gains: gainsOf(solved),
     loads: loadsOf(solved),
     ...(cause ? { reconciles: cause } : {}),
     ...(ratings ? { highest: [...highestVolts(sheet)] } : {}),
@@ -131,7 +135,7 @@ export function answerCircuit({
   if (readings.length === 0) return base;
   const { causes, next, ...rest } = explainer(solved, sheet.components)(readings);
   const leaders = causes
-    .filter(({ probability }) => probability > 0.03)
+    .filter(({ probability, also }) => probability > 0.03 && !also)
     .slice(0, OF_INTEREST)
     .map(({ key, severity }) => ({ key, ...(severity === undefined ? {} : { severity }) }));
   const ohms = nextOhms(sheet, state, leaders);

@@ -37,6 +37,7 @@ export {
   type Settling,
   type StringHeater,
 } from "./string";
+export { wrongHeater, type WrongHeater } from "./wrong-heater";
 export {
   ANSWER_WORDS,
   ANSWERS,

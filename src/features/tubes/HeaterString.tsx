@@ -11,8 +11,10 @@ import {
   strangers,
   STRING_TOLERANCE,
   tappedDropper,
+  wrongHeater,
   type Lamp,
   type StringHeater,
+  type WrongHeater,
 } from "@/core/tubes";
 import { tapsOf } from "@/core/model";
 import { format, parseQuantity } from "@/core/quantity";
@@ -27,6 +29,16 @@ const number = (text: string, quantity: "voltage" | "resistance") => {
 };
 
 type HeaterRead = { position: string; text: string; heater?: StringHeater; problem?: string };
+
+/** Types that are named; more are of no help. */
+const NAMED = 4;
+
+/** The wrong tube in words: which heater it has, and which types have that. */
+function strangerText({ position, heater, types }: WrongHeater, drawn: readonly StringHeater[]): string {
+  const right = drawn.find((one) => one.position === position);
+  const list = `${types.slice(0, NAMED).join(", ")}${types.length > NAMED ? " and others" : ""}`;
+  return `These volts fit a heater of ${format(heater.volts, "voltage")} ${format(heater.amps, "current")} at ${position} (${list}), not the ${right?.type ?? "tube"} that belongs there. Look at its print, and at its getter.`;
+}
 
 /** The series string: what every heater gets from this line with these tubes, and where an open one shows. */
 export function HeaterString({ places }: { places: readonly TubePlace[] }) {
@@ -76,6 +88,14 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
       return value === undefined ? [] : [[position, value] as const];
     }),
   );
+  const drawnString =
+    drawn.wiring === "series"
+      ? drawn.each.map(({ position, type, heater }): StringHeater => ({ position, type, heater }))
+      : [];
+  const stranger =
+    volts && resistance !== undefined && drawnString.length > 0
+      ? wrongHeater(volts, resistance, drawnString, measured, lamp)
+      : undefined;
   return (
     <div className="flex flex-col gap-3">
       <p className="border-l-4 border-error pl-2 font-semibold">
@@ -179,10 +199,14 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
       ) : null}
       {measured.size > 0 && volts ? (
         <p className="font-semibold" role="status">
-          {openHeater(volts, measured).text}
+          {stranger && !openHeater(volts, measured).position
+            ? strangerText(stranger, drawnString)
+            : openHeater(volts, measured).text}
         </p>
       ) : (
-        <p className="dim">A dark string: write what you measure across each heater, and the open one shows.</p>
+        <p className="dim">
+          A dark string: write what you measure across each heater, and the open one or the wrong tube shows.
+        </p>
       )}
       {wanted ? (
         <p className="dim">

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import type { TubeLoad } from "@/core/circuit";
+import type { StageGain, TubeLoad } from "@/core/circuit";
 import { format } from "@/core/quantity";
 import { useCircuitFacts } from "@/ui/circuit/useCircuit";
 import { useLogbook } from "@/ui/logbook";
@@ -26,7 +26,7 @@ function Against({ spent, limit, of }: { spent: number; limit: number | undefine
   );
 }
 
-function Load({ load, name }: { load: TubeLoad; name: string }) {
+function Load({ load, name, gain }: { load: TubeLoad; name: string; gain: StageGain | undefined }) {
   return (
     <p>
       {name}: bias <strong className="font-mono">{volts(load.bias)}</strong>, cathode {volts(load.cathodeVolts)}, plate{" "}
@@ -38,6 +38,9 @@ function Load({ load, name }: { load: TubeLoad; name: string }) {
           , <Against spent={load.screenWatts} limit={load.screenLimit} of="screen" />
         </>
       ) : null}
+      {gain
+        ? `; gain at ${format(gain.hertz, "frequency")} ${gain.gain.toPrecision(3)}, ${(20 * Math.log10(gain.gain)).toFixed(1)} dB`
+        : ""}
       .
     </p>
   );
@@ -68,7 +71,12 @@ export function InItsCircuit({ position, ratio }: { position: string; ratio: num
     <section aria-label={`${position} in its circuit`} className="mt-2 border-t border-base-300 pt-2">
       <h3 className="font-bold">In its circuit, by the net</h3>
       {loads.map((load) => (
-        <Load key={load.tube} load={load} name={loads.length > 1 ? load.tube : "With a nominal tube"} />
+        <Load
+          key={load.tube}
+          load={load}
+          gain={facts?.gains.find(({ stage }) => stage === load.tube)}
+          name={loads.length > 1 ? load.tube : "With a nominal tube"}
+        />
       ))}
       {tested && ratio !== undefined
         ? withIt?.tubes
@@ -77,6 +85,7 @@ export function InItsCircuit({ position, ratio }: { position: string; ratio: num
               <Load
                 key={load.tube}
                 load={load}
+                gain={withIt.gains.find(({ stage }) => stage === load.tube)}
                 name={`${loads.length > 1 ? `${load.tube}, ` : ""}With this one, ${Math.round(100 * ratio)} % as tested`}
               />
             ))

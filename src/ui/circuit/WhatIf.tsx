@@ -26,6 +26,10 @@ function Changes({ before, after }: { before: Answered; after: Answered }) {
       isPoint(node) && old !== undefined && Math.abs(volts - old) > Math.max(LEAST_VOLTS, WORTH_SAYING * Math.abs(old))
     );
   });
+  const gains = after.gains.flatMap(({ stage, hertz, gain }) => {
+    const old = before.gains.find((one) => one.stage === stage)?.gain;
+    return old !== undefined && Math.abs(gain / old - 1) > WORTH_SAYING ? [{ stage, hertz, gain, old }] : [];
+  });
   const watts = after.tubes.filter(({ plateWatts, plateLimit }) => plateLimit !== undefined && plateWatts > 0);
   return (
     <>
@@ -43,6 +47,12 @@ function Changes({ before, after }: { before: Answered; after: Answered }) {
           ))}
         </ul>
       )}
+      {gains.map(({ stage, hertz, gain, old }) => (
+        <p key={stage}>
+          {stage}: gain at {format(hertz, "frequency")} <span className="dim">{old.toPrecision(3)} →</span>{" "}
+          <strong className="font-mono">{gain.toPrecision(3)}</strong>
+        </p>
+      ))}
       {watts.map(({ tube, plateWatts, plateLimit = 0, screenWatts, screenLimit }) => {
         const over = plateWatts > plateLimit || (screenLimit !== undefined && screenWatts > screenLimit);
         return (

@@ -1,12 +1,15 @@
-import type { Cause } from "@/core/circuit";
+import type { Cause, Fault } from "@/core/circuit";
 import { format } from "@/core/quantity";
 
 const part = (name: string): string => (name === "supply" ? "The supply" : name);
-const about = ({ severity }: Cause): string =>
+const about = ({ severity }: Fault): string =>
   severity === undefined ? "" : `about ${format(severity, "resistance", 2)}`;
 
-/** What is wrong, in a few words: `C14 leaks, about 2.4 MΩ`. */
-export function causeText(cause: Cause): string {
+/** What is wrong, in a few words: `C14 leaks, about 2.4 MΩ`; two parts where one alone does not explain it. */
+export const causeText = (cause: Cause): string =>
+  cause.also ? `${faultText(cause)}; and ${faultText(cause.also)}` : faultText(cause);
+
+function faultText(cause: Fault): string {
   const name = part(cause.part);
   switch (cause.way) {
     case "leaks":
