@@ -300,6 +300,16 @@ export const sealCheck = pgTable("seal_check", {
   troubles: jsonb("troubles").$type<string[]>().notNull(),
 });
 
+/** Backups that were written and read back whole: what the shop is told by how old its last one is. */
+export const backup = pgTable("backup", {
+  id: uuid("id").primaryKey(),
+  at: moment("at").notNull().default(now()),
+  /** where it was laid, as the command was told */
+  file: text("file").notNull(),
+  bytes: bigint("bytes", { mode: "number" }).notNull(),
+  rows: integer("rows").notNull(),
+});
+
 /** Modifications as the shop keeps them; the shape of the body is recipeSchema in core/modifications. */
 export const recipe = pgTable("recipe", {
   id: uuid("id").primaryKey(),

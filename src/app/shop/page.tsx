@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
 import { people } from "@/db/people";
+import { lastBackup } from "@/db/backups";
+import { Backups } from "@/features/shop/Backups";
 import { Meters } from "@/features/shop/Meters";
 import { People } from "@/features/shop/People";
 import { TermsForm } from "@/features/shop/TermsForm";
@@ -14,13 +16,15 @@ export const metadata: Metadata = { title: "Shop" };
 
 export default async function ShopPage() {
   const db = database();
-  const [shop, owned, terms, staff, seals] = await Promise.all([
+  const [shop, owned, terms, staff, seals, backup] = await Promise.all([
     shopOf(db),
     meters(db),
     shopTerms(db),
     people(db),
     sealState(db),
+    lastBackup(db),
   ]);
+  const now = new Date().toISOString();
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-4">
       <h1 className="text-2xl font-bold">Shop</h1>
@@ -30,7 +34,7 @@ export default async function ShopPage() {
       <h2 className="text-xl font-bold">What it works by</h2>
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
-      <Meters meters={owned} today={new Date().toISOString()} />
+      <Meters meters={owned} today={now} />
       <h2 id="seals" className="text-xl font-bold">
         Seals of the logbooks
       </h2>
@@ -48,6 +52,10 @@ export default async function ShopPage() {
           List of seals as a file
         </a>
       </div>
+      <h2 id="backups" className="text-xl font-bold">
+        Backups
+      </h2>
+      <Backups last={backup} now={now} />
       <h2 className="text-xl font-bold">Everything, out and due</h2>
       <p className="dim max-w-3xl">
         The archive contains everything in the database, photos too. An empty database asks for it on its first page;{" "}
