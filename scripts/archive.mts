@@ -4,8 +4,9 @@ import path from "node:path";
 import { connect } from "@/db/client";
 import { restoreArchive, writeArchive } from "@/db/archive";
 import { migrateDatabase } from "@/db/migrate";
-import { BackupTrouble, isSealed, openSealed } from "@/server/backup";
+import { BackupTrouble, openSealed } from "@/server/backup";
 import { packing } from "@/server/packing";
+import { isSealed } from "@/server/sealed";
 import { NO_PASSPHRASE, passphrase } from "./passphrase";
 
 /**

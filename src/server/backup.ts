@@ -19,8 +19,6 @@ const WORK_FACTOR = 18;
 
 const ENDING = ".ndjson.gz.age";
 const NAME = /^jumelle-\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}\.ndjson\.gz\.age$/;
-/** How a file of age begins (age-encryption.org/v1). */
-const MAGIC = "age-encryption.org/v1";
 
 /** Something that whoever asks for a backup can put right. */
 export class BackupTrouble extends Error {}
@@ -28,17 +26,6 @@ export class BackupTrouble extends Error {}
 const toWeb = (stream: Readable) => Readable.toWeb(stream) as ReadableStream<Uint8Array>;
 const toNode = (stream: globalThis.ReadableStream<Uint8Array>) =>
   Readable.fromWeb(stream as unknown as ReadableStream<Uint8Array>);
-
-/** Is a file sealed with a passphrase? */
-export async function isSealed(file: string): Promise<boolean> {
-  const handle = await open(file);
-  try {
-    const { buffer, bytesRead } = await handle.read(Buffer.alloc(MAGIC.length), 0, MAGIC.length, 0);
-    return buffer.subarray(0, bytesRead).toString("latin1") === MAGIC;
-  } finally {
-    await handle.close();
-  }
-}
 
 /** A sealed file as it was before. A wrong passphrase, and a file that was changed, end with a sentence. */
 export async function openSealed(file: string, passphrase: string): Promise<Readable> {

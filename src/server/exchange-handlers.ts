@@ -18,6 +18,7 @@ import { sealList } from "@/db/verify";
 import { isId } from "./ids";
 import { logFailure } from "./log";
 import { failed, foreign, refuse } from "./request";
+import { beginsSealed } from "./sealed";
 import { BUSY, queueUp, takeInFile } from "./take-in-file";
 
 const MEGABYTE = 1024 * 1024;
@@ -126,12 +127,23 @@ export function handleArchive(): Response {
   return download(body, "application/gzip", `jumelle-archive-${now.slice(0, 10)}.ndjson.gz`);
 }
 
+/** A backup is opened by the command alone: its passphrase has no business on a page. */
+async function* notSealed(pieces: AsyncIterable<Uint8Array>): AsyncGenerator<Uint8Array> {
+  let first = true;
+  for await (const piece of pieces) {
+    if (first && beginsSealed(piece))
+      throw new Refused("This is a backup, sealed with a passphrase: “npm run restore -- FILE” lays it down.");
+    first = false;
+    yield piece;
+  }
+}
+
 /** Lays an archive into the database, if that is empty; the file streams through. */
 export async function handleRestore(request: Request): Promise<Response> {
   if (foreign(request)) return refuse(403, "This request came from another site.");
   if (!request.body) return refuse(400, "There is no file: choose the archive.");
   try {
-    const done = await restoreArchive(database(), Readable.from(piecesOf(request)));
+    const done = await restoreArchive(database(), Readable.from(notSealed(piecesOf(request))));
     return done.ok ? Response.json(done) : refuse(422, done.message);
   } catch (error) {
     return failed("restore", error, "The archive could not be laid down; nothing was changed.");

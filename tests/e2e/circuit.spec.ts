@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expectAccess } from "./axe";
-import { expect, madeSafe, plate, step, takeIn, tape, test } from "./bench";
+import { expect, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 import type { Page } from "@playwright/test";
 
 const net = (page: Page) => page.getByRole("grid", { name: "Net" });
@@ -168,6 +168,12 @@ test("volts that were read are explained: the part, how bad, how well it fits, w
   // The same on Find, without its being asked for.
   await step(page, "Find").click();
   await expect(explains(page).getByRole("listitem").first()).toContainText(/C14 leaks/);
+  // And it is evidence for the search, once for all volts together.
+  const causes = page.getByRole("region", { name: "Likely causes" });
+  const leak = causes.getByRole("listitem").first();
+  await expect(leak).toContainText("Coupling capacitor leaks (C14)");
+  await leak.locator("summary").first().click();
+  await expect(leak).toContainText("All volts that were read together, by the set’s net");
 });
 
 test("the circuit is drawn stage by stage: a part tells its load, a node opens its reading", async ({ page }) => {
@@ -201,6 +207,11 @@ test("the circuit is drawn stage by stage: a part tells its load, a node opens i
   await page.getByRole("button", { name: /^V4 cathode, by the net/ }).click();
   await read(page, "V4 cathode", "16.2");
   await expect(page.getByRole("button", { name: /^V4 cathode, .*read 16\.2 V, out/ })).toBeVisible();
+  // A part tells what became of it.
+  await write(page, "R8 replaced -> 470k 1W carbon film", "R8");
+  await page.getByRole("button", { name: /^R8, / }).click();
+  await expect(page.getByRole("list", { name: "R8 so far" })).toContainText("470");
+  await expect(page.getByRole("button", { name: /^R8, .*replaced/ })).toBeVisible();
   // A node that the chart does not have is a point of this pass.
   await page.getByRole("button", { name: /^V4 grid/ }).click();
   await read(page, "V4 grid", "2.1");

@@ -4,7 +4,8 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkArchive, restoreArchive, writeArchive } from "@/db/archive";
 import { lastBackup } from "@/db/backups";
-import { backUp, isSealed, openSealed, prune } from "@/server/backup";
+import { backUp, openSealed, prune } from "@/server/backup";
+import { isSealed } from "@/server/sealed";
 import { freshDatabase, linesInto, openShop } from "./shop";
 
 const SECRET = "seven herons on the slipway";

@@ -57,6 +57,7 @@ describe("an archive that is laid down through the page", () => {
   it.each([
     ["a text", () => new Uint8Array(Buffer.from("no archive at all")), /not an archive, or it is cut off/],
     ["one that is cut off", () => new Uint8Array(archive.subarray(0, archive.length / 2)), /cut off/],
+    ["a sealed backup", () => new Uint8Array(Buffer.from("age-encryption.org/v1\n-> scrypt")), /npm run restore/],
     ["a packed text", () => new Uint8Array(gzipSync("plain\n")), /Line 1 of the archive/],
     [
       "one in which a letter is changed",

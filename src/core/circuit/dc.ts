@@ -31,8 +31,11 @@ export type DcFailure = {
 /** A leak from each node to chassis, so that one that nothing feeds stands at zero, S. */
 const TO_CHASSIS = 1e-12;
 const MOST_STEPS = 100;
-/** Newton is done when no voltage moves by more than this: volts, and as a share. */
-const ABSOLUTE = 1e-6;
+/**
+ * Newton is done when no voltage moves by more than this: volts, and as a share. Its error goes by the square of its last
+ * move, so what is left is far below any digit that is shown.
+ */
+const ABSOLUTE = 2e-5;
 const RELATIVE = 1e-9;
 
 /** The equations of a net, ready to be solved again and again: the linear part is made once. */

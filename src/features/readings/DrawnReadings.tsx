@@ -2,7 +2,8 @@
 
 import { useMemo } from "react";
 import type { AtNode } from "@/core/drawing";
-import { asBuilt } from "@/core/history";
+import { asBuilt, historyOf } from "@/core/history";
+import { describe } from "@/core/kinds";
 import { modelName, nodeOfPoint } from "@/core/model";
 import type { Phase } from "@/core/readings";
 import { circuitQuestion, type Taken } from "@/core/visit";
@@ -10,7 +11,9 @@ import { CircuitDrawing, type Picked } from "@/ui/circuit/CircuitDrawing";
 import { PickedPlace } from "@/ui/circuit/PickedPlace";
 import { useCircuit } from "@/ui/circuit/useCircuit";
 import { useDrawing } from "@/ui/circuit/useDrawing";
+import { Link } from "@/ui/Link";
 import { useLogbook } from "@/ui/logbook";
+import { Time } from "@/ui/Time";
 
 type DrawnReadingsProps = {
   phase: Phase;
@@ -18,6 +21,40 @@ type DrawnReadingsProps = {
   picked: Picked | undefined;
   onPick: (picked: Picked) => void;
 };
+
+/** Entries of a part that stand under the drawing; all of them are in the set's file. */
+const LAST_ENTRIES = 3;
+
+/** What became of a part, the newest first. */
+function PastOfPart({ part }: { part: string }) {
+  const { settled, setId } = useLogbook();
+  const [designator = part] = part.split(/[/ ]/);
+  const past = historyOf(settled, designator).toReversed();
+  if (past.length === 0) return <p className="dim">Nothing is written of {designator} yet.</p>;
+  return (
+    <ul aria-label={`${designator} so far`}>
+      {past.slice(0, LAST_ENTRIES).map(({ entry, at, content }) => {
+        if (!content) return null;
+        const { subject, text } = describe(content);
+        return (
+          <li key={entry.id}>
+            <span className="dim mr-2 text-sm">
+              <Time iso={at} as="day" />
+            </span>
+            <strong>{subject}</strong> {text}
+          </li>
+        );
+      })}
+      {past.length > LAST_ENTRIES ? (
+        <li>
+          <Link href={`/sets/${setId}`} className="link">
+            {past.length - LAST_ENTRIES} earlier in the set’s file
+          </Link>
+        </li>
+      ) : null}
+    </ul>
+  );
+}
 
 /** The circuit of this set with what was read at its nodes and what became of its parts. */
 export function DrawnReadings({ phase, taken, picked, onPick }: DrawnReadingsProps) {
@@ -61,7 +98,10 @@ export function DrawnReadings({ phase, taken, picked, onPick }: DrawnReadingsPro
     <>
       <div className="mb-2 rounded-box bg-base-200 px-3 py-2 print:hidden">
         {picked && answer?.ok ? (
-          <PickedPlace picked={picked} sheet={model.sheet} answer={answer} />
+          <>
+            <PickedPlace picked={picked} sheet={model.sheet} answer={answer} />
+            {picked.kind === "part" ? <PastOfPart part={picked.name} /> : null}
+          </>
         ) : (
           <p className="min-h-6">Press a node to read it, a part for what became of it.</p>
         )}
