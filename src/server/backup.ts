@@ -1,4 +1,4 @@
-import { createReadStream } from "node:fs";
+import { createReadStream, createWriteStream } from "node:fs";
 import { mkdir, open, readdir, rename, rm, stat } from "node:fs/promises";
 import path from "node:path";
 import { Readable } from "node:stream";
@@ -8,6 +8,7 @@ import { Decrypter, Encrypter } from "age-encryption";
 import { checkArchive, writeArchive } from "@/db/archive";
 import { recordBackup } from "@/db/backups";
 import type { Db } from "@/db/client";
+import { Stalled } from "./body";
 import { packing } from "./packing";
 
 /** A passphrase of fewer characters is guessed by a machine in days. Shop's rule. */
@@ -45,9 +46,9 @@ async function seal(source: Readable, passphrase: string, file: string): Promise
   encrypter.setPassphrase(passphrase);
   encrypter.setScryptWorkFactor(WORK_FACTOR);
   const sealed = await encrypter.encrypt(toWeb(source) as globalThis.ReadableStream<Uint8Array>);
-  const handle = await open(file, "wx", 0o600);
+  await pipeline(toNode(sealed), createWriteStream(file, { flags: "wx", mode: 0o600 }));
+  const handle = await open(file, "r+");
   try {
-    await pipeline(toNode(sealed), handle.createWriteStream({ autoClose: false }));
     await handle.sync();
   } finally {
     await handle.close();
@@ -82,16 +83,19 @@ export async function backUp(db: Db, { folder, passphrase, now, keep = KEPT }: A
     const { out, write, end } = packing();
     const sealing = seal(out, passphrase, part);
     // Whichever of the two fails first is told; the other one ends with it.
-    const writing = (async () => {
-      const rows = await writeArchive(db, now.toISOString(), write);
-      await end();
-      return rows;
-    })();
     sealing.catch((error: unknown) => out.destroy(error instanceof Error ? error : undefined));
-    const rows = await writing.catch(async (error: unknown) => {
-      await sealing;
-      throw error;
-    });
+    let rows: number;
+    try {
+      rows = await writeArchive(db, now.toISOString(), write);
+      await end();
+    } catch (error) {
+      out.destroy();
+      const sealed = await sealing.then(
+        () => undefined,
+        (why: unknown) => why,
+      );
+      throw error instanceof Stalled ? (sealed ?? error) : error;
+    }
     await sealing;
     const back = await checkArchive(await openSealed(part, passphrase));
     if (!back.ok || back.rows !== rows)

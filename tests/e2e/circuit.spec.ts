@@ -238,9 +238,9 @@ test("the circuit speaks on the plates: ohms, B+ on the way up, ratings, a tube 
   await expect(grid).toContainText("low");
 
   await step(page, "First power").click();
+  await plate(page).getByRole("button", { name: "Variac, in steps" }).click();
   await plate(page)
-    .getByRole("button", { name: /^173 V/ })
-    .last()
+    .getByRole("button", { name: /^Rectifier in, 173 V/ })
     .click();
   await expect(
     plate(page).getByText(/^By the net B\+ 2\d\d V while the tubes are cold, then \d+ V at \d+ mA/),

@@ -12,6 +12,7 @@ const MOVED = 1e-6;
 export function stamperOf(laws: readonly Law[]) {
   const before = laws.map(() => new Float64Array(ENDS));
   const v = new Float64Array(ENDS);
+  const asked = new Float64Array(ENDS);
   const amps = new Float64Array(ENDS);
   const slope = new Float64Array(ENDS * ENDS);
   /**
@@ -33,16 +34,17 @@ export function stamperOf(laws: readonly Law[]) {
       const law = laws[index] as Law;
       const last = before[index] as Float64Array;
       const ends = law.nodes.length;
-      const asked = (end: number): number => {
+      for (let end = 0; end < ends; end += 1) {
         const node = law.nodes[end] as number;
-        return node < 0 ? 0 : (x[node] as number);
-      };
-      for (let end = 0; end < ends; end += 1) v[end] = asked(end);
+        v[end] = node < 0 ? 0 : (x[node] as number);
+        asked[end] = v[end] as number;
+      }
       if (law.limit && !first) {
         law.limit(v, last);
-        for (let end = 0; end < ends; end += 1) if (Math.abs((v[end] as number) - asked(end)) > MOVED) heldBack = true;
+        for (let end = 0; end < ends; end += 1)
+          if (Math.abs((v[end] as number) - (asked[end] as number)) > MOVED) heldBack = true;
       }
-      last.set(v);
+      for (let end = 0; end < ends; end += 1) last[end] = v[end] as number;
       law.at(v, amps, slope);
       const share = strength?.get(index) ?? 1;
       for (let row = 0; row < ends; row += 1) {

@@ -51,7 +51,7 @@ describe("a wrong tube in a series string", () => {
           expect(wrongHeater(220, DROPPER, FJORD, read)?.position).toBe(position);
         },
       ),
-      { numRuns: 200 },
+      { numRuns: 60 },
     );
   });
 });

@@ -21,9 +21,13 @@ export type WrongHeater = {
   volts: Map<string, number>;
 };
 
-/** Heaters of the tube table, each with its types. */
-function heatersOfTable(): { heater: Heater; types: { type: string; base: string }[] }[] {
-  const found: { heater: Heater; types: { type: string; base: string }[] }[] = [];
+type Listed = { heater: Heater; types: { type: string; base: string }[] };
+let listed: Listed[] | undefined;
+
+/** Heaters of the tube table, each with its types; gathered once. */
+function heatersOfTable(): Listed[] {
+  if (listed) return listed;
+  const found: Listed[] = [];
   for (const { type, heaters, pinout } of tubeTypes())
     for (const heater of heaters) {
       const same = found.find(
@@ -34,6 +38,7 @@ function heatersOfTable(): { heater: Heater; types: { type: string; base: string
       if (same) same.types.push(named);
       else found.push({ heater, types: [named] });
     }
+  listed = found;
   return found;
 }
 

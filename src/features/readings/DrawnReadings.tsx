@@ -58,7 +58,7 @@ function PastOfPart({ part }: { part: string }) {
 
 /** The circuit of this set with what was read at its nodes and what became of its parts. */
 export function DrawnReadings({ phase, taken, picked, onPick }: DrawnReadingsProps) {
-  const { model, settled, visit, serial, now } = useLogbook();
+  const { model, settled, visit, serial, input } = useLogbook();
   const { drawing, failed } = useDrawing(model.id, model.version);
   const question = useMemo(() => {
     const asked = circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id, phase });
@@ -84,8 +84,8 @@ export function DrawnReadings({ phase, taken, picked, onPick }: DrawnReadingsPro
     return at;
   }, [answer, taken]);
   const states = useMemo(
-    () => new Map(asBuilt(settled, model.sheet, now).map(({ designator, state }) => [designator, state])),
-    [settled, model.sheet, now],
+    () => new Map(asBuilt(settled, model.sheet, input.now).map(({ designator, state }) => [designator, state])),
+    [settled, model.sheet, input.now],
   );
   if (failed)
     return (

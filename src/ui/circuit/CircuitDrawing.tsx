@@ -270,6 +270,15 @@ function PanelView({ panel, node, part, live, picked, onPick, onGo }: PanelProps
                 on={is("part", shape.part)}
                 onPress={() => onPick({ kind: "part", name: shape.part })}
               />
+            ) : shape.kind === "device" ? (
+              <Pressed
+                key={index}
+                label={shape.part}
+                on={is("part", shape.part)}
+                onPress={() => onPick({ kind: "part", name: shape.part })}
+              >
+                <Field on={is("part", shape.part)} x={shape.x - 30} y={shape.y - 41} width={60} height={82} />
+              </Pressed>
             ) : shape.kind === "node" ? (
               <NodeMark
                 key={index}
