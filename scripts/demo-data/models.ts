@@ -1,4 +1,4 @@
-import { components, base, tubes, volts, amps, type DemoModel } from "./sheet-helpers";
+import { base, components, tubes, volts, type DemoModel } from "./sheet-helpers";
 import { FJORD, LANTERN, REGENT } from "./full-sheets";
 import { SKIPPER } from "./skipper-sheet";
 import { KESTREL, T60 } from "./transmitter-sheets";

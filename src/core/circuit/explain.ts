@@ -1,16 +1,16 @@
 import type { Component } from "../model";
-import { candidatesOf, type Candidate, type Way } from "./candidates";
+import { candidatesOf } from "./candidates";
 import { joined, type Change } from "./change";
 import type { Solved } from "./expect";
 import { cholesky, distance, likelihoodOf, logSum, scale, STRAIGHT, type Matrix } from "./likelihood";
-import { fit, type Fitted, type Predict, type Predicted } from "./fit";
+import { fit, type Fault, type Fitted, type Predict, type Predicted } from "./fit";
 import { nextPoint, type NextPoint } from "./next-point";
 import { pairsOf, type Pair } from "./pairs";
 
 /**
- * What explains these readings: each part open, shorted, drifted, leaking, each tube weak or dead, one at a time, with its
- * severity fitted. The readings’ covariance comes from the tolerances of all parts, so that a B+ that is low everywhere is
- * one surprise and not ten.
+ * What explains these readings: each part open, shorted, drifted, leaking, each tube weak or dead, with its severity
+ * fitted; one at a time, and in pairs where none explains them alone. The readings’ covariance comes from the tolerances of
+ * all parts, so that a B+ that is low everywhere is one surprise and not ten.
  */
 
 /** A reading at a node, with what the meter is to the circuit, V and Ω. */
@@ -20,16 +20,8 @@ export type NodeReading = { id: string; node: string; volts: number; meterOhms?:
 export type Spread = { parts: number; tubes: number; line: number; meter: number };
 export const USUAL_SPREAD: Spread = { parts: 0.06, tubes: 0.1, line: 0.02, meter: 0.015 };
 
-/** A part and how it fails; with the Ω of the leak or of the part as it is now, or the share of a weak tube's current. */
-export type Fault = Pick<Explanation, "part" | "way" | "severity" | "unit">;
-
-export type Explanation = {
+export type Explanation = Fault & {
   key: string;
-  part: string;
-  way: Way;
-  /** Ω of the leak or of the part as it is now, share of the current of a weak tube; undefined where it has none */
-  severity?: number;
-  unit: Candidate["unit"];
   /** a second part, where one alone does not explain what was read */
   also?: Fault;
   probability: number;

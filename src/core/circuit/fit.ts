@@ -1,6 +1,15 @@
-import type { Candidate } from "./candidates";
+import type { Candidate, Way } from "./candidates";
 import type { Change } from "./change";
 import { logSum } from "./likelihood";
+
+/** A part and how it fails. */
+export type Fault = {
+  part: string;
+  way: Way;
+  /** Ω of the leak or of the part as it is now, share of the current of a weak tube; undefined where it has none */
+  severity?: number;
+  unit: Candidate["unit"];
+};
 
 /** What would be read, and volts of all nodes. */
 export type Predicted = { y: Float64Array; x: Float64Array };

@@ -37,20 +37,13 @@ export {
   type Solved,
   type TubeLoad,
 } from "./expect";
-export {
-  explainer,
-  USUAL_SPREAD,
-  type Explained,
-  type Explanation,
-  type Fault,
-  type NodeReading,
-  type Spread,
-} from "./explain";
+export { explainer, USUAL_SPREAD, type Explained, type Explanation, type NodeReading, type Spread } from "./explain";
 export { coldCircuit, nextOhms, ohmsAt, type Cold, type OhmsCheck } from "./ohms";
 export { answerCircuit, type CircuitAnswer, type CircuitQuestion, type Cause } from "./question";
 export { plateAmps, plateCurves, type PlateCurve } from "./curves";
 export { circuitFacts, type CircuitFacts, type FactsQuestion, type Rise } from "./facts";
 export { netMoves, type Moves, type NodeMove } from "./moves";
+export type { Fault } from "./fit";
 export { GAIN_HZ, gainsOf, type StageGain } from "./gain";
 export { ratingsOf, type Rating } from "./ratings";
 export { readSpice, type Netlist, type NetlistRow } from "./spice/read";

@@ -1,7 +1,6 @@
 import type { Candidate } from "./candidates";
 import { joined } from "./change";
-import type { Fault } from "./explain";
-import { fit, type Fitted, type Predict } from "./fit";
+import { fit, type Fault, type Fitted, type Predict } from "./fit";
 
 /** A second cause beside a first one, with its severity fitted. */
 export type Pair = Fitted & { also: Fault };
