@@ -26,10 +26,10 @@ export const T60: DemoModel = {
       ),
       components: components(`
         C22 reservoir 8/1000 @high voltage
-        C30 cathode-bypass 25/25 @speech
-        C31 coupling .01/600 @speech
-        C32 smoothing 8/450 @speech
-        C33 cathode-bypass 25/25 @speech
+        C60 cathode-bypass 25/25 @speech
+        C61 coupling .01/600 @speech
+        C62 smoothing 8/450 @speech
+        C63 cathode-bypass 25/25 @speech
         R19 bias 20k 10W @PA
         R30 anode-load 220k @speech
         R31 bias 2.2k @speech
@@ -63,15 +63,15 @@ export const T60: DemoModel = {
      source 270 V 200 | gnd | Screen rail
      source 22 V 1k | Bias | gnd
      R35 | Modulator rail | Speech rail
-     C32 | Speech rail | gnd
+     C62 | Speech rail | gnd
      R32 | V4a.grid | gnd
      R31 | V4a.cathode | gnd
-     C30 | V4a.cathode | gnd
+     C60 | V4a.cathode | gnd
      R30 | Speech rail | V4a.plate
-     C31 | V4a.plate | level
+     C61 | V4a.plate | level
      VR2 | level | gnd | V4b.grid | 50 %
      R34 | V4b.cathode | gnd
-     C33 | V4b.cathode | gnd
+     C63 | V4b.cathode | gnd
      T4 driver primary | Speech rail | V4b.plate
      T4 driver secondary a | Bias | V5.grid
      T4 driver secondary b | Bias | V6.grid
