@@ -171,7 +171,8 @@ export function explainer(solved: Solved, components: readonly Component[], spre
     const offOf = ({ y }: Predicted) =>
       known.map((_, k) => ((read[k] as number) - scale(y[k] as number)) / (sigma[k] as number));
     const [best] = singles;
-    const unexplained = best !== undefined && offOf(best).some((off) => Math.abs(off) > STRANGE);
+    // One reading that does not fit is a slip of the probe sooner than a second fault.
+    const unexplained = best !== undefined && offOf(best).filter((off) => Math.abs(off) > STRANGE).length > 1;
     const pairs = unexplained ? pairsOf(singles, candidates, { predict, likelihood, often }) : [];
     const all: (Fitted & Partial<Pair>)[] = [...singles, ...pairs].sort(byWeight);
     const sound = likelihood(base.y);
