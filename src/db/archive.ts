@@ -59,23 +59,33 @@ export type Put = (piece: string, ends: boolean) => Promise<void> | void;
 /** Bytes of a file that are read at once; three of them are four letters of base64, so that pieces join. */
 const SLICE = 360_000;
 
+type FileColumn = typeof attachment.content | typeof attachment.thumb;
+
 /**
  * A file's bytes stand beside its row. They come in slices, encoded by the database: a photo is never held whole, and
  * base64 needs no escaping.
  */
 async function putFile(tx: Tx, row: Record<string, unknown>, put: Put): Promise<void> {
-  const slices = async (column: typeof attachment.content | typeof attachment.thumb) => {
+  const sliceOf = (column: FileColumn, from: number) =>
+    tx
+      .select({
+        text: sql<
+          string | null
+        >`replace(encode(substring(${column} from ${from}::int for ${SLICE}::int), 'base64'), E'\\n', '')`,
+      })
+      .from(attachment)
+      .where(eq(attachment.id, String(row.id)))
+      .then(([found]) => found?.text);
+  const slices = async (column: FileColumn) => {
+    // The database encodes a slice while the one before it is packed.
+    let next = sliceOf(column, 1);
     for (let from = 1; ; from += SLICE) {
-      const [found] = await tx
-        .select({
-          text: sql<
-            string | null
-          >`replace(encode(substring(${column} from ${from}::int for ${SLICE}::int), 'base64'), E'\\n', '')`,
-        })
-        .from(attachment)
-        .where(eq(attachment.id, String(row.id)));
-      if (!found?.text) return;
-      await put(found.text, false);
+      const text = await next;
+      if (!text) return;
+      next = sliceOf(column, from + SLICE);
+      // Where the packing ends early, nobody asks for it any more.
+      next.catch(() => undefined);
+      await put(text, false);
     }
   };
   await put(`{"table":"attachment","row":${JSON.stringify(row)},"content":"`, false);
