@@ -1,5 +1,6 @@
 import {
   acAt,
+  candidatesOf,
   compile,
   degreesOf,
   explainer,
@@ -49,6 +50,13 @@ row("---", "---", "---", "---");
 const own = timed(200, () => void solver.solve());
 const theirs = timed(9, () => void oraclePoint(net));
 row("operating point of the Lantern, five tubes", ms(own), ms(theirs), (theirs / own).toFixed(0));
+const faults = candidatesOf(compiled, CIRCUITS.Lantern.components);
+const variants = Array.from({ length: 500 }, (_, k) => {
+  const fault = faults[k % faults.length] as (typeof faults)[number];
+  return fault.change(fault.from * (fault.to / fault.from) ** ((k / faults.length) % 1 || 0.5));
+});
+const many = timed(9, () => variants.forEach((change) => void solver.solve(change, point.x)));
+row("500 faulty circuits (theirs: 500 times one)", ms(many), ms(500 * theirs), ((500 * theirs) / many).toFixed(0));
 const hertz = Array.from({ length: 200 }, (_, k) => 10 * 10 ** (k / 50));
 const signal: Net = [...net, { kind: "amps", name: "I_in", a: "gnd", b: "V3.grid", amps: 0, ac: 1e-6 }];
 const withSignal = compile(signal);

@@ -71,10 +71,10 @@ describe("what a fault does to volts, by the set's own circuit", () => {
 });
 
 describe("volts that were read, as one piece of evidence", () => {
-  const causes = (times: [string, number][]) =>
+  const causes = (times: [string, number][], readings = 5) =>
     consider({
-      facts: { ...WITH_NET, netEvidence: times },
-      evidence: [{ id: "read", test: NET_TEST, outcome: netOutcome(times) }],
+      facts: { ...WITH_NET, netEvidence: { readings, times } },
+      evidence: [{ id: "read", test: NET_TEST, outcome: netOutcome({ readings, times }) }],
       done: [],
       mended: [],
       confirmed: [],
@@ -98,9 +98,17 @@ describe("volts that were read, as one piece of evidence", () => {
     expect(ratio).toBeLessThan(20);
   });
 
+  it("is no surer of one reading than that it was a slip", () => {
+    const of = (readings: number) =>
+      causes([["C4 leaks", 50_000]], readings).causes.find(({ id }) => id.includes("coupling-leaky@C4"));
+    expect(of(1)?.for[0]?.times).toBeLessThan(25);
+    expect(of(2)?.for[0]?.times).toBeGreaterThan(100);
+    expect(of(1)?.probability).toBeLessThan(of(3)?.probability ?? 0);
+  });
+
   it("clears what would have moved the volts where they are as a sound set's", () => {
     const times: [string, number][] = [["C4 leaks", 0.02], ["V2 dead", 0.001]]; // prettier-ignore
-    expect(netOutcome(times)).toBe("sound");
+    expect(netOutcome({ readings: 5, times })).toBe("sound");
     const { causes: left, ruledOut } = causes(times);
     const dead = [...left, ...ruledOut].find(({ id }) => id.includes("tube-dead@V2"));
     expect(dead?.probability).toBeLessThan(0.1 * (dead?.prior ?? 0));
@@ -108,6 +116,6 @@ describe("volts that were read, as one piece of evidence", () => {
 
   it("is no test that is offered", () => {
     expect(causes([["C4 leaks", 4000]]).tests.some(({ id }) => id === NET_TEST)).toBe(false);
-    expect(netTest([], [])).toBeUndefined();
+    expect(netTest([], { readings: 0, times: [] })).toBeUndefined();
   });
 });

@@ -9,8 +9,13 @@ export type Physics = {
   rail?: string;
 };
 
-/** Volts that were read, weighed by the circuit as a whole: how many times likelier each fault makes them. */
-export type NetEvidence = readonly (readonly [fault: string, times: number])[];
+/** Volts that were read, weighed by the circuit as a whole. */
+export type NetEvidence = {
+  /** how many were read */
+  readings: number;
+  /** how many times likelier each fault makes them than that nothing is wrong */
+  times: readonly (readonly [fault: string, times: number])[];
+};
 
 /** How the circuit calls a way to fail, by the last word of the mode’s key. */
 const CAPACITOR_WAYS: [RegExp, string][] = [
@@ -90,6 +95,14 @@ export function movesAt(
 export const NET_TEST = "net";
 /** A share of readings is wrong however well they fit: at best they are so telling. */
 const NET_SLIP = 0.002;
+/**
+ * One reading of so many is a slip of the probe or of the scale: it makes nothing likelier than by this, and two by its
+ * square. Shop's estimate.
+ * @example of twenty cathodes that read a third too high, one was read wrongly
+ */
+const ONE_IS_A_SLIP = 20;
+/** From here on more readings are no surer. */
+const SURE_FROM = 3;
 /** Classes of how telling the readings are, three to a decade of them. */
 const CLASSES = 12;
 
@@ -98,9 +111,10 @@ const CLASSES = 12;
  * that nothing is wrong. The first outcome is that a sound circuit reads so.
  */
 export function netTest(faults: readonly Fault[], evidence: NetEvidence): Test | undefined {
-  if (evidence.length === 0) return undefined;
-  const times = new Map(evidence);
+  if (evidence.times.length === 0) return undefined;
+  const times = new Map(evidence.times);
   const most = Math.max(1, ...times.values());
+  const telling = Math.min(most, ONE_IS_A_SLIP ** Math.min(evidence.readings, SURE_FROM));
   const moved = most > 1;
   const shareOf = (fault: Fault): number => {
     const one = fault.net === undefined ? undefined : times.get(fault.net);
@@ -127,7 +141,7 @@ export function netTest(faults: readonly Fault[], evidence: NetEvidence): Test |
     minutes: 0,
     hazard: 0,
     outcomes: NET_OUTCOMES,
-    slip: moved ? Math.max(NET_SLIP, Math.min(1, (2 * MOST_SHOWN) / most)) : NET_SLIP,
+    slip: moved ? Math.max(NET_SLIP, Math.min(1, (2 * MOST_SHOWN) / telling)) : NET_SLIP,
     // Effect 0 is none; the classes come behind it.
     response: Uint8Array.from(classes, ({ share, at }) => (share > 0 ? at + 1 : 0)),
     effects: [[0, 0], ...shares.map((share): [number, number] => [0, share])],
@@ -143,4 +157,4 @@ const NET_OUTCOMES: Test["outcomes"] = [
 
 /** The outcome that was seen. */
 export const netOutcome = (evidence: NetEvidence): "sound" | "moved" =>
-  evidence.some(([, times]) => times > 1) ? "moved" : "sound";
+  evidence.times.some(([, times]) => times > 1) ? "moved" : "sound";

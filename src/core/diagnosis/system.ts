@@ -158,7 +158,7 @@ function faultsOf(facts: SetFacts): Fault[] {
 export function systemOf(facts: SetFacts): System {
   const faults = faultsOf(facts);
   const tests = testsOf(facts.circuit, faults, facts.highestVolts, facts.nature ?? {}, facts.physics);
-  const read = netTest(faults, facts.netEvidence ?? []);
+  const read = netTest(faults, facts.netEvidence ?? { readings: 0, times: [] });
   return {
     stages: facts.circuit.stages,
     faults,

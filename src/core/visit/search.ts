@@ -37,7 +37,7 @@ export type SearchInput = VisitInput & {
   /** what faults do to volts by the set's own circuit, where the model has a net */
   physics?: Physics | undefined;
   /** volts that the circuit has weighed at once: the entries that they are from, and how telling they are */
-  weighed?: { entries: readonly string[]; times: NetEvidence } | undefined;
+  weighed?: { entries: readonly string[]; times: NetEvidence["times"] } | undefined;
 };
 
 /** Tests whose readings the circuit weighs as a whole: each reading counts once. */
@@ -49,6 +49,8 @@ export type Search = {
   /** nobody has looked at the circuit yet: it was made from the tubes and the words of the sheet */
   proposed: boolean;
   question: Question;
+  /** all that was seen, each reading by itself, also where the circuit weighs them at once */
+  seen: readonly Evidence[];
   system: System;
   /** entries that say something that no test of this circuit asks */
   unread: string[];
@@ -124,7 +126,7 @@ export function searchOf(input: SearchInput): Search {
     figures: input.figures?.often,
     ...(input.learnt && input.figures?.learns !== false ? { learnt: input.learnt } : {}),
     ...(input.physics ? { physics: input.physics } : {}),
-    ...(input.weighed ? { netEvidence: input.weighed.times } : {}),
+    ...(input.weighed ? { netEvidence: { readings: input.weighed.entries.length, times: input.weighed.times } } : {}),
   };
   const system = systemFor(facts);
   const set = { system, circuit, sheet: input.sheet };
@@ -172,6 +174,7 @@ export function searchOf(input: SearchInput): Search {
     circuit,
     proposed,
     system,
+    seen: evidence,
     question: { facts, evidence: weighed, done: [...done], mended, confirmed, lacking: input.lacking ?? [], met },
     unread: moments.flatMap(({ evidence: list }) =>
       list.filter(({ test }) => !system.testById.has(test)).map(({ id }) => id),
@@ -192,7 +195,12 @@ function weighedAtOnce(evidence: readonly Evidence[], weighed: SearchInput["weig
   const before = own?.at(-1)?.mended;
   return [
     ...(rest ?? []),
-    { id: last, test: NET_TEST, outcome: netOutcome(weighed.times), ...(before ? { mended: before } : {}) },
+    {
+      id: last,
+      test: NET_TEST,
+      outcome: netOutcome({ readings: weighed.entries.length, times: weighed.times }),
+      ...(before ? { mended: before } : {}),
+    },
   ];
 }
 

@@ -55,7 +55,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
   const byStage = useMemo(() => {
     const seen = new Map<string, Seen>();
     const entries = new Map<string, string[]>();
-    for (const { id, test, outcome } of question.evidence) {
+    for (const { id, test, outcome } of search.seen) {
       const known = system.testById.get(test);
       if (!known?.stage) continue;
       const stage = known.stage.id;
@@ -65,7 +65,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       entries.set(stage, [...(entries.get(stage) ?? []), id]);
     }
     return { seen, entries };
-  }, [question.evidence, system]);
+  }, [search.seen, system]);
 
   const lastTime = found.filter((one) => one.modelId === model.id && one.visitId !== visit.id);
   const mended = new Set(question.mended);
