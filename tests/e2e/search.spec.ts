@@ -179,8 +179,15 @@ test("a finding shows its evidence, and what was complained of is heard again", 
   await expect(tape(page).getByText(/Output into the dummy load on transmit, again: full output/)).toBeVisible();
 });
 
-test("the demo's contradiction names the entries that clash", async ({ page }) => {
-  await page.goto("/bench/1176?step=find");
+test("a contradiction names the entries that clash", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "dead");
+  await madeSafe(page);
+  // No plate has any volts, and yet B+ was read as it should be: it was read at another point.
+  await write(page, "volts if:plate = none", /Plate of IF stage/);
+  await write(page, "rail reservoir = normal", /Volts of Reservoir/);
+  await write(page, "volts af:plate = none", /Plate of First audio/);
+  await write(page, "volts output:plate = none", /Plate of Output stage/);
+  await step(page, "Find").click();
   await expect(plate(page).getByText("Contradiction:")).toBeVisible();
   await expect(plate(page).getByText(/Repeat the one that you doubt/)).toBeVisible();
 });

@@ -41,16 +41,19 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
 
   const entryOf = useMemo(() => {
     const tape = new Map(settled.map((item, index) => [item.entry.id, { n: index + 1, content: item.content }]));
-    // Volts that the circuit has weighed at once stand under the last of them.
-    const net = question.evidence.find(({ test }) => test === NET_TEST)?.id;
     return (id: string) => {
       const item = tape.get(id);
       if (!item?.content) return undefined;
-      if (id === net) return { n: item.n, text: "All volts that were read together, by the set’s net" };
       const { subject, text } = describe(item.content);
       return { n: item.n, text: `${subject}: ${text}`.slice(0, 140) };
     };
-  }, [settled, question.evidence]);
+  }, [settled]);
+  // Volts that the circuit has weighed at once stand under the last of them.
+  const net = question.evidence.find(({ test }) => test === NET_TEST)?.id;
+  const evidenceOf = (id: string) => {
+    const entry = entryOf(id);
+    return entry && id === net ? { ...entry, text: "All volts that were read together, by the set’s net" } : entry;
+  };
 
   const byStage = useMemo(() => {
     const seen = new Map<string, Seen>();
@@ -217,7 +220,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
             onImagine={imagine}
           />
         </section>
-        <Causes picture={picture} evidenceOf={entryOf} onFound={setConfirming} lastTime={lastTime} />
+        <Causes picture={picture} evidenceOf={evidenceOf} onFound={setConfirming} lastTime={lastTime} />
       </div>
       <Explains quiet />
       <div className="grid gap-4 xl:grid-cols-2">
