@@ -46,7 +46,10 @@ try {
       },
     },
     "new-job": { view: "/sets/new" },
-    search: { view: "/bench/1192?step=find" },
+    search: {
+      view: "/bench/1192?step=find",
+      before: (page) => page.getByRole("region", { name: "Likely causes" }).waitFor(),
+    },
     "make-safe": { view: "/bench/1187?step=make-safe" },
     "first-power": { view: "/bench/1176?step=first-power" },
     tools: { view: "/tools" },
