@@ -37,10 +37,11 @@ function Finding({
   const say = async (change: Partial<typeof latest>) => {
     // What was said when it was reopened belongs to that word alone.
     const { why: _why, ...kept } = latest;
+    setError(undefined);
     const outcome = await append({ kind: "finding", payload: { ...kept, state: "found", about: id, ...change } });
-    // What was typed while the server took its time stays.
+    // What was typed, and what was said, while the server took its time stays.
     if (outcome.ok) setWords((now) => (now === words ? "" : now));
-    setError(outcome.ok ? undefined : outcome.problems[0]?.message);
+    else setError(outcome.problems[0]?.message);
   };
   const mended = () => {
     if (!words.trim()) return setError("Say what mended it: C14 replaced, joint reflowed, contacts cleaned.");
