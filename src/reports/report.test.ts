@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Content } from "@/core/kinds";
 import { proposeNet } from "@/core/circuit";
 import type { Panel } from "@/core/drawing";
-import { AMPLIFIER, entry, note, replace, symptom, work } from "@/core/fixtures";
+import { AMPLIFIER, entry, note, replace, symptom, voltage, work } from "@/core/fixtures";
 import { reportDocument } from "./document";
 import { inputOf, longLog } from "./fixtures";
 import { renderReport } from "./render";
@@ -308,18 +308,7 @@ describe("the picture of a model in the report for the bench", () => {
 
 describe("the circuit in the report for the bench", () => {
   it("is drawn with the volts that were read last and the state of its parts", async () => {
-    const read = (point: string, value: number): Content => ({
-      kind: "reading",
-      payload: {
-        v: 1,
-        phase: "baseline",
-        point,
-        quantity: "voltage",
-        measured: { text: `${value} V`, value },
-        expected: { text: "130", value: 130, tolerance: 0.2 },
-      },
-    });
-    const contents = [read("V1 plate", 60), read("V1 plate", 131), replace("R3", "47k")];
+    const contents = [voltage("V1 plate", 60, 130), voltage("V1 plate", 131, 130), replace("R3", "47k")];
     const net = proposeNet(AMPLIFIER).rows.map(({ reason: _, ...row }) => row);
     const panel: Panel = {
       id: "V1",

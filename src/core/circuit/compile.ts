@@ -26,6 +26,13 @@ export type Compiled = {
   lawNames: readonly string[];
 };
 
+/** How tubes are, by position: both sections of `V4` are in one bulb. A section may have a word of its own, `V4a`. */
+export type Conditions = Readonly<Record<string, Condition>>;
+
+/** The condition of a tube or of a section of one. */
+export const conditionOf = (conditions: Conditions, name: string): Condition =>
+  conditions[name] ?? conditions[name.replace(/[ab]$/, "")] ?? NEW;
+
 /** The law of a device; undefined for what is linear. */
 export function lawOf(
   element: Element,
@@ -55,16 +62,16 @@ export function lawOf(
 
 /**
  * Numbers the nodes of a net.
- * @param conditions of tubes, by name: how strong they are, how gassy
+ * @param conditions of tubes, by position: how strong they are, how gassy
  */
-export function compile(net: Net, conditions: Readonly<Record<string, Condition>> = {}): Compiled {
+export function compile(net: Net, conditions: Conditions = {}): Compiled {
   const index = new Map<string, number>();
   for (const element of net)
     for (const node of nodesOf(element)) if (node !== GROUND && !index.has(node)) index.set(node, index.size);
   const branch = new Map<string, number>();
   for (const element of net) if (element.kind === "volts") branch.set(element.name, index.size + branch.size);
   const devices = net.flatMap((element): [string, Law][] => {
-    const law = lawOf(element, index, conditions[element.name]);
+    const law = lawOf(element, index, conditionOf(conditions, element.name));
     return law ? [[element.name, law]] : [];
   });
   return {

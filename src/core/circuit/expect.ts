@@ -1,9 +1,9 @@
 import { mainRail, nodeOfPoint, type ChartPoint, type MeterLoad, type Sheet } from "../model";
 import { CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
 import { tubeType } from "../tubes";
-import { compile, LEAST_OHMS, type Compiled } from "./compile";
+import { compile, conditionOf, LEAST_OHMS, type Compiled, type Conditions } from "./compile";
 import { solverOf, voltsAt, type DcFailure, type Solver } from "./dc";
-import { netOfSheet, SUPPLY, type CircuitSheet, type NetRemark, type SetState } from "./from-sheet";
+import { coldTubes, netOfSheet, SUPPLY, type CircuitSheet, type NetRemark, type SetState } from "./from-sheet";
 import { plateTakes, spaceAt } from "./laws/tube";
 import { GROUND, type Net } from "./net";
 
@@ -116,7 +116,7 @@ export function loadsOf({ net, compiled, x }: Solved): Load[] {
 export function tubeLoads(
   { net, compiled, x }: Solved,
   tubes: Sheet["tubes"],
-  conditions: NonNullable<SetState["conditions"]> = {},
+  conditions: Conditions = {},
 ): TubeLoad[] {
   const v = (node: string) => voltsAt(compiled, x, node) ?? 0;
   return net.flatMap((element): TubeLoad[] => {
@@ -129,7 +129,7 @@ export function tubeLoads(
       ...(type?.limits.plateWatts ? { plateLimit: type.limits.plateWatts } : {}),
       ...(type?.limits.screenWatts ? { screenLimit: type.limits.screenWatts } : {}),
     };
-    const strength = conditions[element.name]?.strength ?? 1;
+    const { strength } = conditionOf(conditions, element.name);
     const feed = element.kind === "triode" ? plate : v(element.screen) - k;
     const amps = strength * spaceAt(element.model, feed, grid).amps;
     const share = element.kind === "triode" ? 1 : plateTakes(element.model, plate).share;
@@ -161,9 +161,8 @@ const HIGH_LINE = 1.1;
  */
 export function highestVolts(sheet: CircuitSheet): Map<string, number> {
   const line = (sheet.chart?.lineVolts ?? sheet.lineVolts) * HIGH_LINE;
-  const cold = Object.fromEntries(sheet.tubes.map(({ position }) => [position, { strength: 0, gas: 0 }]));
   const found = new Map<string, number>();
-  for (const conditions of [undefined, cold]) {
+  for (const conditions of [undefined, coldTubes(sheet)]) {
     const solved = solveSheet(sheet, { line, ...(conditions ? { conditions } : {}) });
     if (!isSolved(solved)) continue;
     for (const { part, volts } of loadsOf(solved)) found.set(part, Math.max(found.get(part) ?? 0, Math.abs(volts)));

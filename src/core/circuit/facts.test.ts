@@ -69,6 +69,18 @@ describe("what follows from a circuit", () => {
     expect(bare).toBeLessThan(0.75 * (first?.gain ?? 0));
   });
 
+  it("takes both sections of a double triode as cold, and as tested", () => {
+    const rows = (NET.net ?? []).map((row) => ({ ...row, from: row.from.replace("V1.", "V1a."), to: row.to.replace("V1.", "V1a.") })); // prettier-ignore
+    const tubes = NET.tubes.map((tube) => (tube.position === "V1" ? { ...tube, type: "12AX7" } : tube));
+    const sheet: Sheet = { ...NET, tubes, net: rows };
+    const { rise, highest } = facts({ sheet, fractions: [1] });
+    // Nothing draws while all are cold: the plate stands at the peak of the supply, line high.
+    expect(rise[0]?.cold).toBeCloseTo(260 * Math.SQRT2, 0);
+    expect(new Map(highest).get("C4")).toBeCloseTo(260 * Math.SQRT2 * 1.1, 0);
+    const plate = (strengths: [string, number][]) => of(facts({ sheet, strengths }).tubes, "V1a").plateAmps;
+    expect(plate([["V1", 0.5]])).toBeLessThan(plate([]));
+  });
+
   it("has the ohms that belong from each electrode to chassis with all in its place", () => {
     const { ohms } = facts();
     expect(of(ohms, "V2.grid").plus).toBeCloseTo(470e3, -3);

@@ -11,7 +11,7 @@ import {
   type Solved,
   type TubeLoad,
 } from "./expect";
-import { SUPPLY, type CircuitSheet, type SetState } from "./from-sheet";
+import { coldTubes, SUPPLY, type CircuitSheet, type SetState } from "./from-sheet";
 import { gainsOf, type StageGain } from "./gain";
 import { supplyAt } from "./laws/supply";
 import { coldCircuit, ohmsAt } from "./ohms";
@@ -65,9 +65,8 @@ function supplied({ net, compiled, x }: Solved): number {
 
 function riseOf(sheet: CircuitSheet, state: SetState, rail: string, fractions: readonly number[]): Rise[] {
   const full = state.line ?? sheet.chart?.lineVolts ?? sheet.lineVolts;
-  const cold = Object.fromEntries(sheet.tubes.map(({ position }) => [position, { strength: 0, gas: 0 }]));
   return fractions.flatMap((fraction): Rise[] => {
-    const [playing, unloaded] = [state.conditions, cold].map((conditions) =>
+    const [playing, unloaded] = [state.conditions, coldTubes(sheet)].map((conditions) =>
       solveSheet(sheet, { ...state, line: full * fraction, ...(conditions ? { conditions } : {}) }),
     );
     if (!playing || !unloaded || !isSolved(playing) || !isSolved(unloaded)) return [];

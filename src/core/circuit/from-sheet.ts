@@ -12,7 +12,7 @@ import { tubeType, type TubeType } from "../tubes";
 import { SILICON } from "./laws/diode";
 import { GERMANIUM_PNP, SILICON_NPN, type TransistorModel } from "./laws/transistor";
 import type { SupplyModel } from "./laws/supply";
-import type { Condition } from "./laws/tube";
+import type { Conditions } from "./compile";
 import { GROUND, type Element, type Net } from "./net";
 import { diodeModel, tubeModel } from "./tube-model";
 
@@ -37,10 +37,14 @@ export type SetState = {
   line?: number;
   /** values that are fitted or were measured, by designator: Ω, F or H */
   values?: ReadonlyMap<string, number>;
-  conditions?: Readonly<Record<string, Condition>>;
+  conditions?: Conditions;
   /** tubes that are out of their sockets */
   out?: ReadonlySet<string>;
 };
+
+/** All tubes cold: none of them draws. */
+export const coldTubes = ({ tubes }: Pick<CircuitSheet, "tubes">): Conditions =>
+  Object.fromEntries(tubes.map(({ position }) => [position, { strength: 0, gas: 0 }]));
 
 /** What stands between the sheet and a net that can be solved, each with the row that it belongs to. */
 export type NetRemark = { part: string; text: string; problem: boolean };
@@ -223,6 +227,8 @@ function partOf(sheet: CircuitSheet, join: Join, values: SetState["values"]): El
   const source = SOURCE.exec(part);
   if (source) {
     const [, volts = "", thousands, series, kilo] = source;
+    if (![volts, series ?? "0"].every((text) => Number.isFinite(Number(text))))
+      return `${part}: its volts or its ohms are no number.`;
     const ohms = series === undefined ? BATTERY_OHMS : Number(series) * (kilo ? 1e3 : 1);
     return [
       { kind: "volts", name: part, a: `${part} inside`, b: a, volts: Number(volts) * (thousands ? 1e3 : 1) },

@@ -1,7 +1,7 @@
 import { candidatesOf } from "./candidates";
 import { compile, type Compiled } from "./compile";
 import { solverOf, type Change, type Solver } from "./dc";
-import { netOfSheet, SUPPLY, type CircuitSheet, type SetState } from "./from-sheet";
+import { coldTubes, netOfSheet, SUPPLY, type CircuitSheet, type SetState } from "./from-sheet";
 import { GROUND } from "./net";
 
 /** An ohmmeter sends so little that a junction of silicon notices nothing, A. */
@@ -11,8 +11,10 @@ const TEST_AMPS = 1e-6;
 export type Cold = { compiled: Compiled; solver: Solver };
 export function coldCircuit(sheet: CircuitSheet, state: SetState = {}): Cold {
   const { net } = netOfSheet({ ...sheet, net: (sheet.net ?? []).filter(({ part }) => part !== SUPPLY) }, state);
-  const conditions = Object.fromEntries(sheet.tubes.map(({ position }) => [position, { strength: 0, gas: 0 }]));
-  const compiled = compile([...net, { kind: "amps", name: "ohmmeter", a: GROUND, b: GROUND, amps: 0 }], conditions);
+  const compiled = compile(
+    [...net, { kind: "amps", name: "ohmmeter", a: GROUND, b: GROUND, amps: 0 }],
+    coldTubes(sheet),
+  );
   return { compiled, solver: solverOf(compiled) };
 }
 

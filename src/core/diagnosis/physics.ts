@@ -103,6 +103,8 @@ const NET_SLIP = 0.002;
 const ONE_IS_A_SLIP = 20;
 /** From here on more readings are no surer. */
 const SURE_FROM = 3;
+/** The readings come so with the best cause. Shop's estimate. @example in 95 of 100 sets with that fault */
+const MOST_SHOWN = 0.95;
 /** Classes of how telling the readings are, three to a decade of them. */
 const CLASSES = 12;
 
@@ -147,8 +149,6 @@ export function netTest(faults: readonly Fault[], evidence: NetEvidence): Test |
     effects: [[0, 0], ...shares.map((share): [number, number] => [0, share])],
   };
 }
-/** The readings come so with the best cause. Shop's estimate. @example in 95 of 100 sets with that fault */
-const MOST_SHOWN = 0.95;
 
 const NET_OUTCOMES: Test["outcomes"] = [
   { key: "sound", says: "as a sound circuit reads", words: /^$/ },

@@ -12,7 +12,7 @@ import {
   settle,
   type ModState,
 } from "../kinds";
-import { amend, atOf, entry, idOf, note, replace, SHEET, withdraw, work } from "../fixtures";
+import { amend, atOf, entry, idOf, note, replace, SHEET, voltage, withdraw, work } from "../fixtures";
 import { openPoints } from "./open-points";
 import { originality } from "./originality";
 import { historyOf, seriesOf } from "./series";
@@ -265,18 +265,7 @@ describe("entries of a newer version", () => {
 });
 
 describe("what was said of a part, and of a point over the years", () => {
-  const reading = (n: number, point: string, value: number) =>
-    entry(n, {
-      kind: "reading",
-      payload: {
-        v: 1,
-        phase: "baseline",
-        point,
-        quantity: "voltage",
-        measured: { text: String(value), value },
-        expected: { text: "250 V", value: 250, tolerance: 0.2 },
-      },
-    });
+  const reading = (n: number, point: string, value: number) => entry(n, voltage(point, value, 250));
 
   it("gathers work, electrodes and findings of a designator", () => {
     const settled = folded(

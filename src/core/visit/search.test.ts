@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { consider } from "../diagnosis";
 import { settle, type Content, type Entry } from "../kinds";
-import { amend, entry, idOf, note, replace, resistance, SHEET, symptom, VISIT, work } from "../fixtures";
+import { amend, entry, idOf, note, replace, resistance, SHEET, symptom, VISIT, voltage, work } from "../fixtures";
 import { faultWords, foundIn, heardAgain, learntFrom, searchOf, type SearchInput } from ".";
 
 const sheet: typeof SHEET = {
@@ -35,23 +35,12 @@ const evidence = (...contents: Content[]) =>
   searchOf(input(contents.map((content, index) => entry(index + 1, content)))).question.evidence.map(
     ({ test, outcome }) => `${test} ${outcome}`,
   );
-const reading = (point: string, value: number, expected: number): Content => ({
-  kind: "reading",
-  payload: {
-    v: 1,
-    phase: "baseline",
-    point,
-    quantity: "voltage",
-    measured: { text: String(value), value },
-    expected: { text: String(expected), value: expected, tolerance: 0.2 },
-  },
-});
 const searched = (test: string, outcome: string, doubtful?: boolean): Content => ({
   kind: "fault-test",
   payload: { v: 1, test, outcome, what: test, says: outcome, ...(doubtful ? { doubtful } : {}) },
 });
 describe("volts that the circuit has weighed at once", () => {
-  const contents = [reading("V4 plate", 180, 245), symptom("distorted"), reading("B+", 258, 260), reading("V3 plate", 30, 66)]; // prettier-ignore
+  const contents = [voltage("V4 plate", 180, 245), symptom("distorted"), voltage("B+", 258, 260), voltage("V3 plate", 30, 66)]; // prettier-ignore
   const entries = contents.map((content, index) => entry(index + 1, content));
   const weighed = (numbers: number[]): NonNullable<SearchInput["weighed"]> => ({
     entries: numbers.map(idOf),
@@ -98,12 +87,12 @@ describe("what the log tells a search, without being typed twice", () => {
   });
 
   it("readings of electrodes and rails, with their verdicts", () => {
-    expect(evidence(reading("V4 cathode", 17.2, 12.5))).toEqual(["volts:output:cathode high"]);
-    expect(evidence(reading("V3 plate", 46, 47))).toEqual(["volts:af:plate normal"]);
-    expect(evidence(reading("V2 screen", 2, 96))).toEqual(["volts:if:screen none"]);
-    expect(evidence(reading("B+", 150, 260))).toEqual(["rail:reservoir low"]);
-    expect(evidence(reading("Heaters", 6.3, 6.3))).toEqual(["rail:heaters normal"]);
-    expect(evidence(reading("cabinet lamp", 6, 6))).toEqual([]);
+    expect(evidence(voltage("V4 cathode", 17.2, 12.5))).toEqual(["volts:output:cathode high"]);
+    expect(evidence(voltage("V3 plate", 46, 47))).toEqual(["volts:af:plate normal"]);
+    expect(evidence(voltage("V2 screen", 2, 96))).toEqual(["volts:if:screen none"]);
+    expect(evidence(voltage("B+", 150, 260))).toEqual(["rail:reservoir low"]);
+    expect(evidence(voltage("Heaters", 6.3, 6.3))).toEqual(["rail:heaters normal"]);
+    expect(evidence(voltage("cabinet lamp", 6, 6))).toEqual([]);
   });
 
   it("ohms of a supply with the power off: few are a short", () => {
@@ -204,7 +193,7 @@ describe("a repair is an event", () => {
   it("the symptom stays: the part that was changed is no longer suspected, another one is", () => {
     const entries = [
       entry(1, symptom("distorted")),
-      entry(2, reading("V4 cathode", 17.2, 12.5)),
+      entry(2, voltage("V4 cathode", 17.2, 12.5)),
       entry(3, replace("C14", "0.047/630")),
       entry(4, searched("play", "distorted")),
     ];
@@ -327,7 +316,7 @@ describe("what a search is asked with", () => {
     expect(question([mine]).facts).not.toHaveProperty("learnt");
   });
   it("the tests that were made; after a repair one listens again, and what was found sound stays so", () => {
-    const heard = [entry(1, symptom("distorted")), entry(2, reading("V4 plate", 240, 245))];
+    const heard = [entry(1, symptom("distorted")), entry(2, voltage("V4 plate", 240, 245))];
     const before = question(heard);
     expect(before.done).toContain("play");
     const after = question([...heard, entry(3, replace("C14", "47n/630"))]);

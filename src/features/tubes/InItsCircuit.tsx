@@ -60,7 +60,7 @@ export function InItsCircuit({ position, ratio }: { position: string; ratio: num
     () =>
       ratio === undefined || Math.abs(ratio - 1) < AS_NEW
         ? undefined
-        : { strengths: ["", "a", "b"].map((section): [string, number] => [`${position}${section}`, ratio]) },
+        : { strengths: [[position, ratio]] satisfies [string, number][] },
     [position, ratio],
   );
   const withIt = useCircuitFacts(sheet, tested);

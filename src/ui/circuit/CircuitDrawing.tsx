@@ -18,7 +18,9 @@ type DrawingProps = Omit<PanelProps, "panel" | "onGo"> & {
 /** Prints the whole drawing alone, without the page around it. */
 function printSvg(svg: string): void {
   const frame = document.createElement("iframe");
-  frame.hidden = true;
+  // A frame that is not laid out prints blank: it stands out of sight.
+  Object.assign(frame.style, { position: "fixed", width: "1px", height: "1px", left: "-10px" });
+  frame.title = "The circuit, for print";
   frame.srcdoc = svg;
   frame.onload = () => {
     frame.contentWindow?.addEventListener("afterprint", () => frame.remove());

@@ -1,9 +1,8 @@
 import { GRID_BEGINS, GRID_ROUND, type PentodeModel, type SpaceModel } from "../laws/tube";
 import { THERMAL, type DiodeModel } from "../laws/diode";
 import { supplyAt, peakOf, type SupplyModel } from "../laws/supply";
-import { LEAST_OHMS } from "../compile";
+import { conditionOf, LEAST_OHMS, type Conditions } from "../compile";
 import { GROUND, nodesOf, type Element, type Net } from "../net";
-import type { Condition } from "../laws/tube";
 
 /**
  * A net as a SPICE netlist: elements, tubes as subcircuits of behavioural sources, so that any simulator that knows
@@ -78,10 +77,10 @@ function supplyText(model: SupplyModel, a: string, b: string): string {
 
 /**
  * Writes a net.
- * @param title first line @param conditions of tubes, by name
+ * @param title first line @param conditions of tubes, by position
  * @returns text without analyses: `.op` and the like are the reader's
  */
-export function writeSpice(net: Net, title: string, conditions: Readonly<Record<string, Condition>> = {}): string {
+export function writeSpice(net: Net, title: string, conditions: Conditions = {}): string {
   const names = spiceNames(net);
   const at = (node: string) => names.get(node) ?? "0";
   const lines: string[] = [];
@@ -92,7 +91,7 @@ export function writeSpice(net: Net, title: string, conditions: Readonly<Record<
     return plain;
   };
   const worn = <M extends SpaceModel>(element: { name: string; model: M; type?: string }) => {
-    const strength = conditions[element.name]?.strength ?? 1;
+    const { strength } = conditionOf(conditions, element.name);
     return {
       model: {
         ...element.model,
