@@ -27,6 +27,7 @@ export default defineConfig({
         test: {
           name: "integration",
           include: ["tests/integration/**/*.test.ts"],
+          env: { JUMELLE_SECRET: "a secret of the integration tests, and of them alone" },
           benchmark: { include: [] },
           globalSetup: ["tests/integration/global-setup.ts"],
           fileParallelism: false,

@@ -8,12 +8,13 @@ import { migrateDatabase } from "@/db/migrate";
 import { shopIdentity } from "@/db/schema";
 import { ensureDatabase, freePort, startCluster, type Cluster } from "./cluster";
 import { seedWhenEmpty } from "./demo-data/seed";
+import { freshSecret } from "./secret";
 import { end, ROOT, serve } from "./server";
 
 /** Tests that run at the same time; each lane has a server and a shop of its own, so that none meets the other's sets. */
 const LANES = 2;
 /** Shops that nobody has opened yet. */
-const EMPTY = 2;
+const EMPTY = 4;
 
 /** The servers that the browser tests talk to. */
 export type Shops = { open: string[]; empty: string[] };
@@ -22,9 +23,12 @@ let cluster: Cluster | undefined;
 let folder: string | undefined;
 const servers: ChildProcess[] = [];
 
-async function shopOf(database: string, name?: string): Promise<string> {
+async function shopOf(database: string, empty = false): Promise<string> {
   const port = await freePort();
-  await serve(port, cluster?.appUrl(database) ?? "", (child) => servers.push(child), name);
+  await serve(port, cluster?.appUrl(database) ?? "", (child) => servers.push(child), {
+    secret: freshSecret(),
+    ...(empty ? { shop: "" } : { demo: true }),
+  });
   return `http://127.0.0.1:${port}`;
 }
 
@@ -53,7 +57,7 @@ export async function openShops(): Promise<Shops> {
   for (let n = 1; n <= EMPTY; n += 1) {
     await ensureDatabase(root, `empty-${n}`, false, "empty");
     await becomeAnother(cluster.url(`empty-${n}`));
-    shops.empty.push(await shopOf(`empty-${n}`, ""));
+    shops.empty.push(await shopOf(`empty-${n}`, true));
   }
   return shops;
 }

@@ -7,6 +7,7 @@ import { parseArgs } from "node:util";
 import { migrateDatabase } from "@/db/migrate";
 import { alive, commandOf, ensureDatabase, folderOf, startCluster, Trouble, type Cluster } from "./cluster";
 import { seedWhenEmpty } from "./demo-data/seed";
+import { secretIn } from "./secret";
 import { build, end, ended, ROOT, serve } from "./server";
 
 const say = (line: string) => console.log(line);
@@ -165,8 +166,12 @@ async function main(): Promise<void> {
     track(started);
     if (stateFile) writeFileSync(stateFile, `${process.pid} ${port} ${started.pid}\n`);
   };
-  const server = await (empty ? serve(port, url, known, "") : serve(port, url, known));
+  const server = await serve(port, url, known, {
+    secret: secretIn(data || path.join(ROOT, ".data")),
+    ...(empty ? { shop: "" } : { demo: true }),
+  });
   say(`\nJumelle is open at http://127.0.0.1:${port}\nCtrl-C stops it; the data stays.`);
+  if (!empty) say("It is the demo: you are signed in as its lead technician, and may be anybody else by one click.");
   if (cluster) void lookAfter();
   await ended(server);
   if (!stopping) await shutDown(1, "The application ended by itself.");

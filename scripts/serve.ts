@@ -5,6 +5,7 @@ import next from "next";
 import { callsAre, type Call } from "@/server/call";
 import { contentPolicy, hostsFrom, onceEach, refusalOf, STANDING_HEADERS } from "@/server/guard";
 import { logFailure } from "@/server/log";
+import { PATH_HEADER } from "@/server/access/path-header";
 
 /**
  * Serves the built application on loopback: `node --import tsx scripts/serve.ts PORT`. Every request passes the guard
@@ -12,6 +13,9 @@ import { logFailure } from "@/server/log";
  */
 const port = Number(process.argv[2]);
 const hosts = hostsFrom(process.env.JUMELLE_HOSTS);
+
+/** Is a proxy in front that speaks TLS? Then browsers are told never to come without it, and cookies are for TLS alone. */
+const tls = process.env.JUMELLE_TLS === "yes";
 
 const calls = new AsyncLocalStorage<Call>();
 callsAre(calls);
@@ -39,10 +43,13 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   const policy = contentPolicy(nonce);
   for (const [name, value] of Object.entries(STANDING_HEADERS)) response.setHeader(name, value);
   response.setHeader("content-security-policy", policy);
+  if (tls) response.setHeader("strict-transport-security", "max-age=31536000");
   const refused = refusalOf({ method: request.method ?? "", url, headers: request.headers }, hosts);
   if (refused) return refuse(response, url, refused.status, refused.message);
   // Next marks its own scripts with the nonce that it finds here.
   request.headers["content-security-policy"] = policy;
+  // A page that asks for a sign-in leads back to where somebody wanted to go.
+  request.headers[PATH_HEADER] = url;
   request.url = onceEach(url);
   const call: Call = {};
   const [writeHead, end] = [response.writeHead.bind(response), response.end.bind(response)] as [

@@ -75,21 +75,33 @@ const MEMORY_MB = 512;
 /** The name on a printed record, unless `SHOP_NAME` gives another. */
 const DEMO_SHOP = "Saltmarsh Wireless Repair, Eastholm";
 
-/**
- * Serves the build and waits until it answers.
- * @param shop what the shop is called until somebody has said so
- * @param quiet its failures are meant, and not printed
- */
+type Serving = {
+  /** what the shop is called until somebody has said so */
+  shop?: string;
+  /** its failures are meant, and not printed */
+  quiet?: boolean;
+  /** signs cookies and PINs */
+  secret: string;
+  /** a demo signs everybody in; its database has to say so too */
+  demo?: boolean;
+};
+
+/** Serves the build and waits until it answers. */
 export async function serve(
   port: number,
   databaseUrl: string,
   track: (child: ChildProcess) => void,
-  shop = DEMO_SHOP,
-  quiet = false,
+  { shop = DEMO_SHOP, quiet = false, secret, demo = false }: Serving,
 ): Promise<ChildProcess> {
   const child = start(
     [`--max-old-space-size=${MEMORY_MB}`, "--import", "tsx", path.join(ROOT, "scripts/serve.ts"), String(port)],
-    { SHOP_NAME: process.env.SHOP_NAME ?? shop, DATABASE_URL: databaseUrl, NODE_ENV: "production" },
+    {
+      SHOP_NAME: process.env.SHOP_NAME ?? shop,
+      DATABASE_URL: databaseUrl,
+      NODE_ENV: "production",
+      JUMELLE_SECRET: secret,
+      JUMELLE_DEMO: demo ? "yes" : "no",
+    },
     "ignore",
     quiet ? "ignore" : "inherit",
   );

@@ -16,4 +16,6 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs" || !process.env.DATABASE_URL) return;
   const { watchSeals } = await import("./server/seal-watch");
   watchSeals();
+  const { watchSummaries } = await import("./server/summary-watch");
+  watchSummaries();
 }

@@ -1,15 +1,18 @@
+import { hashPassword } from "better-auth/crypto";
 import sharp from "sharp";
 import { v7 } from "uuid";
 import { connect, type Db } from "@/db/client";
 import { append } from "@/db/entries";
 import { attach } from "@/db/attachments";
-import { customer, meter, model, person, shop as shopTable } from "@/db/schema";
+import { customer, meter, model, person, shop as shopTable, shopIdentity } from "@/db/schema";
+import { setPassword } from "@/db/sessions";
 import { thumbnail } from "@/server/file-type";
 import { takeIn } from "@/db/sets";
-import { people } from "@/db/people";
+import { everyone } from "@/db/people";
 import { savePicture } from "@/db/pictures";
 import { saveRecipe } from "@/db/recipes";
 import { stockItems } from "@/db/stock";
+import { signInName } from "@/core/access";
 import { lineContext, parseLine, type LineResult } from "@/core/bench-line";
 import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
@@ -20,7 +23,7 @@ import { RECIPES, type RecipeKey } from "./recipes";
 import { draw, drawTop, TOP_VIEWS } from "./drawings";
 import { fillDrawers } from "./stock";
 import { STORIES } from "./stories";
-import { CUSTOMERS, PEOPLE, type Story, type Who } from "./story-lines";
+import { CUSTOMERS, DEMO_PASSWORD, PEOPLE, type Story, type Who } from "./story-lines";
 
 type Ids<K extends string> = Record<K, string>;
 
@@ -78,7 +81,11 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
   const entries = <T>(table: Record<string, T>) => Object.entries(table);
   await db
     .insert(person)
-    .values(entries(PEOPLE).map(([key, [name, role]]) => ({ id: shop.people[key as Who], name, role })));
+    .values(entries(PEOPLE).map(([key, [name, access]]) => ({ id: shop.people[key as Who], name, access })));
+  const hash = await hashPassword(DEMO_PASSWORD);
+  for (const [key, [name]] of entries(PEOPLE))
+    await setPassword(db, { id: shop.people[key as Who], name, username: signInName(name) }, hash, false);
+  await db.update(shopIdentity).set({ demo: true });
   await db.insert(customer).values(
     entries(CUSTOMERS).map(([key, [name, contact]]) => ({
       id: shop.customers[key as keyof typeof CUSTOMERS],
@@ -200,7 +207,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
 export async function seedWhenEmpty(url: string, today: Date): Promise<boolean> {
   const { db, close } = connect(url, 2);
   try {
-    if ((await people(db)).length > 0) return false;
+    if ((await everyone(db)).length > 0) return false;
     const shop = await openShop(db, today);
     const labels = await fillDrawers(db, shop.people.ines, (days) => moment(today, days, "12:00"));
     for (const story of STORIES) await play(db, story, shop, today, labels);

@@ -2,10 +2,14 @@ import type { Drawing } from "./drawings";
 import type { MODELS } from "./models";
 
 export const PEOPLE = {
-  wren: ["Wren Okafor", "lead technician"],
+  wren: ["Wren Okafor", "lead"],
   tomasz: ["Tomasz Bielak", "technician"],
-  ines: ["Ines Marchetti", "front desk and parts"],
+  // The front desk; the shop is hers, so that the demo has an owner too.
+  ines: ["Ines Marchetti", "owner"],
 } as const;
+
+/** Everybody's password in the demo, where its archive is restored elsewhere: its data are made up, and this is no secret. */
+export const DEMO_PASSWORD = "seven herons at low tide";
 export type Who = keyof typeof PEOPLE;
 
 export const CUSTOMERS = {

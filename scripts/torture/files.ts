@@ -20,7 +20,7 @@ async function whatItSays(packed: Uint8Array<ArrayBuffer>): Promise<string | und
 export async function flipBits(shop: Shop, draw: Chance, flips: number): Promise<Flips> {
   const found = await shop.db.execute<{ id: string }>(`select id from "set" order by id limit 3`);
   const files = await Promise.all(
-    found.map(async ({ id }) => new Uint8Array(await (await fetch(`${shop.url()}/api/sets/${id}/file`)).arrayBuffer())),
+    found.map(async ({ id }) => new Uint8Array(await (await shop.ask(`/api/sets/${id}/file`)).arrayBuffer())),
   );
   const said = await Promise.all(files.map(whatItSays));
   const done: Flips = { flips, refused: 0, harmless: 0, taken: [] };

@@ -16,10 +16,9 @@ async function writer(shop: Shop, place: { setId: string; id: string }, going: (
     const draft = { ...place, id: one.id, visitId: place.id, at: new Date().toISOString(), amends: null };
     const body = { ...draft, kind: "note", payload: { v: 1, text: `written ${sent.length}`, open: false, closes: [] } };
     sent.push(one);
-    const answer = await fetch(`${shop.url(n % shop.processes)}/api/entries`, {
-      method: "POST",
-      body: JSON.stringify(body),
-    }).catch(() => undefined);
+    const answer = await shop
+      .ask("/api/entries", { method: "POST", body: JSON.stringify(body) }, n % shop.processes)
+      .catch(() => undefined);
     one.acknowledged = answer?.ok === true && Boolean(await answer.json().catch(() => undefined));
     if (!one.acknowledged) await new Promise((resolve) => setTimeout(resolve, 50));
   }
@@ -30,7 +29,7 @@ async function writer(shop: Shop, place: { setId: string; id: string }, going: (
 async function otherWork(shop: Shop, setId: string, draw: Chance, going: () => boolean): Promise<void> {
   while (going()) {
     const of = draw.of(["archive", "file", "import", "report"]);
-    const ask = (path: string, init?: RequestInit) => fetch(`${shop.url()}${path}`, init);
+    const { ask } = shop;
     try {
       if (of === "archive") await (await ask("/api/archive")).arrayBuffer();
       else if (of === "report")

@@ -40,14 +40,14 @@ export async function takeLargestIn(shop: Shop): Promise<Largest> {
   const file = await madeUp(shop, MOST_IN_FILE.entries);
   const began = Date.now();
   let status = 0;
-  const work = fetch(`${shop.url()}/api/sets/import`, { method: "POST", body: file }).then(async (answer) => {
+  const work = shop.ask("/api/sets/import", { method: "POST", body: file }).then(async (answer) => {
     await answer.text();
     status = answer.status;
   });
   let board = 0;
   while (status === 0) {
     const from = Date.now();
-    await (await fetch(shop.url())).arrayBuffer();
+    await (await shop.ask()).arrayBuffer();
     board = Math.max(board, Date.now() - from);
     await new Promise((resolve) => setTimeout(resolve, 100));
   }

@@ -82,7 +82,7 @@ export async function anyPages(shop: Shop, seed: number, logs: number): Promise<
     entries += rows.length;
     for (const page of pagesOf(setId, stay?.job ?? 0)) {
       asked += 1;
-      const answer = await fetch(`${shop.url()}${page}`).catch(() => undefined);
+      const answer = await shop.ask(page).catch(() => undefined);
       const text = (await answer?.text().catch(() => "")) ?? "";
       if (!answer || answer.status >= 500 || text.includes("could not be shown"))
         broken.push(`${page}: ${answer?.status ?? "no answer"}`);

@@ -6,6 +6,7 @@ import { connect, type Db } from "@/db/client";
 import { migrateDatabase } from "@/db/migrate";
 import { ensureDatabase, freePort, startCluster, type Cluster } from "../cluster";
 import { seedWhenEmpty } from "../demo-data/seed";
+import { freshSecret } from "../secret";
 import { end, ROOT, serve } from "../server";
 
 /** A throw-away shop on this machine alone, with the application in front of it, that may be killed and started again. */
@@ -14,6 +15,12 @@ export type Shop = {
   url: (process?: number) => string;
   /** how many processes of the application work on the one database */
   processes: number;
+  /** the session of the shop's owner */
+  cookie: string;
+  /** signs the owner in anew */
+  enter: () => Promise<void>;
+  /** asks the application as the owner */
+  ask: (path?: string, init?: RequestInit, process?: number) => Promise<Response>;
   db: Db;
   cluster: () => Cluster;
   server: (process?: number) => ChildProcess | undefined;
@@ -45,6 +52,7 @@ export async function openShop(name = "demo", processes = 2): Promise<Shop> {
   await migrateDatabase(cluster.url(name), path.join(ROOT, "drizzle"));
   await seedWhenEmpty(cluster.url(name), new Date());
   const { db, close } = connect(cluster.url(name), 2);
+  const secret = freshSecret();
   const ports = await Promise.all(Array.from({ length: processes }, freePort));
   const servers: (ChildProcess | undefined)[] = ports.map(() => undefined);
   const databaseUp = async () =>
@@ -52,9 +60,20 @@ export async function openShop(name = "demo", processes = 2): Promise<Shop> {
       .execute("select 1")
       .then(() => true)
       .catch(() => false);
+  const url = (process = 0) => `http://127.0.0.1:${ports[process]}`;
   const shop: Shop = {
-    url: (process = 0) => `http://127.0.0.1:${ports[process]}`,
+    url,
     processes,
+    cookie: "",
+    ask: (at = "/", init = {}, process = 0) =>
+      fetch(`${url(process)}${at}`, { ...init, headers: { cookie: shop.cookie } }),
+    async enter() {
+      const entered = await fetch(`${url()}/api/demo?as=owner`, { redirect: "manual" });
+      shop.cookie = entered.headers
+        .getSetCookie()
+        .map((one) => one.split(";")[0])
+        .join("; ");
+    },
     db,
     cluster: () => cluster,
     server: (process = 0) => servers[process],
@@ -63,7 +82,7 @@ export async function openShop(name = "demo", processes = 2): Promise<Shop> {
         cluster = await startCluster(path.join(folder, "pg"), () => {}, [], cluster.port);
       for (const [n, port] of ports.entries())
         if (!alive(servers[n]))
-          await serve(port, cluster.appUrl(name), (child) => (servers[n] = child), undefined, true);
+          await serve(port, cluster.appUrl(name), (child) => (servers[n] = child), { quiet: true, secret, demo: true });
     },
     memory: () => residentMb(servers[0]?.pid),
     async close() {
@@ -74,5 +93,6 @@ export async function openShop(name = "demo", processes = 2): Promise<Shop> {
     },
   };
   await shop.revive();
+  await shop.enter();
   return shop;
 }

@@ -1,9 +1,11 @@
 import { Board } from "@/features/board/Board";
 import { database } from "@/db/client";
-import { setsPerhapsInShop } from "@/db/sets";
+import { setsInShop } from "@/db/summaries";
+import { enter } from "@/server/access/page";
 
 export default async function BoardPage() {
-  const files = await setsPerhapsInShop(database());
+  await enter("/");
+  const files = await setsInShop(database());
   return (
     <main className="p-4">
       <h1 className="sr-only">Board</h1>

@@ -5,20 +5,27 @@ import type { Db, Tx } from "./client";
 import { databaseError } from "./error";
 import { oneAtATime } from "./first-day";
 import { linesOf, Refused } from "./lines";
+import { rolesFromWords } from "./people";
 import { attachment, shopIdentity } from "./schema";
 import { sealAll } from "./seal-all";
 import { countJobsOn } from "./sets";
 
 export const ARCHIVE_FORMAT = "jumelle-archive";
-/** Version 1 had the bytes of files in hexadecimal inside their rows. */
-export const ARCHIVE_VERSION = 2;
+/** Version 1 had the bytes of files in hexadecimal inside their rows; before version 3 nobody signed in. */
+export const ARCHIVE_VERSION = 3;
 
-/** Every table but what can be worked out anew (seal_check), parents first, each in an order in which its rows can be laid down again. */
+/**
+ * Every table but what can be worked out anew (seal_check), what holds for a device alone (sessions, turns) and links
+ * that lead to this machine; parents first, each in an order in which its rows can be laid down again.
+ */
 const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["shop_identity", "id"],
   ["shop", "id"],
   ["meter", "id"],
   ["person", "id"],
+  ["sign_in_user", "id"],
+  ["sign_in_account", "id"],
+  ["event", "id"],
   ["customer", "id"],
   ["model", "id"],
   ["model_revision", "model_id, version"],
@@ -30,6 +37,7 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["log_entry", "recorded_at, (amends is not null), id"],
   ["log_chain", "set_id, seq"],
   ["attachment", "id"],
+  ["for_owner", "attachment_id"],
   ["file_chain", "set_id, seq"],
   ["stock_part", "number"],
   ["stock_move", "id"],
@@ -41,6 +49,7 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
 const COUNTERS = [
   ["stock_part", "number"],
   ["stock_move", "id"],
+  ["event", "id"],
 ] as const;
 
 /** Rows that are read at once. */
@@ -308,6 +317,7 @@ export async function restoreArchive(db: Db, zipped: Readable): Promise<Restored
       await countJobsOn(tx);
       // The first version knew no seals on files.
       if (version === 1) await tx.update(shopIdentity).set({ allSealed: false });
+      if (version < 3) await rolesFromWords(tx);
       await sealAll(tx);
       return { ok: true, rows };
     });

@@ -1,6 +1,7 @@
 import { and, asc, eq, sql } from "drizzle-orm";
 import { sealFiles } from "./chain";
 import type { Db, Tx } from "./client";
+import { forOwner } from "./access-schema";
 import { attachment, logEntry } from "./schema";
 import { iso } from "./moment";
 
@@ -13,6 +14,8 @@ export type Attachment = {
   size: number;
   thumb: boolean;
   at: string;
+  /** the owner of the set sees it on the page behind their link */
+  owner: boolean;
 };
 
 type NewAttachment = Omit<typeof attachment.$inferInsert, "setId" | "at" | "hidden">;
@@ -25,6 +28,7 @@ const fields = {
   size: attachment.size,
   thumb: attachment.thumb,
   at: attachment.at,
+  owner: sql<boolean>`exists (select from ${forOwner} where ${forOwner.attachmentId} = ${attachment.id})`,
 };
 type Row = Omit<Attachment, "thumb"> & { thumb: Uint8Array | null };
 const read = ({ thumb, at, ...row }: Row): Attachment => ({
@@ -99,3 +103,16 @@ export async function hideAttachment(db: Tx, id: string, hidden: boolean): Promi
     .returning({ id: attachment.id });
   return rows.length > 0;
 }
+
+/** Shows a photo to the owner of the set, or no more. @returns is there such a file? */
+export async function showToOwner(db: Tx, id: string, shown: boolean, by: string): Promise<boolean> {
+  const [file] = await db.select({ id: attachment.id }).from(attachment).where(eq(attachment.id, id));
+  if (!file) return false;
+  if (shown) await db.insert(forOwner).values({ attachmentId: id, by }).onConflictDoNothing();
+  else await db.delete(forOwner).where(eq(forOwner.attachmentId, id));
+  return true;
+}
+
+/** Photos of a set that its owner may see, in order. */
+export const photosForOwner = async (db: Tx, setId: string): Promise<Attachment[]> =>
+  (await attachmentsOf(db, setId)).filter(({ owner, thumb }) => owner && thumb);

@@ -1,6 +1,10 @@
 import { drizzle, type PostgresJsDatabase } from "drizzle-orm/postgres-js";
 import postgres from "postgres";
-import * as schema from "./schema";
+import * as access from "./access-schema";
+import * as tables from "./schema";
+import * as summaries from "./summary-schema";
+
+const schema = { ...tables, ...access, ...summaries };
 
 export type Db = PostgresJsDatabase<typeof schema>;
 /** A database or a transaction on it. */

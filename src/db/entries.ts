@@ -1,8 +1,11 @@
 import { and, asc, eq, inArray } from "drizzle-orm";
+import { KIND_RIGHTS, type Right } from "@/core/access";
 import { barredByStays } from "@/core/handback";
 import {
   draftSchema,
+  BY_LINK,
   kindOf,
+  marked,
   readAnyBody,
   sentences,
   settle,
@@ -83,6 +86,8 @@ async function workOf(tx: Tx, row: Row): Promise<Row> {
   return work;
 }
 
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
 /** An entry that does not fit to the set's comings and goings is refused. */
 class Barred extends Error {}
 
@@ -124,6 +129,35 @@ async function moveStock(tx: Tx, entry: Entry, row: Row): Promise<void> {
   }
 }
 
+/**
+ * The right that an entry asks of its writer: that of its kind, and for an amendment that of the entry it amends.
+ * Whatever is no entry asks nothing here: it is refused as what it is.
+ */
+export async function rightFor(db: Tx, draft: unknown): Promise<Right> {
+  const { kind, amends } = (typeof draft === "object" && draft !== null ? draft : {}) as Record<string, unknown>;
+  const rightOf = (name: unknown): Right =>
+    typeof name === "string" && Object.hasOwn(KIND_RIGHTS, name)
+      ? KIND_RIGHTS[name as keyof typeof KIND_RIGHTS]
+      : "write";
+  if (kind !== "amendment" || typeof amends !== "string" || !UUID.test(amends)) return rightOf(kind);
+  const [target] = await db.select().from(logEntry).where(eq(logEntry.id, amends));
+  return rightOf(target && (await workOf(db, target)).kind);
+}
+
+/** What the network may not say of itself. */
+export type Writing = {
+  /** the writer is an apprentice: what counts for safety waits for a confirmation */
+  apprentice?: boolean;
+  /** it comes from the page of the set's owner */
+  byLink?: boolean;
+};
+
+const saysLink = (payload: unknown): boolean =>
+  typeof payload === "object" &&
+  payload !== null &&
+  (("how" in payload && payload.how === BY_LINK) ||
+    ("content" in payload && saysLink((payload.content as { payload?: unknown } | undefined)?.payload)));
+
 /** Writes an entry, moves its stock and seals it, in one transaction. */
 async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
   return db.transaction(async (tx) => {
@@ -152,12 +186,26 @@ async function write(db: Db, draft: Draft, by: string): Promise<Entry> {
  * @param draft as a client sends it; anything is validated here again
  * @param by the person who writes it
  * @param now milliseconds since 1970, to refuse dates in the future
+ * @param writing what is known of the writer beside their name
  * Stock that the work takes or returns moves in the same transaction.
  * @returns the entry as it stands in the log (a retry with the same id returns the first one), or what is wrong
  */
-export async function append(db: Db, draft: unknown, by: string, now: number): Promise<Appended> {
-  const parsed = draftSchema.safeParse(draft);
-  if (!parsed.success) return { ok: false, problems: sentences(parsed.error) };
+export async function append(
+  db: Db,
+  draft: unknown,
+  by: string,
+  now: number,
+  { apprentice = false, byLink = false }: Writing = {},
+): Promise<Appended> {
+  const read = draftSchema.safeParse(draft);
+  if (!read.success) return { ok: false, problems: sentences(read.error) };
+  const parsed = { data: marked(read.data, apprentice) };
+  if (parsed.data.kind === "approval" || parsed.data.kind === "amendment")
+    if (!byLink && saysLink(parsed.data.payload))
+      return {
+        ok: false,
+        problems: [{ path: "how", message: "An approval by the owner’s page is written by that page alone." }],
+      };
   const { payload, at } = parsed.data;
   const corrected = "action" in payload && payload.action === "correct" ? payload.at : undefined;
   const wrong = wrongDate(at, now) ?? (corrected ? wrongDate(corrected, now) : undefined);

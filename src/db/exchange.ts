@@ -1,3 +1,4 @@
+import { ROLE_WORDS } from "@/core/access";
 import { and, asc, eq, inArray, sql } from "drizzle-orm";
 import { createHash } from "node:crypto";
 import { headOf, normalised, writeSetFile, type SetFileDocument } from "@/core/exchange";
@@ -43,7 +44,10 @@ export async function exportSet(db: Db, id: string, now: string): Promise<SetFil
       set: { id, serial: row.set.serial },
       owner,
       model: named({ ...kind, sheet: sheet as Record<string, unknown> }),
-      people: people.map(named),
+      // What somebody may do in this shop is nobody else's; what they do is said in a word.
+      people: people.map(({ id: personId, name, role, access, shop, shopId }) =>
+        named({ id: personId, name, role: role || ROLE_WORDS[access].toLowerCase(), shop, shopId }),
+      ),
       visits: visits.map(({ id: visitId, job, openedAt, shop, shopId }) =>
         named({ id: visitId, job, openedAt: iso(openedAt), shop, shopId }),
       ),

@@ -1,19 +1,16 @@
-import { inArray } from "drizzle-orm";
-import { settle } from "@/core/kinds";
-import { foundIn, type FoundOnce } from "@/core/visit";
-import type { Tx } from "./client";
-import { logEntry } from "./schema";
-import { setFiles } from "./sets";
+import { asc, sql } from "drizzle-orm";
+import type { FoundOnce } from "@/core/visit";
+import type { Db } from "./client";
+import { freshSummaries } from "./summaries";
+import { setSummary } from "./summary-schema";
 
 /** Every fault that the shop has found, mended and shown gone. */
-export async function foundFaults(db: Tx): Promise<FoundOnce[]> {
-  const sets = await db
-    .selectDistinct({ id: logEntry.setId })
-    .from(logEntry)
-    .where(inArray(logEntry.kind, ["finding"]));
-  const files = await setFiles(
-    db,
-    sets.map(({ id }) => id),
-  );
-  return files.flatMap(({ model, visits, entries }) => foundIn({ model, visits, settled: settle(entries).settled }));
+export async function foundFaults(db: Db): Promise<FoundOnce[]> {
+  await freshSummaries(db);
+  const rows = await db
+    .select({ findings: setSummary.findings })
+    .from(setSummary)
+    .where(sql`jsonb_array_length(${setSummary.findings}) > 0`)
+    .orderBy(asc(setSummary.setId));
+  return rows.flatMap(({ findings }) => findings);
 }

@@ -7,7 +7,7 @@ import { sealAll } from "./seal-all";
 export const APP_ROLE = "jumelle_app";
 
 /** Tables whose rows are added and never changed. */
-const APPENDED = ["log_entry", "log_chain", "file_chain", "stock_move"];
+const APPENDED = ["log_entry", "log_chain", "file_chain", "stock_move", "event"];
 
 /** Gives the application's role what it needs, for the tables as they are now, and nothing beyond rows. */
 async function grant(db: Db): Promise<void> {

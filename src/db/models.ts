@@ -13,6 +13,15 @@ export async function models(db: Tx): Promise<Model[]> {
   return rows.map(readModel);
 }
 
+export type ModelName = Pick<Model, "id" | "maker" | "designation">;
+
+/** Names of all models, without their sheets. */
+export const modelNames = (db: Tx): Promise<ModelName[]> =>
+  db
+    .select({ id: model.id, maker: model.maker, designation: model.designation })
+    .from(model)
+    .orderBy(asc(model.maker), asc(model.designation));
+
 export async function modelById(db: Tx, id: string): Promise<Model | undefined> {
   const [row] = await db.select().from(model).where(eq(model.id, id));
   return row ? readModel(row) : undefined;

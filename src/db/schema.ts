@@ -1,4 +1,5 @@
 import { sql } from "drizzle-orm";
+import type { Role } from "@/core/access";
 import type { ShopRules } from "@/core/components";
 import type { Figures } from "@/core/diagnosis";
 import type { OwnAir } from "@/core/frequencies";
@@ -53,12 +54,15 @@ export const shop = pgTable(
     figures: jsonb("figures").$type<Figures>().notNull().default({ often: {}, learns: true }),
     /** what it works by, where it is not the usual; its shape is termsSchema in core/handback */
     terms: jsonb("terms").$type<Partial<Terms>>().notNull().default({}),
+    /** a screen that nobody has touched for so long is locked, minutes; 0: never */
+    lockMinutes: integer("lock_minutes").notNull().default(10),
     version: integer("version").notNull().default(1),
   },
   (t) => [
     check("one_shop", sql`${t.id} = 1`),
     check("shop_line", sql`${t.lineVolts} between 90 and 480 and ${t.lineHz} between 16 and 400`),
     check("shop_currency", sql`${t.currency} ~ '^[A-Z]{3}$'`),
+    check("shop_lock", sql`${t.lockMinutes} between 0 and 480`),
   ],
 );
 
@@ -70,6 +74,8 @@ export const shopIdentity = pgTable(
     uid: uuid("uid").notNull().defaultRandom(),
     /** is all that was written before there were seals sealed? From then on a missing seal is an alarm */
     allSealed: boolean("all_sealed").notNull().default(false),
+    /** the demo's shop, which signs everybody in: its data are made up */
+    demo: boolean("demo").notNull().default(false),
   },
   (t) => [check("one_identity", sql`${t.id} = 1`)],
 );
@@ -104,13 +110,21 @@ export const person = pgTable(
   {
     id: uuid("id").primaryKey(),
     name: text("name").notNull(),
-    role: text("role").notNull(),
+    /** what they may do; a role of core/access */
+    access: text("access").$type<Role>().notNull().default("technician"),
+    /** they work here no more: nothing of theirs is deleted, and they cannot sign in */
+    retired: boolean("retired").notNull().default(false),
+    /** what an older program knew them as */
+    role: text("role").notNull().default(""),
     /** the shop that they work for; empty: this one */
     shop: text("shop").notNull().default(""),
     /** that shop's id, where its file said so */
     shopId: uuid("shop_id"),
   },
-  (t) => [unique("person_name").on(t.name, t.shop)],
+  (t) => [
+    unique("person_name").on(t.name, t.shop),
+    check("person_access", sql`${t.access} in ('owner', 'lead', 'technician', 'desk', 'apprentice', 'reader')`),
+  ],
 );
 
 export const customer = pgTable(

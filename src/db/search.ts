@@ -1,12 +1,31 @@
-import { sql } from "drizzle-orm";
-import { asBuilt, closedAt, type Position } from "@/core/history";
+import { and, desc, eq, isNull, lt, or, sql, type SQL } from "drizzle-orm";
+import { asBuilt, type Position } from "@/core/history";
 import { describeWork, ofKind, settle } from "@/core/kinds";
-import { DESIGNATOR } from "@/core/model";
-import type { Tx } from "./client";
-import { setFiles, type SetFile } from "./sets";
+import { DESIGNATOR, modelName, type Model } from "@/core/model";
+import type { Stay } from "@/core/across";
+import type { Db, Tx } from "./client";
+import { iso } from "./moment";
+import { customer, model, set } from "./schema";
+import { setFiles } from "./sets";
+import { freshSummaries } from "./summaries";
+import { setSummary } from "./summary-schema";
 
 /** A set that was found, and where its designator stands when one was searched for. */
-export type Hit = { file: SetFile; position?: Position; lastWork?: string; inShop: boolean };
+export type Hit = {
+  id: string;
+  serial: string;
+  model: Pick<Model, "id" | "maker" | "designation" | "nickname" | "year"> & { kind: string };
+  owner: { id: string; name: string };
+  visits: number;
+  lastVisit?: string;
+  /** the job that is open here */
+  job?: number;
+  position?: Position;
+  lastWork?: string;
+};
+
+/** So many sets stand on a page of a list. */
+const PAGE = 30;
 
 const escaped = (text: string) => text.replace(/[\\%_]/g, (char) => `\\${char}`);
 
@@ -25,54 +44,186 @@ export const wordsOf = (query: string): string[] =>
     .filter(Boolean)
     .slice(0, 8);
 
-/** Sets whose tag, model, owner, serial or log matches every word; designators are looked for in the log and the model. */
-async function matching(db: Tx, words: readonly string[]): Promise<string[]> {
-  const conditions = words.map((word) => {
-    const like = `%${escaped(word)}%`;
-    const digits = word.replace(/\D/g, "");
-    const designator = word.toUpperCase();
-    const inModel = JSON.stringify({ components: [{ designator }] });
-    const tubeInModel = JSON.stringify({ tubes: [{ position: designator }] });
-    const inWork = JSON.stringify({ designators: [designator] });
-    const inNow = JSON.stringify({ now: [{ designator }] });
-    return sql`(
-      m.maker || ' ' || m.designation || ' ' || coalesce(m.nickname, '') ilike ${like}
-      or c.name ilike ${like}
-      or c.contact ilike ${like} or ${digits.length >= MANY_DIGITS} and regexp_replace(c.contact, '\\D', '', 'g') like ${`%${digits}%`}
-      or s.serial ilike ${like}
-      or exists (select 1 from visit v where v.set_id = s.id and v.job::text = ${word.replace(/^#/, "")})
-      or m.sheet @> ${inModel}::jsonb or m.sheet @> ${tubeInModel}::jsonb
-      or exists (select 1 from log_entry e where e.set_id = s.id and (
-        e.payload @> ${inWork}::jsonb or e.payload @> ${inNow}::jsonb
-        or e.payload @> ${JSON.stringify({ designator })}::jsonb
-        or (e.kind = 'take-in' and e.payload->>'complaint' ilike ${like})))
-    )`;
-  });
-  const rows = await db.execute<{ id: string }>(sql`
-    select s.id from "set" s join model m on m.id = s.model_id join customer c on c.id = s.owner_id
-    where ${conditions.length > 0 ? sql.join(conditions, sql` and `) : sql`true`}
-    limit 200`);
-  return rows.map((row) => row.id);
+/** A set matches a word by any text that is written on it or about it, by a designator, or by the number of a job. */
+function matches(word: string): SQL | undefined {
+  const digits = word.replace(/\D/g, "");
+  return or(
+    sql`${setSummary.text} ilike ${`%${escaped(word)}%`}`,
+    digits.length >= MANY_DIGITS && digits !== word ? sql`${setSummary.text} like ${`%${digits}%`}` : undefined,
+    sql`${setSummary.words} @> array[${word.toUpperCase().replace(/^#/, "")}]`,
+  );
 }
 
-/** Finds sets by anything written on them or done to them. A word that is a designator also tells how it stands now. */
-export async function searchSets(db: Tx, query: string, now: string): Promise<Hit[]> {
-  const words = wordsOf(query);
-  const files = await setFiles(db, await matching(db, words));
-  const designator = words.map((word) => word.toUpperCase()).find((word) => DESIGNATOR.test(word));
-  return files.map((file): Hit => {
+/** Where a page of a list ends: the next one begins behind it. */
+type Key = { lastAt: string | null; id: string };
+const keyText = ({ lastAt, id }: Key): string => `${lastAt === null ? "" : iso(lastAt)}_${id}`;
+function readKey(text: string | undefined): Key | undefined {
+  const [, lastAt, id] = /^([\d:.TZ+-]*)_([0-9a-f-]{36})$/.exec(text ?? "") ?? [];
+  if (id === undefined || (lastAt && Number.isNaN(Date.parse(lastAt)))) return undefined;
+  return { lastAt: lastAt || null, id };
+}
+
+/** Sets behind a key, in the order of the list: those that something was written about last come first. */
+const behind = ({ lastAt, id }: Key): SQL | undefined =>
+  lastAt === null
+    ? and(isNull(setSummary.lastAt), lt(setSummary.setId, id))
+    : or(
+        lt(setSummary.lastAt, lastAt),
+        and(eq(setSummary.lastAt, lastAt), lt(setSummary.setId, id)),
+        isNull(setSummary.lastAt),
+      );
+
+export type Found = {
+  hits: Hit[];
+  /** how many match; not counted beyond MOST_COUNTED */
+  count: number;
+  /** the next page begins here */
+  next?: string;
+  /** sets that are still to be looked through after a restore: what is in their logs is not searched yet */
+  behindHand: number;
+};
+
+/** Matches are counted up to here: beyond it nobody wants to know exactly. */
+export const MOST_COUNTED = 1000;
+
+const asRow = {
+  id: set.id,
+  serial: set.serial,
+  modelId: model.id,
+  maker: model.maker,
+  designation: model.designation,
+  nickname: model.nickname,
+  year: model.year,
+  kind: sql<string>`coalesce(${model.sheet} ->> 'kind', '')`,
+  ownerId: customer.id,
+  owner: customer.name,
+  job: setSummary.job,
+  lastAt: setSummary.lastAt,
+  stays: setSummary.stays,
+};
+
+type Row = {
+  id: string;
+  serial: string;
+  modelId: string;
+  maker: string;
+  designation: string;
+  nickname: string | null;
+  year: number | null;
+  kind: string;
+  ownerId: string;
+  owner: string;
+  job: number | null;
+  lastAt: string | null;
+  stays: Stay[];
+};
+
+const hitOf = (row: Row): Hit => {
+  const last = row.stays.at(-1)?.openedAt;
+  return {
+    id: row.id,
+    serial: row.serial,
+    model: {
+      id: row.modelId,
+      maker: row.maker,
+      designation: row.designation,
+      nickname: row.nickname,
+      year: row.year,
+      kind: row.kind,
+    },
+    owner: { id: row.ownerId, name: row.owner },
+    visits: row.stays.length,
+    ...(last ? { lastVisit: last } : {}),
+    ...(row.job === null ? {} : { job: row.job }),
+  };
+};
+
+const rowsOf = (db: Tx, where: SQL | undefined, most: number) =>
+  db
+    .select(asRow)
+    .from(setSummary)
+    .innerJoin(set, eq(set.id, setSummary.setId))
+    .innerJoin(model, eq(model.id, set.modelId))
+    .innerJoin(customer, eq(customer.id, set.ownerId))
+    .where(where)
+    .orderBy(sql`${setSummary.lastAt} desc nulls last`, desc(setSummary.setId))
+    .limit(most);
+
+/** How a part stands today in the sets of a page: their logs alone are folded. */
+async function withPart(db: Tx, hits: readonly Hit[], designator: string, now: string): Promise<Hit[]> {
+  const files = new Map(
+    (
+      await setFiles(
+        db,
+        hits.map(({ id }) => id),
+      )
+    ).map((file) => [file.id, file]),
+  );
+  return hits.map((hit): Hit => {
+    const file = files.get(hit.id);
+    if (!file) return hit;
     const { settled } = settle(file.entries);
-    const inShop = file.visits.some((visit) => !closedAt(settled, visit.id));
-    if (!designator) return { file, inShop };
     const position = asBuilt(settled, file.model.sheet, now).find(
       (p) => p.designator === designator || p.parts.some((part) => part.designator === designator),
     );
     const work = ofKind(settled, "part-work").findLast(({ entry }) => entry.id === position?.work.at(-1));
     return {
-      file,
-      inShop,
+      ...hit,
       ...(position ? { position } : {}),
       ...(work ? { lastWork: describeWork(work.content.payload) } : {}),
     };
   });
+}
+
+/**
+ * Finds sets by anything written on them or done to them, a page at a time. A word that is a designator also tells how
+ * it stands now.
+ * @param after where the page before ended
+ */
+export async function searchSets(db: Db, query: string, now: string, after?: string): Promise<Found> {
+  const behindHand = await freshSummaries(db);
+  const words = wordsOf(query);
+  const matching = and(...words.map(matches));
+  const key = readKey(after);
+  const [rows, counted] = await Promise.all([
+    rowsOf(db, and(matching, key && behind(key)), PAGE + 1),
+    db.$count(db.select({ id: setSummary.setId }).from(setSummary).where(matching).limit(MOST_COUNTED).as("counted")),
+  ]);
+  const last = rows.length > PAGE ? rows[PAGE - 1] : undefined;
+  const hits = rows.slice(0, PAGE).map(hitOf);
+  const designator = words.map((word) => word.toUpperCase()).find((word) => DESIGNATOR.test(word));
+  return {
+    hits: designator ? await withPart(db, hits, designator, now) : hits,
+    count: counted,
+    ...(last ? { next: keyText(last) } : {}),
+    behindHand,
+  };
+}
+
+/** Sets that are offered while somebody types. */
+const OFFERED = 12;
+
+/** A set as it is chosen from: was it here before? */
+export type Known = { id: string; label: string; modelId: string; ownerId: string; job?: number };
+
+const knownOf = ({ id, serial, model: kind, owner, job }: Hit): Known => ({
+  id,
+  label: `${modelName(kind)}, No. ${serial || "unknown"}, ${owner.name}`,
+  modelId: kind.id,
+  ownerId: owner.id,
+  ...(job === undefined ? {} : { job }),
+});
+
+/** The sets that were here before and match what is typed, those of last time first. */
+export async function knownSets(db: Db, query: string): Promise<Known[]> {
+  await freshSummaries(db);
+  const words = wordsOf(query);
+  if (words.length === 0) return [];
+  return (await rowsOf(db, and(...words.map(matches)), OFFERED)).map(hitOf).map(knownOf);
+}
+
+/** A set that was chosen before, by its id. */
+export async function knownSet(db: Db, id: string): Promise<Known[]> {
+  await freshSummaries(db);
+  return (await rowsOf(db, eq(set.id, id), 1)).map(hitOf).map(knownOf);
 }

@@ -6,7 +6,7 @@ import type { Db, Tx } from "./client";
 import type { Customer } from "./customers";
 import { append, entriesOfSet, entriesOfSets, type Problem } from "./entries";
 import { readModel } from "./models";
-import { customer, logEntry, model, set, visit } from "./schema";
+import { customer, model, set, visit } from "./schema";
 import { iso } from "./moment";
 
 export type SetRecord = { id: string; serial: string; model: Model; owner: Customer };
@@ -80,25 +80,6 @@ export async function visitByJob(db: Tx, job: number): Promise<Visit | undefined
     .from(visit)
     .where(and(eq(visit.job, job), eq(visit.shop, "")));
   return row ? readVisit(row) : undefined;
-}
-
-/**
- * Sets that may be in the shop: those with a visit that has no hand-back, or one that was amended since. The fold
- * decides; this keeps it from reading every set that ever left.
- */
-export async function setsPerhapsInShop(db: Tx): Promise<SetFile[]> {
-  const rows = await db
-    .selectDistinct({ setId: visit.setId })
-    .from(visit)
-    .where(
-      sql`not exists (
-        select 1 from ${logEntry} h where h.visit_id = ${visit.id} and h.kind = 'hand-back'
-        and not exists (select 1 from ${logEntry} a where a.amends = h.id))`,
-    );
-  return setFiles(
-    db,
-    rows.map((row) => row.setId),
-  );
 }
 
 export type Intake = {

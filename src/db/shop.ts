@@ -18,6 +18,7 @@ const UNSAID: Shop = {
   currency: "EUR",
   lamps: [25, 40, 60, 100, 150, 200],
   loads: [],
+  lockMinutes: 10,
   version: 0,
 };
 
@@ -34,6 +35,10 @@ export async function identityOf(db: Tx): Promise<{ uid: string; name: string }>
   if (!identity) throw new Error("The database has no identity of its own: was it migrated?");
   return { uid: identity.uid, name: name || `a shop without a name (${identity.uid.slice(0, 6)})` };
 }
+
+/** Are its data those of the demo? */
+export const shopIsDemo = async (db: Tx): Promise<boolean> =>
+  (await db.select({ demo: shopIdentity.demo }).from(shopIdentity))[0]?.demo === true;
 
 /** Changes what the shop says of itself; the first time it makes the row. */
 export async function saveShop(db: Tx, change: Shop): Promise<Saved> {

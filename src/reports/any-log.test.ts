@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, it } from "vitest";
-import { comebacks, failures, holders, namesOf } from "@/core/across";
+import { comebacks, failures, HELD, isWanted, summaryOf } from "@/core/across";
 import { lineContext, lineOf } from "@/core/bench-line";
 import { dueDates, FILE_TABLES, fileTable, headOf, seal } from "@/core/exchange";
 import { anyLog, atOf, PERSON, SHEET, stockItem, VISIT } from "@/core/fixtures";
@@ -82,11 +82,11 @@ function foldAll(entries: Entry[]): void {
   ownersInstructions(input);
   priceOf(settled, VISIT, USUAL_TERMS, "EUR");
   // Over all sets.
-  comebacks([file], 12);
-  failures([file], model.id);
-  namesOf([file], NOW);
-  for (const kind of ["batch", "tube", "modification"] as const) holders([file], { kind, text: "constructor" }, NOW);
-  dueDates([file], []);
+  const { stays, holdings, failed, handedBack } = summaryOf(file);
+  comebacks([{ setId: file.id, stays }], 12);
+  failures(model.sheet, [failed]);
+  for (const kind of HELD) for (const held of holdings) isWanted(held, { kind, text: "constructor" });
+  dueDates([{ id: file.id, name: "a set", owner: "somebody", ...(handedBack ? { handedBack } : {}) }], []);
   for (const kind of REPORT_KINDS) reportDocument(inputOf(kind, entries));
 }
 

@@ -1,9 +1,12 @@
 import { revalidatePath } from "next/cache";
-import { cookies } from "next/headers";
+import { headers } from "next/headers";
 import { ZodError, type z } from "zod";
+import { ACTIONS, type ActionName } from "@/core/access";
 import { refusesValue } from "@/db/error";
+import { actor, inNameOf } from "./access/acting";
+import { demand } from "./access/demand";
+import { standing, type Here } from "./access/standing";
 import { logFailure } from "./log";
-import { currentPerson, PERSON_COOKIE } from "./person";
 
 /** What an action answers that did not do what was asked; `problems` are sentences by field. */
 export type Refused = { ok: false; message: string; problems?: Record<string, string> };
@@ -33,28 +36,34 @@ export function read<T>(schema: z.ZodType<T>, value: unknown): T {
 }
 
 /** The person at the bench. */
-export async function personId(): Promise<string> {
-  return (await currentPerson((await cookies()).get(PERSON_COOKIE)?.value)).person.id;
+export const personId = (): string => actor().person.id;
+
+/** Who may do this, by the table in core/access: somebody who is here, or nobody where the action asks nothing. */
+async function allowed(name: ActionName): Promise<Here | undefined> {
+  const asked = ACTIONS[name];
+  if (asked === "anyone") return undefined;
+  const { here, denied } = demand(await standing(await headers()), asked);
+  return denied ? refuse(denied.message) : here;
 }
 
 type Ways = {
   /** pages that show what was changed; none where the caller asks anew */
-  shownOn?: "/" | "/parts" | "/reference/modifications";
+  shownOn?: "/" | "/parts" | "/reference/modifications" | "/shop" | "/me";
   /** what to say when it failed */
   failed?: string;
 };
 
 /**
- * Every server action runs in here. A shape that no page of ours sends, a refusal and a failure each give a sentence
+ * Every server action runs in here, by its name in the table of core/access, which says who may. A shape that no page of ours sends, a refusal and a failure each give a sentence
  * and never an error page; a failure is logged under the name of the action, with the reference that is shown.
  */
 export async function action<A extends { ok: boolean }>(
-  name: string,
+  name: ActionName,
   work: () => Promise<A>,
   { shownOn, failed = "It could not be saved; what you typed is still here." }: Ways = {},
 ): Promise<A | Refused> {
   try {
-    const answer = await work();
+    const answer = await inNameOf(await allowed(name), work);
     if (answer.ok && shownOn) revalidatePath(shownOn, "layout");
     return answer;
   } catch (error) {

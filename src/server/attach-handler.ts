@@ -1,11 +1,11 @@
 import { LARGEST_FILE } from "@/core/log";
 import { database } from "@/db/client";
-import { attach, hideAttachment, storedFile } from "@/db/attachments";
+import { attach, hideAttachment, showToOwner, storedFile, type Stored } from "@/db/attachments";
 import { thumbnail, typeOf } from "./file-type";
 import { bodyUpTo } from "./body";
 import { isId } from "./ids";
-import { currentPerson, PERSON_COOKIE } from "./person";
-import { cookie, failed, foreign, refuse } from "./request";
+import type { Here } from "./access/standing";
+import { failed, refuse } from "./request";
 
 const MEGABYTE = 1024 * 1024;
 const LONGEST_NAME = 120;
@@ -19,8 +19,7 @@ const plainName = (name: string): string =>
     .trim() || "file";
 
 /** Takes a file for an entry: the body is its content, the address says its id and its name. */
-export async function handleAttach(request: Request, entryId: string): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
+export async function handleAttach(request: Request, entryId: string, here: Here): Promise<Response> {
   const address = new URL(request.url);
   const id = address.searchParams.get("id") ?? "";
   const name = plainName(address.searchParams.get("name") ?? "");
@@ -32,7 +31,7 @@ export async function handleAttach(request: Request, entryId: string): Promise<R
         413,
         `“${name}” is larger than ${LARGEST_FILE / MEGABYTE} MB: save the photo smaller and try again.`,
       );
-    return await take(request, { id, entryId, name }, content);
+    return await take({ id, entryId, name }, content, here);
   } catch (error) {
     return failed("attach", error, `“${name}” could not be saved.`);
   }
@@ -40,9 +39,9 @@ export async function handleAttach(request: Request, entryId: string): Promise<R
 
 /** Looks at the content of a file, and keeps it with its entry. */
 async function take(
-  request: Request,
   { id, entryId, name }: { id: string; entryId: string; name: string },
   content: Uint8Array,
+  here: Here,
 ): Promise<Response> {
   if (content.length === 0) return refuse(422, `“${name}” is empty.`);
   const type = await typeOf(content);
@@ -53,7 +52,6 @@ async function take(
   } catch {
     return refuse(422, `“${name}” begins like a picture but does not open: it may be damaged.`);
   }
-  const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
   const saved = await attach(database(), {
     id,
     entryId,
@@ -62,7 +60,7 @@ async function take(
     size: content.length,
     content,
     thumb,
-    by: person.id,
+    by: here.person.id,
   });
   if (saved.ok) return Response.json({ attachment: saved.attachment });
   return saved.why === "no-entry"
@@ -73,6 +71,11 @@ async function take(
 /** Gives a file out. Nothing that is not a picture is ever shown inside the application. */
 export async function handleFile(request: Request, id: string, small: boolean): Promise<Response> {
   const file = isId(id) ? await storedFile(database(), id, small) : undefined;
+  return givenOut(request, file, id, small);
+}
+
+/** A stored file as an answer. */
+export function givenOut(request: Request, file: Stored | undefined, id: string, small: boolean): Response {
   if (!file) return new Response("Not found", { status: 404 });
   const picture = file.type.startsWith("image/");
   // The content of a number never changes.
@@ -91,9 +94,15 @@ export async function handleFile(request: Request, id: string, small: boolean): 
   });
 }
 
-export async function handleHide(request: Request, id: string): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
-  const hidden = new URL(request.url).searchParams.get("hidden") !== "no";
-  const done = isId(id) && (await hideAttachment(database(), id, hidden));
-  return done ? Response.json({ hidden }) : refuse(404, "That file is not here.");
+/** Takes a file away or brings it back (`hidden`), or shows it to the owner of the set (`owner`). */
+export async function handleMark(request: Request, id: string, here: Here): Promise<Response> {
+  const asked = new URL(request.url).searchParams;
+  const owner = asked.get("owner");
+  const hidden = asked.get("hidden") !== "no";
+  const done =
+    isId(id) &&
+    (owner === null
+      ? await hideAttachment(database(), id, hidden)
+      : await showToOwner(database(), id, owner === "yes", here.person.id));
+  return done ? Response.json({ hidden, owner: owner === "yes" }) : refuse(404, "That file is not here.");
 }

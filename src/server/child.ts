@@ -26,9 +26,9 @@ export class ChildFailed extends Error {
 }
 
 /** Work that takes longer than this gives way to pages; what is short is done at once, ms. */
-const LONG_MS = 3000;
-/** It then has about a third of the turns of a page that wants the processor at the same time (0 is as all others). */
-const BEHIND = 5;
+const LONG_MS = 1500;
+/** It then has about a tenth of the turns of a page that wants the processor at the same time (0 is as all others). */
+const BEHIND = 10;
 
 /** Puts a process behind the others. Where the system does not allow it, it works as it is. */
 function giveWay(pid: number | undefined): void {

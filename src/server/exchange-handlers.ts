@@ -7,17 +7,22 @@ import { guard } from "@/core/tables";
 import { restoreArchive, writeArchive } from "@/db/archive";
 import { fileBytes } from "@/db/attachments";
 import { database } from "@/db/client";
+import { noteEvent } from "@/db/events";
 import { exportSet } from "@/db/exchange";
 import { Refused } from "@/db/lines";
 import { writers } from "@/db/people";
-import { setFile, setFiles } from "@/db/sets";
+import { setFile } from "@/db/sets";
 import { meters, shopOf } from "@/db/shop";
+import { dueSets } from "@/db/summaries";
 import { bodyOnDisk, piecesOf, readSteadily, Stalled, TooLarge } from "./body";
 import { packing } from "./packing";
 import { sealList } from "@/db/verify";
 import { isId } from "./ids";
 import { logFailure } from "./log";
-import { failed, foreign, refuse } from "./request";
+import { addressOf } from "./access/address";
+import { count, waitWords } from "./access/limits";
+import type { Here } from "./access/standing";
+import { failed, refuse } from "./request";
 import { beginsSealed } from "./sealed";
 import { BUSY, queueUp, takeInFile } from "./take-in-file";
 
@@ -44,7 +49,9 @@ const download = (body: BodyInit, type: string, name: string) =>
 const none = () => refuse(404, "There is no such set.");
 
 /** A set's file with its photos, as a stream: one photo is held at a time. */
-export async function handleSetFile(id: string): Promise<Response> {
+export async function handleSetFile(request: Request, id: string, here: Here): Promise<Response> {
+  const wait = await count("set-file", here.person.id);
+  if (wait !== undefined) return refuse(429, `Many set files in a short time: wait ${waitWords(wait)}.`);
   let document: SetFileDocument | undefined;
   try {
     document = isId(id) ? await exportSet(database(), id, new Date().toISOString()) : undefined;
@@ -55,6 +62,11 @@ export async function handleSetFile(id: string): Promise<Response> {
   if (!document) return none();
   const { maker, designation } = document.model;
   const name = `${plain(`${maker} ${designation} ${document.set.serial}`)}-set-file.zip`;
+  await noteEvent(database(), "set-file-read", {
+    by: here.person.id,
+    about: `${maker} ${designation} ${document.set.serial}`,
+    address: addressOf(request.headers),
+  });
   const packed = packContainer(document, (file, small) => fileBytes(database(), file, small));
   return download(
     readSteadily(packed, () => {}),
@@ -81,15 +93,23 @@ export async function handleTable(id: string, wanted: string): Promise<Response>
 }
 
 /** Takes a set's file in; what is wrong with it is said, and nothing is changed then. */
-export async function handleImport(request: Request): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
+export async function handleImport(request: Request, here: Here): Promise<Response> {
+  const wait = await count("set-file", here.person.id);
+  if (wait !== undefined) return refuse(429, `Many set files in a short time: wait ${waitWords(wait)}.`);
   const leave = queueUp();
   if (!leave) return refuse(429, BUSY);
   let body: Awaited<ReturnType<typeof bodyOnDisk>> | undefined;
   try {
     body = await bodyOnDisk(request, LARGEST_SET_FILE);
     const done = await takeInFile(body.file);
-    if (done.ok) return Response.json(done);
+    if (done.ok) {
+      await noteEvent(database(), "set-file-taken-in", {
+        by: here.person.id,
+        about: done.setId,
+        address: addressOf(request.headers),
+      });
+      return Response.json(done);
+    }
     return Response.json({ problems: done.problems.map((message) => ({ path: "", message })) }, { status: 422 });
   } catch (error) {
     if (error instanceof TooLarge)
@@ -109,10 +129,17 @@ const MOST_ARCHIVES = 2;
 let archives = 0;
 
 /** The whole database as a stream: it is never held in memory, and is made no faster than it is read. */
-export function handleArchive(): Response {
+export async function handleArchive(request: Request, here: Here): Promise<Response> {
   if (archives >= MOST_ARCHIVES)
     return refuse(429, `${MOST_ARCHIVES} archives are being written already: try again when they are done.`);
   archives += 1;
+  const address = addressOf(request.headers);
+  try {
+    await noteEvent(database(), "archive-read", { by: here.person.id, address });
+  } catch (error) {
+    archives -= 1;
+    throw error;
+  }
   const { out, write, end } = packing();
   const now = new Date().toISOString();
   writeArchive(database(), now, write)
@@ -140,11 +167,12 @@ async function* notSealed(pieces: AsyncIterable<Uint8Array>): AsyncGenerator<Uin
 
 /** Lays an archive into the database, if that is empty; the file streams through. */
 export async function handleRestore(request: Request): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
   if (!request.body) return refuse(400, "There is no file: choose the archive.");
   try {
     const done = await restoreArchive(database(), Readable.from(notSealed(piecesOf(request))));
-    return done.ok ? Response.json(done) : refuse(422, done.message);
+    if (!done.ok) return refuse(422, done.message);
+    await noteEvent(database(), "restored", { about: `${done.rows} rows`, address: addressOf(request.headers) });
+    return Response.json(done);
   } catch (error) {
     return failed("restore", error, "The archive could not be laid down; nothing was changed.");
   }
@@ -153,12 +181,12 @@ export async function handleRestore(request: Request): Promise<Response> {
 /** Due dates as a calendar (RFC 5545) that other programs subscribe to or take in. */
 export async function handleCalendar(origin: string): Promise<Response> {
   const db = database();
-  const [files, owned, shop] = await Promise.all([setFiles(db), meters(db), shopOf(db)]);
+  const [sets, owned, shop] = await Promise.all([dueSets(db), meters(db), shopOf(db)]);
   const calendar = ical({
     name: shop.name ? `${shop.name}: due` : "Due",
     prodId: { company: "jumelle", product: "due dates" },
   });
-  for (const { key, date, title, text, kind } of dueDates(files, owned))
+  for (const { key, date, title, text, kind } of dueDates(sets, owned))
     calendar.createEvent({
       id: `${key}@jumelle`,
       start: date,

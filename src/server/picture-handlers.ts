@@ -6,8 +6,8 @@ import { dropPicture, pictureContent, savePicture } from "@/db/pictures";
 import { bodyUpTo } from "./body";
 import { PICTURES, typeOf } from "./file-type";
 import { isId } from "./ids";
-import { currentPerson, PERSON_COOKIE } from "./person";
-import { cookie, failed, foreign, refuse } from "./request";
+import type { Here } from "./access/standing";
+import { failed, refuse } from "./request";
 
 /** Largest photo that is taken, bytes: one of 40 megapixels is below it. It is made smaller at once. */
 const LARGEST_PHOTO = 40 * 1024 * 1024;
@@ -21,8 +21,7 @@ const viewOf = (request: Request): View | undefined => {
 };
 
 /** Takes a photo of a model from one side, and keeps a smaller one. */
-export async function handleTakePicture(request: Request, modelId: string): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
+export async function handleTakePicture(request: Request, modelId: string, here: Here): Promise<Response> {
   const view = viewOf(request);
   if (!isId(modelId) || !view) return refuse(400, "That was not a photo of a model: top, underside or front.");
   try {
@@ -40,10 +39,9 @@ export async function handleTakePicture(request: Request, modelId: string): Prom
     } catch {
       return refuse(422, "That photo does not open: it may be damaged, or larger than 120 megapixels.");
     }
-    const { person } = await currentPerson(cookie(request, PERSON_COOKIE));
     const { width, height } = small.info;
     const picture = { id: v7(), modelId, view, type: "image/jpeg", width, height };
-    const saved = await savePicture(database(), { ...picture, content: small.data, by: person.id });
+    const saved = await savePicture(database(), { ...picture, content: small.data, by: here.person.id });
     return saved
       ? Response.json({ id: picture.id, view, width, height })
       : refuse(404, "This model is not in the books any more.");
@@ -54,7 +52,6 @@ export async function handleTakePicture(request: Request, modelId: string): Prom
 
 /** Takes the photo of a view away. */
 export async function handleDropPicture(request: Request, modelId: string): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
   const view = viewOf(request);
   if (!isId(modelId) || !view) return refuse(400, "That was not a photo of a model: top, underside or front.");
   try {

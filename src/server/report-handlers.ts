@@ -6,7 +6,9 @@ import { bodyUpTo, jsonIn } from "./body";
 import { isId } from "./ids";
 import { reportInput } from "./report-input";
 import { reportFile, reportsBusy, reportStatus, startReport } from "./report-jobs";
-import { failed, foreign, refuse } from "./request";
+import type { Here } from "./access/standing";
+import { count, waitWords } from "./access/limits";
+import { failed, refuse } from "./request";
 
 const askedSchema = z.object({ setId: z.uuid(), visitId: z.uuid().optional(), kind: z.enum(REPORT_KINDS) });
 
@@ -17,8 +19,9 @@ export const originOf = (request: Request): string => {
 };
 
 /** Begins a report; its name is asked for again until it is made. */
-export async function handleReport(request: Request): Promise<Response> {
-  if (foreign(request)) return refuse(403, "This request came from another site.");
+export async function handleReport(request: Request, here: Here): Promise<Response> {
+  const wait = await count("report", here.person.id);
+  if (wait !== undefined) return refuse(429, `Many reports in a short time: wait ${waitWords(wait)}.`);
   const busy = reportsBusy();
   if (busy) return refuse(429, busy);
   try {
@@ -35,7 +38,7 @@ export async function handleReport(request: Request): Promise<Response> {
   }
 }
 
-function nameOf({ model, kind, visits, visitId }: ReportInput): string {
+export function nameOf({ model, kind, visits, visitId }: ReportInput): string {
   const job = visits.find(({ id }) => id === visitId)?.job ?? "";
   const name = `${modelName(model)} ${kind} ${job}`.normalize("NFKD").replaceAll(/[^A-Za-z0-9]+/g, "-");
   return `${name.toLowerCase()}.pdf`;

@@ -1,6 +1,6 @@
 "use client";
 
-import { FileText, Paperclip, X } from "lucide-react";
+import { Eye, EyeOff, FileText, Paperclip, X } from "lucide-react";
 import { useId, useRef, useState } from "react";
 import type { Attachment } from "@/db/attachments";
 import { ErrorText } from "./form";
@@ -36,7 +36,7 @@ export function FileThumb({ file, side = 72 }: { file: Attachment; side?: number
 
 /** Photos and files of an entry, and the way to add one: chosen, or dropped here. */
 export function Attachments({ entryId }: { entryId: string }) {
-  const { attachments, attach, hide, pending } = useLogbook();
+  const { attachments, attach, hide, show, pending } = useLogbook();
   const [problems, setProblems] = useState<string[]>([]);
   const [sending, setSending] = useState(false);
   const [gone, setGone] = useState<Attachment>();
@@ -76,6 +76,18 @@ export function Attachments({ entryId }: { entryId: string }) {
         {mine.map((file) => (
           <li key={file.id} className="flex items-start">
             <FileThumb file={file} />
+            {file.thumb ? (
+              <button
+                type="button"
+                className="btn btn-ghost btn-square h-10 w-10 aria-pressed:bg-base-300"
+                aria-pressed={file.owner}
+                aria-label={`Show ${file.name} to the owner`}
+                title={file.owner ? "On the owner’s page" : "Not on the owner’s page"}
+                onClick={() => void show(file, !file.owner)}
+              >
+                {file.owner ? <Eye size={16} aria-hidden="true" /> : <EyeOff size={16} aria-hidden="true" />}
+              </button>
+            ) : null}
             <button
               type="button"
               className="btn btn-ghost btn-square h-10 w-10"

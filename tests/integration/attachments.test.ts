@@ -7,18 +7,22 @@ import { brokenFileAt } from "@/core/exchange";
 import { attachmentsOf } from "@/db/attachments";
 import { fileChainOf } from "@/db/chain";
 import { attachment } from "@/db/schema";
-import { handleAttach, handleFile, handleHide } from "@/server/attach-handler";
+import { GET, PATCH } from "@/app/api/attachments/[id]/route";
+import { GET as thumb } from "@/app/api/attachments/[id]/thumb/route";
+import { POST } from "@/app/api/entries/[id]/attachments/route";
 import { LARGEST_FILE } from "@/core/log";
-import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+import { draftNote, freshDatabase, openShop, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
 let entry: string;
+let cookie: string;
 
 beforeAll(async () => {
   held = await freshDatabase();
   shop = await openShop(held.db);
   vi.stubEnv("DATABASE_URL", held.url);
+  cookie = await signedIn(shop.wren);
   const draft = draftNote(shop, "a burnt resistor, see the photo");
   entry = draft.id;
   await append(held.db, draft, shop.wren, Date.now());
@@ -39,9 +43,13 @@ const send = async (
   headers: Record<string, string> = {},
 ) => {
   const address = `http://127.0.0.1:3000/api/entries/${to}/attachments?id=${id}&name=${encodeURIComponent(name)}`;
-  const answer = await handleAttach(
-    new Request(address, { method: "POST", body: body as BodyInit, headers: { host: "127.0.0.1:3000", ...headers } }),
-    to,
+  const answer = await POST(
+    new Request(address, {
+      method: "POST",
+      body: body as BodyInit,
+      headers: { host: "127.0.0.1:3000", cookie, ...headers },
+    }),
+    { params: Promise.resolve({ id: to }) },
   );
   return {
     status: answer.status,
@@ -52,7 +60,12 @@ const send = async (
   };
 };
 const fileOf = (id: string, small: boolean, headers: Record<string, string> = {}) =>
-  handleFile(new Request(`http://127.0.0.1:3000/api/attachments/${id}`, { headers }), id, small);
+  (small ? thumb : GET)(
+    new Request(`http://127.0.0.1:3000/api/attachments/${id}`, { headers: { cookie, ...headers } }),
+    {
+      params: Promise.resolve({ id }),
+    },
+  );
 const message = (answer: Awaited<ReturnType<typeof send>>) => answer.body.problems?.[0]?.message;
 
 describe("a photo", () => {
@@ -164,7 +177,13 @@ describe("a file and its entry", () => {
     const id = body.attachment?.id ?? "";
     const here = async () => (await attachmentsOf(held.db, shop.set)).some((one) => one.id === id);
     const patch = (hidden: string) =>
-      handleHide(new Request(`http://127.0.0.1:3000/api/attachments/${id}?hidden=${hidden}`, { method: "PATCH" }), id);
+      PATCH(
+        new Request(`http://127.0.0.1:3000/api/attachments/${id}?hidden=${hidden}`, {
+          method: "PATCH",
+          headers: { host: "127.0.0.1:3000", cookie },
+        }),
+        { params: Promise.resolve({ id }) },
+      );
     expect(await here()).toBe(true);
     expect((await patch("yes")).status).toBe(200);
     expect(await here()).toBe(false);

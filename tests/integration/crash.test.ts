@@ -2,12 +2,12 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { afterAll, expect, it } from "vitest";
+import { afterAll, expect, it, vi } from "vitest";
 import { ensureDatabase, freePort, startCluster, type Cluster } from "../../scripts/cluster";
 import { connect } from "@/db/client";
 import { entriesOfSet } from "@/db/entries";
 import { migrateDatabase } from "@/db/migrate";
-import { draftNote, MIGRATIONS, openShop, type Shop } from "./shop";
+import { draftNote, MIGRATIONS, openShop, signedIn, type Shop } from "./shop";
 
 const folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-crash-"));
 chmodSync(folder, 0o755);
@@ -15,6 +15,7 @@ let cluster: Cluster | undefined;
 let server: ChildProcess | undefined;
 
 afterAll(() => {
+  vi.unstubAllEnvs();
   server?.kill("SIGKILL");
   cluster?.stop();
   rmSync(folder, { recursive: true, force: true });
@@ -35,7 +36,11 @@ async function startServer(url: string, port: number): Promise<ChildProcess> {
 type Sent = { draft: ReturnType<typeof draftNote>; acknowledged: boolean };
 
 /** One connection that writes note after note, and remembers which ones were acknowledged, until nobody answers. */
-async function writer(shop: Shop, port: number, name: string, going: () => boolean): Promise<Sent[]> {
+async function writer(
+  { shop, port, cookie }: { shop: Shop; port: number; cookie: string },
+  name: string,
+  going: () => boolean,
+): Promise<Sent[]> {
   const sent: Sent[] = [];
   for (let n = 0; going() && n < 5000; n += 1) {
     const draft = draftNote(shop, `${name} ${n}`);
@@ -43,6 +48,7 @@ async function writer(shop: Shop, port: number, name: string, going: () => boole
     sent.push(item);
     const answer = await fetch(`http://127.0.0.1:${port}/api/entries`, {
       method: "POST",
+      headers: { cookie },
       body: JSON.stringify(draft),
     }).catch(() => undefined);
     const body = answer?.ok ? await answer.json().catch(() => undefined) : undefined;
@@ -59,11 +65,13 @@ it("loses nothing that was acknowledged when the server and PostgreSQL are kille
   const first = connect(cluster.url("jumelle"), 1);
   const shop = await openShop(first.db);
   await first.close();
+  vi.stubEnv("DATABASE_URL", cluster.url("jumelle"));
+  const cookie = await signedIn(shop.wren);
   const port = await freePort();
   server = await startServer(cluster.url("jumelle"), port);
 
   let open = true;
-  const writers = ["a", "b", "c", "d", "e"].map((name) => writer(shop, port, name, () => open));
+  const writers = ["a", "b", "c", "d", "e"].map((name) => writer({ shop, port, cookie }, name, () => open));
   await new Promise((resolve) => setTimeout(resolve, 1500));
   cluster.kill();
   server.kill("SIGKILL");
@@ -83,7 +91,11 @@ it("loses nothing that was acknowledged when the server and PostgreSQL are kille
   // A client that had no answer sends its drafts again with the same ids: then all are there, still once.
   server = await startServer(cluster.url("jumelle"), port);
   for (const { draft } of sent.filter((item) => !item.acknowledged)) {
-    const answer = await fetch(`http://127.0.0.1:${port}/api/entries`, { method: "POST", body: JSON.stringify(draft) });
+    const answer = await fetch(`http://127.0.0.1:${port}/api/entries`, {
+      method: "POST",
+      headers: { cookie },
+      body: JSON.stringify(draft),
+    });
     expect(answer.status).toBe(200);
   }
   const all = (await entriesOfSet(again.db, shop.set)).map((entry) => entry.id);

@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { searchSets } from "@/db/search";
-import { setsPerhapsInShop } from "@/db/sets";
+import { setFiles } from "@/db/sets";
+import { setsInShop } from "@/db/summaries";
 import { closedAt, timeline } from "@/core/history";
 import { settle } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
@@ -29,7 +30,12 @@ import { freshDatabase } from "./shop";
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 const now = new Date();
 const find = async (query: string) =>
-  (await searchSets(held.db, query, now.toISOString())).map(({ file }) => file.serial);
+  (await searchSets(held.db, query, now.toISOString())).hits.map(({ serial }) => serial);
+/** The first set that is found, with its log. */
+const fileOf = async (query: string) => {
+  const { hits } = await searchSets(held.db, query, now.toISOString());
+  return (await setFiles(held.db, hits[0] ? [hits[0].id] : []))[0];
+};
 
 beforeAll(async () => {
   held = await freshDatabase();
@@ -42,7 +48,7 @@ it("loads once", async () => {
 });
 
 it("fills the board with sets at different steps, some of them waiting", async () => {
-  const files = await setsPerhapsInShop(held.db);
+  const files = await setsInShop(held.db);
   const states = files.flatMap((file) => {
     const { settled } = settle(file.entries);
     return file.visits
@@ -65,7 +71,7 @@ it("fills the board with sets at different steps, some of them waiting", async (
 });
 
 it("tells the first set's two visits, nine years apart", async () => {
-  const [file] = (await searchSets(held.db, "H-20417", now.toISOString())).map((hit) => hit.file);
+  const file = await fileOf("H-20417");
   const visits = timeline(settle(file?.entries ?? []).settled, file?.visits ?? []);
   expect(visits.map((visit) => [visit.job, Boolean(visit.closedAt)])).toEqual([
     [214, true],
@@ -86,14 +92,13 @@ it("finds sets by tag, model, owner, serial and designator, all words together",
   expect(await find("chirps")).toEqual(["T60-338"]);
   expect(await find("100%")).toEqual([]);
   expect(await find("' or 1=1 --")).toEqual([]);
-  const hit = (await searchSets(held.db, "halvane C14", now.toISOString()))[0];
+  const hit = (await searchSets(held.db, "halvane C14", now.toISOString())).hits[0];
   expect(hit?.position).toMatchObject({ state: "restuffed" });
   expect(hit?.lastWork).toContain("47 nF 630 V");
 });
 
 it("has a finished power-up with a stop in it, one that waits, and a proof under the baseline's own set-up", async () => {
-  const file = async (query: string) => (await searchSets(held.db, query, now.toISOString()))[0]?.file;
-  const lantern = await file("H-20417");
+  const lantern = await fileOf("H-20417");
   const settled = settle(lantern?.entries ?? []).settled;
   const visit = (job: number) => lantern?.visits.find((one) => one.job === job)?.id ?? "";
   const verdicts = powerRecords(settled, visit(214)).map((record) => record.judgement.verdict);
@@ -108,13 +113,13 @@ it("has a finished power-up with a stop in it, one that waits, and a proof under
     "V4 cathode",
   ]);
   expect(proof.flatMap((row) => row.setup)).toEqual([]);
-  const regent = await file("R31-0457");
+  const regent = await fileOf("R31-0457");
   const stop = stoppedAt(settle(regent?.entries ?? []).settled, regent?.visits.at(-1)?.id ?? "");
   expect(stop?.judgement.reasons[0]?.rule).toBe("no-bplus");
 });
 
 it("ships drawings of its own making, and the shop's meters, one of them overdue", async () => {
-  const lantern = (await searchSets(held.db, "H-20417", now.toISOString()))[0]?.file;
+  const lantern = await fileOf("H-20417");
   const files = await attachmentsOf(held.db, lantern?.id ?? "");
   expect(files.map(({ type, thumb }) => [type, thumb])).toEqual([
     ["image/png", true],
@@ -128,7 +133,7 @@ it("ships drawings of its own making, and the shop's meters, one of them overdue
 
 /** A visit of the demo as the screens see it. */
 async function visitOf(serial: string) {
-  const [file] = (await searchSets(held.db, serial, now.toISOString())).map((hit) => hit.file);
+  const file = await fileOf(serial);
   if (!file) throw new Error(`no set ${serial}`);
   const { settled } = settle(file.entries);
   const visit = file.visits.at(-1);

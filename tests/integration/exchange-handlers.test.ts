@@ -13,17 +13,24 @@ import { bodyOnDisk, Stalled, TooLarge } from "@/server/body";
 import {
   handleArchive,
   handleCalendar,
-  handleImport,
   handleSchema,
   handleSetFile,
   handleTable,
   LARGEST_SET_FILE,
 } from "@/server/exchange-handlers";
-import { handleReport, handleReportFile, handleReportStatus } from "@/server/report-handlers";
-import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+import { handleReportFile, handleReportStatus } from "@/server/report-handlers";
+import { POST as importRoute } from "@/app/api/sets/import/route";
+import { POST as reportRoute } from "@/app/api/reports/route";
+import type { Here } from "@/server/access/standing";
+import { draftNote, freshDatabase, hereAs, openShop, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
+let here: Here;
+let cookie: string;
+
+const NOTHING = { params: Promise.resolve({}) };
+const fileOf = (id: string) => handleSetFile(new Request("http://127.0.0.1:3000/"), id, here);
 
 const write = async (kind: string, payload: object) => {
   const done = await append(held.db, { ...draftNote(shop, ""), kind, payload }, shop.wren, Date.now());
@@ -34,6 +41,8 @@ beforeAll(async () => {
   held = await freshDatabase();
   shop = await openShop(held.db);
   vi.stubEnv("DATABASE_URL", held.url);
+  here = await hereAs(shop.wren);
+  cookie = await signedIn(shop.wren);
   await held.db.insert(meter).values({ id: v7(), name: "Bench digital", inputOhms: 11e6, calibratedOn: "2026-02-28" });
   await write("note", { v: 1, text: "=HYPERLINK(1), a cell that is no formula", open: false, closes: [] });
   await write("hand-back", {
@@ -53,7 +62,7 @@ const post = (path: string, body: BodyInit, headers: Record<string, string> = {}
   new Request(`http://127.0.0.1:3000${path}`, {
     method: "POST",
     body,
-    headers: { host: "127.0.0.1:3000", ...headers },
+    headers: { host: "127.0.0.1:3000", cookie, ...headers },
     duplex: "half",
   } as RequestInit);
 const message = async (answer: Response) =>
@@ -61,20 +70,23 @@ const message = async (answer: Response) =>
 
 describe("a set's file", () => {
   it("goes out as a download and comes in again", async () => {
-    const out = await handleSetFile(shop.set);
+    const out = await fileOf(shop.set);
     expect(out.headers.get("content-disposition")).toBe('attachment; filename="halvane-537-h-20417-set-file.zip"');
-    const back = await handleImport(post("/api/sets/import", await out.arrayBuffer()));
+    const back = await importRoute(post("/api/sets/import", await out.arrayBuffer()), NOTHING);
     expect(await back.json()).toMatchObject({ ok: true, added: 0 });
-    expect((await handleSetFile("nobody")).status).toBe(404);
-    expect((await handleSetFile(v7())).status).toBe(404);
+    expect((await fileOf("nobody")).status).toBe(404);
+    expect((await fileOf(v7())).status).toBe(404);
   });
 
   it("is refused from another site, when it is something else, and when it is far too large", async () => {
-    expect((await handleImport(post("/api/sets/import", "{}", { origin: "https://elsewhere.example" }))).status).toBe(
-      403,
+    expect(
+      (await importRoute(post("/api/sets/import", "{}", { origin: "https://elsewhere.example" }), NOTHING)).status,
+    ).toBe(403);
+    expect(await message(await importRoute(post("/api/sets/import", "%PDF-1.3"), NOTHING))).toContain("not JSON");
+    const said = await importRoute(
+      post("/api/sets/import", "{}", { "content-length": String(LARGEST_SET_FILE + 1) }),
+      NOTHING,
     );
-    expect(await message(await handleImport(post("/api/sets/import", "%PDF-1.3")))).toContain("not JSON");
-    const said = await handleImport(post("/api/sets/import", "{}", { "content-length": String(LARGEST_SET_FILE + 1) }));
     expect([said.status, await message(said)]).toEqual([413, expect.stringContaining("larger than 2048 MB")]);
   });
 
@@ -101,7 +113,7 @@ describe("a set's file", () => {
     ["brackets inside a text", `{"a":"${"[".repeat(200)}"}`, "does not begin with the format"],
     ["the beginning of a packed file", "PK\u0003\u0004 and nothing behind it", "does not open"],
   ])("made of %s is refused in a sentence", async (_what, body, said) => {
-    const answer = await handleImport(post("/api/sets/import", body));
+    const answer = await importRoute(post("/api/sets/import", body), NOTHING);
     expect([answer.status, await message(answer)]).toEqual([422, expect.stringContaining(said)]);
   });
 
@@ -111,14 +123,14 @@ describe("a set's file", () => {
       const body = new ReadableStream<Uint8Array>({
         start: (controller) => void (giveUp = () => controller.error(new Stalled())),
       });
-      return { answer: handleImport(post("/api/sets/import", body)), giveUp: () => giveUp() };
+      return { answer: importRoute(post("/api/sets/import", body), NOTHING), giveUp: () => giveUp() };
     });
-    const fifth = await handleImport(post("/api/sets/import", "{}"));
+    const fifth = await importRoute(post("/api/sets/import", "{}"), NOTHING);
     expect([fifth.status, await message(fifth)]).toEqual([429, expect.stringContaining("try again")]);
     for (const { giveUp } of stalled) giveUp();
     const answers = await Promise.all(stalled.map(({ answer }) => answer));
     expect(answers.map(({ status }) => status)).toEqual([408, 408, 408, 408]);
-    expect((await handleImport(post("/api/sets/import", "{}"))).status).toBe(422);
+    expect((await importRoute(post("/api/sets/import", "{}"), NOTHING)).status).toBe(422);
   });
 
   it("with a program in the place of a photo is refused", async () => {
@@ -143,7 +155,7 @@ describe("a set's file", () => {
       const packed = await new Response(packContainer(document, () => Promise.resolve(content))).arrayBuffer();
       const empty = await freshDatabase();
       vi.stubEnv("DATABASE_URL", empty.url);
-      const answer = await handleImport(post("/api/sets/import", packed));
+      const answer = await importRoute(post("/api/sets/import", packed), NOTHING);
       expect([answer.status, await message(answer)]).toEqual([
         422,
         expect.stringContaining("is not what the file says"),
@@ -175,17 +187,17 @@ describe("a set's file", () => {
       };
       expect((await attach(held.db, { ...file, by: shop.wren })).ok).toBe(true);
     }
-    const packed = Buffer.from(await (await handleSetFile(shop.set)).arrayBuffer());
+    const packed = Buffer.from(await (await fileOf(shop.set)).arrayBuffer());
     expect(packed.length).toBeGreaterThan(photos * size);
     const other = await freshDatabase();
     vi.stubEnv("DATABASE_URL", other.url);
     try {
       const changed = Buffer.from(packed);
       changed[packed.length >> 1] = (changed[packed.length >> 1] ?? 0) ^ 1;
-      const refused = await handleImport(post("/api/sets/import", changed));
+      const refused = await importRoute(post("/api/sets/import", changed), NOTHING);
       expect(refused.status).toBe(422);
       expect(await message(refused)).toMatch(/was changed|cut off or damaged/);
-      const taken = await handleImport(post("/api/sets/import", packed));
+      const taken = await importRoute(post("/api/sets/import", packed), NOTHING);
       expect(await taken.json()).toMatchObject({ ok: true, added: 3 });
       expect(brokenFileAt(await fileChainOf(other.db, shop.set))).toBeUndefined();
       const rows = await other.db.select({ id: attachment.id }).from(attachment);
@@ -210,7 +222,7 @@ describe("tables, schema, archive and calendar", () => {
   });
 
   it("stream everything as one file", async () => {
-    const packed = Buffer.from(await handleArchive().arrayBuffer());
+    const packed = Buffer.from(await (await handleArchive(new Request("http://127.0.0.1:3000/"), here)).arrayBuffer());
     const lines = gunzipSync(packed).toString("utf8").trim().split("\n");
     expect(JSON.parse(lines[0] ?? "")).toMatchObject({ format: "jumelle-archive" });
     expect(JSON.parse(lines.at(-1) ?? "")).toMatchObject({ end: true, rows: lines.length - 2 });
@@ -230,9 +242,11 @@ describe("tables, schema, archive and calendar", () => {
 
 describe("a report", () => {
   it("is made aside, followed, and fetched; what is asked wrongly is said", async () => {
-    expect((await handleReport(post("/api/reports", "{}"))).status).toBe(400);
-    expect((await handleReport(post("/api/reports", JSON.stringify({ setId: v7(), kind: "owner" })))).status).toBe(404);
-    const begun = await handleReport(post("/api/reports", JSON.stringify({ setId: shop.set, kind: "owner" })));
+    expect((await reportRoute(post("/api/reports", "{}"), NOTHING)).status).toBe(400);
+    expect(
+      (await reportRoute(post("/api/reports", JSON.stringify({ setId: v7(), kind: "owner" })), NOTHING)).status,
+    ).toBe(404);
+    const begun = await reportRoute(post("/api/reports", JSON.stringify({ setId: shop.set, kind: "owner" })), NOTHING);
     expect(begun.status).toBe(202);
     const { id } = (await begun.json()) as { id: string };
     await vi.waitFor(

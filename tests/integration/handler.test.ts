@@ -1,17 +1,18 @@
 import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { entriesOfSet } from "@/db/entries";
-import { handleAppend } from "@/server/append-handler";
-import { PERSON_COOKIE } from "@/server/person";
-import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+import { POST } from "@/app/api/entries/route";
+import { draftNote, freshDatabase, openShop, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
+let cookie: string;
 
 beforeAll(async () => {
   held = await freshDatabase();
   shop = await openShop(held.db);
   vi.stubEnv("DATABASE_URL", held.url);
+  cookie = await signedIn(shop.wren);
 });
 afterAll(async () => {
   vi.unstubAllEnvs();
@@ -22,9 +23,9 @@ const post = async (body: string, headers: Record<string, string> = {}) => {
   const request = new Request("http://127.0.0.1:3000/api/entries", {
     method: "POST",
     body,
-    headers: { host: "127.0.0.1:3000", ...headers },
+    headers: { host: "127.0.0.1:3000", cookie, ...headers },
   });
-  const answer = await handleAppend(request);
+  const answer = await POST(request, { params: Promise.resolve({}) });
   return {
     status: answer.status,
     body: (await answer.json()) as { entry?: { by: string }; problems?: { message: string }[] },
@@ -33,12 +34,12 @@ const post = async (body: string, headers: Record<string, string> = {}) => {
 const message = (answer: Awaited<ReturnType<typeof post>>) => answer.body.problems?.[0]?.message;
 
 describe("the append route", () => {
-  it("writes in the name of the person whom the device remembers, else of the first", async () => {
-    const cookie = `jumelle-theme=cellar; ${PERSON_COOKIE}=${shop.tomasz}`;
-    expect((await post(JSON.stringify(draftNote(shop, "a")), { cookie })).body.entry?.by).toBe(shop.tomasz);
+  it("writes in the name of the person who is signed in, and for nobody else", async () => {
+    const tomasz = `jumelle-theme=cellar; ${await signedIn(shop.tomasz)}`;
+    expect((await post(JSON.stringify(draftNote(shop, "a")), { cookie: tomasz })).body.entry?.by).toBe(shop.tomasz);
     expect((await post(JSON.stringify(draftNote(shop, "b")))).body.entry?.by).toBe(shop.wren);
-    const stranger = `${PERSON_COOKIE}=${shop.set}`;
-    expect((await post(JSON.stringify(draftNote(shop, "c")), { cookie: stranger })).body.entry?.by).toBe(shop.wren);
+    for (const stranger of ["", "jumelle-person=x", cookie.replace(/.$/, "x")])
+      expect((await post(JSON.stringify(draftNote(shop, "c")), { cookie: stranger })).status).toBe(401);
   });
 
   it("takes entries from its own pages only", async () => {

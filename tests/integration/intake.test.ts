@@ -3,7 +3,8 @@ import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
 import { customer, logEntry, model, set, visit } from "@/db/schema";
-import { setFile, setsPerhapsInShop, takeIn, visitById, visitByJob, type Intake } from "@/db/sets";
+import { setsInShop } from "@/db/summaries";
+import { setFile, takeIn, visitById, visitByJob, type Intake } from "@/db/sets";
 import { append } from "@/db/entries";
 import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
 
@@ -95,7 +96,7 @@ describe("the sets that may be in the shop", () => {
   it("leave with their hand-back, and come back when that is withdrawn", async () => {
     const intake = brandNew();
     await takeIn(held.db, intake, shop.wren, Date.now());
-    const here = async () => (await setsPerhapsInShop(held.db)).some((file) => file.id === intake.set.id);
+    const here = async () => (await setsInShop(held.db)).some((file) => file.id === intake.set.id);
     const theirs: Shop = { ...shop, set: intake.set.id, visit: intake.visitId };
     expect(await here()).toBe(true);
     const handBack = draftNote(theirs, "", {

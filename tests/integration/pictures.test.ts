@@ -4,16 +4,19 @@ import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { ALLOCATIONS } from "@/core/frequencies";
 import { pictureContents, picturesOf } from "@/db/pictures";
 import { saveAir, shopAir, shopOf } from "@/db/shop";
-import { handleDropPicture, handlePicture, handleTakePicture } from "@/server/picture-handlers";
-import { freshDatabase, openShop, type Shop } from "./shop";
+import { DELETE, POST } from "@/app/api/models/[id]/pictures/route";
+import { handlePicture } from "@/server/picture-handlers";
+import { freshDatabase, openShop, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
+let cookie: string;
 
 beforeAll(async () => {
   held = await freshDatabase();
   shop = await openShop(held.db);
   vi.stubEnv("DATABASE_URL", held.url);
+  cookie = await signedIn(shop.wren);
 });
 afterAll(async () => {
   vi.unstubAllEnvs();
@@ -30,9 +33,9 @@ const send = async (body: Uint8Array | string, { model = shop.model, view = "top
   const request = new Request(address, {
     method: "POST",
     body: body as BodyInit,
-    headers: { host: "127.0.0.1:3000", ...headers },
+    headers: { host: "127.0.0.1:3000", cookie, ...headers },
   });
-  const answer = await handleTakePicture(request, model);
+  const answer = await POST(request, { params: Promise.resolve({ id: model }) });
   return { status: answer.status, body: (await answer.json()) as { id?: string; problems?: { message: string }[] } };
 };
 
@@ -78,9 +81,9 @@ describe("a picture of a model", () => {
   it("is taken away", async () => {
     const request = new Request(`http://127.0.0.1:3000/api/models/${shop.model}/pictures?view=underside`, {
       method: "DELETE",
-      headers: { host: "127.0.0.1:3000" },
+      headers: { host: "127.0.0.1:3000", cookie },
     });
-    expect((await handleDropPicture(request, shop.model)).status).toBe(200);
+    expect((await DELETE(request, { params: Promise.resolve({ id: shop.model }) })).status).toBe(200);
     expect((await picturesOf(held.db, shop.model)).map(({ view }) => view)).toEqual(["top"]);
   });
 });

@@ -3,9 +3,16 @@ import path from "node:path";
 import { v7 } from "uuid";
 import { inject } from "vitest";
 import { ensureDatabase } from "../../scripts/cluster";
-import { connect, type Db } from "@/db/client";
+import { eq } from "drizzle-orm";
+import { signInName, type Role } from "@/core/access";
+import { connect, database, type Db } from "@/db/client";
 import { migrateDatabase } from "@/db/migrate";
 import { customer, model, person, set, visit } from "@/db/schema";
+import { personById } from "@/db/people";
+import { setPassword, signInOf } from "@/db/sessions";
+import { auth } from "@/server/access/auth";
+import { hashOf } from "@/server/access/passwords";
+import { standing, type Here } from "@/server/access/standing";
 import { SHEET } from "@/core/fixtures";
 
 export const MIGRATIONS = path.resolve(import.meta.dirname, "../../drizzle");
@@ -26,8 +33,8 @@ export type Shop = { wren: string; tomasz: string; owner: string; model: string;
 export async function openShop(db: Db): Promise<Shop> {
   const shop = { wren: v7(), tomasz: v7(), owner: v7(), model: v7(), set: v7(), visit: v7() };
   await db.insert(person).values([
-    { id: shop.wren, name: "Wren Okafor", role: "lead technician" },
-    { id: shop.tomasz, name: "Tomasz Bielak", role: "technician" },
+    { id: shop.wren, name: "Wren Okafor", access: "owner" },
+    { id: shop.tomasz, name: "Tomasz Bielak", access: "technician" },
   ]);
   await db.insert(customer).values({ id: shop.owner, name: "Marguerite Osei" });
   await db
@@ -37,6 +44,35 @@ export async function openShop(db: Db): Promise<Shop> {
   await db.insert(visit).values({ id: shop.visit, setId: shop.set, openedAt: "2026-01-05T09:00:00Z" });
   return shop;
 }
+
+/** Signs somebody of the stubbed database in. @returns the cookie that their requests carry */
+export async function signedIn(personId: string, role?: Role): Promise<string> {
+  const db = database();
+  const who = await personById(db, personId);
+  if (!who) throw new Error("there is nobody to sign in");
+  if (role) await db.update(person).set({ access: role }).where(eq(person.id, personId));
+  if (!(await signInOf(db, personId)))
+    await setPassword(db, { ...who, username: signInName(who.name) }, await hashOf(PASSWORD), false);
+  const { headers } = await auth().api.takeOver({
+    body: { personId, endsToken: null },
+    headers: new Headers(),
+    returnHeaders: true,
+  });
+  return headers
+    .getSetCookie()
+    .map((one) => one.split(";")[0])
+    .join("; ");
+}
+
+/** What handlers are told of somebody who is here. */
+export const hereAs = async (personId: string): Promise<Here> => {
+  const who = await standing(new Headers({ cookie: await signedIn(personId) }));
+  if (who.kind !== "here") throw new Error("the session does not hold");
+  return who;
+};
+
+/** The password of everybody in the tests. */
+export const PASSWORD = "four gulls on the slipway";
 
 /** A note as a client sends it. */
 export const draftNote = (shop: Shop, text: string, extra: object = {}) => ({

@@ -8,16 +8,22 @@ import { STOCK_TABLE, stockFieldsSchema, type Offer, type StockItem } from "@/co
 import { readRows } from "@/core/tables";
 import { replaceOffers } from "@/db/offers";
 import { move, saveStock, stockItem } from "@/db/stock";
-import { handleAppend } from "@/server/append-handler";
-import { draftNote, freshDatabase, openShop, type Shop } from "./shop";
+import { POST } from "@/app/api/entries/route";
+import { draftNote, freshDatabase, openShop, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
+let cookie: string;
+
+const NOTHING = { params: Promise.resolve({}) };
+const asked = (path: string, init: RequestInit = {}) =>
+  new Request(`http://127.0.0.1:3000${path}`, { ...init, headers: { host: "127.0.0.1:3000", cookie } });
 
 beforeAll(async () => {
   held = await freshDatabase();
   shop = await openShop(held.db);
   vi.stubEnv("DATABASE_URL", held.url);
+  cookie = await signedIn(shop.wren);
 });
 afterAll(async () => {
   vi.unstubAllEnvs();
@@ -34,13 +40,7 @@ async function make(marking: string, onHand: number, change: object = {}): Promi
 }
 
 const post = async (draft: unknown) => {
-  const answer = await handleAppend(
-    new Request("http://127.0.0.1:3000/api/entries", {
-      method: "POST",
-      body: JSON.stringify(draft),
-      headers: { host: "127.0.0.1:3000" },
-    }),
-  );
+  const answer = await POST(asked("/api/entries", { method: "POST", body: JSON.stringify(draft) }), NOTHING);
   return { status: answer.status, body: (await answer.json()) as { problems?: { path: string; message: string }[] } };
 };
 
@@ -83,7 +83,7 @@ describe("the stock for a page", () => {
     const item = await make("0.22 µF 630 V", 5);
     await move(held.db, { partId: item.id, kind: "reserved", count: 2, visitId: shop.visit }, { by: shop.wren });
     const of = async (query: string) => {
-      const answer = await list(new Request(`http://127.0.0.1:3000/api/stock${query}`));
+      const answer = await list(asked(`/api/stock${query}`), NOTHING);
       const { stock } = (await answer.json()) as { stock: StockItem[] };
       return stock.find(({ id }) => id === item.id);
     };
@@ -94,7 +94,7 @@ describe("the stock for a page", () => {
 
   it("goes out as a CSV whose texts start no formula, and reads in again", async () => {
     await make("0.33 µF 630 V", 3, { provenance: "=cmd|' /c calc'!A1", priceMinor: 45, reorderAt: 2 });
-    const answer = await csv();
+    const answer = await csv(asked("/api/stock/csv"), NOTHING);
     expect(answer.headers.get("content-type")).toContain("text/csv");
     const text = await answer.text();
     expect(text).toContain("'=cmd");
@@ -120,7 +120,7 @@ describe("the stock for a page", () => {
       currency: "EUR",
     };
     await replaceOffers(held.db, "Tern", [offer]);
-    const { offers } = (await (await prices()).json()) as { offers: Offer[] };
+    const { offers } = (await (await prices(asked("/api/offers"), NOTHING)).json()) as { offers: Offer[] };
     expect(offers).toEqual([offer]);
   });
 });

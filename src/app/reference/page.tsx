@@ -4,10 +4,12 @@ import { modelName, SUPPLY_WORDS } from "@/core/model";
 import { database } from "@/db/client";
 import { models } from "@/db/models";
 import { Empty } from "@/ui/Empty";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Reference" };
 
 export default async function ReferencePage() {
+  await enter("/reference");
   const all = await models(database());
   return (
     <main className="p-4">

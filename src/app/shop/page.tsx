@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
-import { people } from "@/db/people";
+import { may } from "@/core/access";
+import { everyone } from "@/db/people";
 import { lastBackup } from "@/db/backups";
 import { Backups } from "@/features/shop/Backups";
 import { Meters } from "@/features/shop/Meters";
@@ -11,18 +12,23 @@ import { Link } from "@/ui/Link";
 import { database } from "@/db/client";
 import { meters, shopOf, shopTerms } from "@/db/shop";
 import { sealState } from "@/db/verify";
+import { isDemo } from "@/server/access/demo";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Shop" };
 
 export default async function ShopPage() {
+  const { person } = await enter("/shop");
+  const mayRead = may(person.access, "archive");
   const db = database();
-  const [shop, owned, terms, staff, seals, backup] = await Promise.all([
+  const [shop, owned, terms, staff, seals, backup, demo] = await Promise.all([
     shopOf(db),
     meters(db),
     shopTerms(db),
-    people(db),
+    everyone(db),
     sealState(db),
     lastBackup(db),
+    isDemo(),
   ]);
   const now = new Date().toISOString();
   return (
@@ -30,7 +36,23 @@ export default async function ShopPage() {
       <h1 className="text-2xl font-bold">Shop</h1>
       <ShopForm shop={shop} />
       <h2 className="text-xl font-bold">Who works here</h2>
-      <People people={staff} />
+      {demo ? (
+        <p className="dim">
+          This is the demo: nobody types a password, and everybody is one click away in the header. A shop of your own
+          asks.
+        </p>
+      ) : null}
+      <People
+        people={staff.map(({ id, name, access, retired }) => ({ id, name, access, retired }))}
+        mayChange={may(person.access, "people")}
+      />
+      {may(person.access, "audit") ? (
+        <p>
+          <Link href="/shop/events" className="link">
+            Sign-ins, and what was read out: the list of events
+          </Link>
+        </p>
+      ) : null}
       <h2 className="text-xl font-bold">What it works by</h2>
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
@@ -60,12 +82,14 @@ export default async function ShopPage() {
       <p className="dim max-w-3xl">
         The archive contains everything in the database, photos too. An empty database asks for it on its first page;{" "}
         <code>npm run restore</code> does the same. The calendar has the next services, ends of warranty and
-        calibrations.
+        calibrations.{mayRead ? "" : " The archive is for the owner."}
       </p>
       <div className="flex flex-wrap gap-2">
-        <a href="/api/archive" download className="btn btn-outline h-11">
-          Archive of everything
-        </a>
+        {mayRead ? (
+          <a href="/api/archive" download className="btn btn-outline h-11">
+            Archive of everything
+          </a>
+        ) : null}
         <a href="/api/calendar" download className="btn btn-outline h-11">
           Calendar of due dates (iCalendar)
         </a>

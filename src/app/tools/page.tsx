@@ -10,6 +10,7 @@ import { database } from "@/db/client";
 import { shopAir, shopOf } from "@/db/shop";
 import { Discharge } from "@/ui/Discharge";
 import { Tabs } from "@/ui/Tabs";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Tools" };
 
@@ -24,6 +25,7 @@ function Columns({ left, right }: { left: React.ReactNode; right: React.ReactNod
 }
 
 export default async function ToolsPage() {
+  await enter("/tools");
   const [shop, { air }] = [await shopOf(database()), await shopAir(database())];
   const markings = (
     <Columns

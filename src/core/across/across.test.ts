@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { settle, type Content, type Entry } from "../kinds";
 import { atOf, bareModification, entry, idOf, replace, SET, SHEET, VISIT, work } from "../fixtures";
-import { comebacks, failures, holders, namesOf, type FileOf } from ".";
+import { comebacks, failedIn, failures, holdingsOf, isWanted, staysOf, summaryOf, type FileOf, type Wanted } from ".";
 
 const SECOND = idOf(900);
 const in2 = (one: Entry): Entry => ({ ...one, visitId: SECOND });
@@ -20,6 +20,23 @@ const stocked = (designator: string, batch: string): Content =>
   });
 const LATE = atOf(99_000);
 
+/** Where something wanted sits in some sets. */
+const holders = (files: readonly FileOf[], wanted: Wanted, now: string) =>
+  files.flatMap((one) =>
+    holdingsOf(one, now)
+      .filter((held) => isWanted(held, wanted))
+      .map((held) => ({ ...held, setId: one.id })),
+  );
+const back = (files: readonly FileOf[], months: number) =>
+  comebacks(
+    files.map((one) => ({ setId: one.id, stays: staysOf(one) })),
+    months,
+  );
+const failing = (files: readonly FileOf[], modelId: string) => {
+  const mine = files.filter(({ model }) => model.id === modelId);
+  return failures(SHEET, mine.map(failedIn));
+};
+
 describe("where something sits today", () => {
   it("finds a batch by its number, and not a part that was taken out again", () => {
     const files = [
@@ -29,7 +46,9 @@ describe("where something sits today", () => {
     expect(holders(files, { kind: "batch", text: " 2411 " }, LATE)).toMatchObject([
       { setId: SET, where: "C14", what: expect.stringContaining("batch 2411") },
     ]);
-    expect(namesOf(files, LATE)).toMatchObject({ batch: ["2411"], tube: ["6V6"] });
+    expect(new Set(files.flatMap((one) => holdingsOf(one, LATE)).map(({ kind, name }) => `${kind} ${name}`))).toEqual(
+      new Set(["batch 2411", "tube 6V6"]),
+    );
   });
 
   it("finds a tube under any of its names, where it was fitted or as it left the works", () => {
@@ -59,7 +78,7 @@ describe("where something sits today", () => {
 
 describe("comebacks", () => {
   const out: Content = { kind: "hand-back", payload: { v: 1, summary: "plays", oldParts: "none" } };
-  const back: Content = {
+  const again: Content = {
     kind: "take-in",
     payload: { v: 1, complaint: "hums again", policy: "original", received: [], missing: [] },
   };
@@ -69,7 +88,7 @@ describe("comebacks", () => {
       [
         entry(1, replace("C14", "1n/630")),
         entry(2, out),
-        in2(entry(hours, back)),
+        in2(entry(hours, again)),
         in2(entry(hours + 1, replace("C14", "2n/630"))),
       ],
       {
@@ -81,17 +100,17 @@ describe("comebacks", () => {
     );
 
   it("are sets that were back within the time, with what they came for and what was done both times", () => {
-    expect(comebacks([twice(2402)], 12)).toMatchObject([
+    expect(back([twice(2402)], 12)).toMatchObject([
       { before: 1, job: 2, days: 100, complaint: "hums again", again: [expect.stringContaining("C14")] },
     ]);
-    expect(comebacks([twice(2402)], 3)).toEqual([]);
-    expect(comebacks([twice(2402)], 4)).toHaveLength(1);
+    expect(back([twice(2402)], 3)).toEqual([]);
+    expect(back([twice(2402)], 4)).toHaveLength(1);
   });
 
   it("are none while the first visit was never handed back", () => {
     const open = twice(2402);
     expect(
-      comebacks([{ ...open, settled: open.settled.filter(({ content }) => content?.kind !== "hand-back") }], 12),
+      back([{ ...open, settled: open.settled.filter(({ content }) => content?.kind !== "hand-back") }], 12),
     ).toEqual([]);
   });
 });
@@ -105,7 +124,7 @@ describe("what fails most", () => {
       file([leaky(1, "C14", "open"), leaky(2, "C1")], { id: "b" }),
       file([leaky(1, "R9")], { id: "c", model: { ...file([]).model, id: "another" } }),
     ];
-    const found = failures(files, "lantern");
+    const found = failing(files, "lantern");
     expect(found[0]).toMatchObject({
       designator: "C14",
       sets: 2,
@@ -115,7 +134,7 @@ describe("what fails most", () => {
       role: "coupling",
     });
     expect(found.map(({ designator }) => designator)).toEqual(["C14", "C1", "R7"]);
-    expect(failures(files, "none")).toEqual([]);
+    expect(failing(files, "none")).toEqual([]);
   });
 
   it("does not count what was only cleaned or left, and counts a bad test that nobody acted on", () => {
@@ -123,6 +142,29 @@ describe("what fails most", () => {
     const files = [
       file([entry(1, work(["C14"], "cleaned")), entry(2, work(["R7"], "left", { why: "good" })), entry(3, bad)]),
     ];
-    expect(failures(files, "lantern")).toMatchObject([{ designator: "V4", found: ["tests bad"] }]);
+    expect(failing(files, "lantern")).toMatchObject([{ designator: "V4", found: ["tests bad"] }]);
+  });
+});
+
+describe("the summary of a set", () => {
+  const said = (text: string): Content => ({ kind: "note", payload: { v: 1, text, open: false, closes: [] } });
+  const summary = summaryOf({
+    ...file([entry(1, said("washer found under the chassis")), entry(2, stocked("C14", "2411"))]),
+    owner: { name: "Osei", contact: "Rope Walk, 01234 567 890" },
+  });
+  it("has what is searched: names, serial, owner, a telephone number in one piece, notes, designators, jobs", () => {
+    for (const text of ["Halvane", "537", "H-1", "Osei", "01234567890", "washer found"])
+      expect(summary.text).toContain(text);
+    expect(summary.words).toEqual(expect.arrayContaining(["C14", "V4", "1"]));
+  });
+  it("is the same whenever it is made, and says when something was last written", () => {
+    expect(summary).toEqual(
+      summaryOf({
+        ...file([entry(2, stocked("C14", "2411")), entry(1, said("washer found under the chassis"))]),
+        owner: { name: "Osei", contact: "Rope Walk, 01234 567 890" },
+      }),
+    );
+    expect(summary.lastAt).toBe(atOf(2));
+    expect(summaryOf(file([])).lastAt).toBeNull();
   });
 });

@@ -1,6 +1,4 @@
-import { closedAt } from "../history";
-import { describeWork, ofKind } from "../kinds";
-import type { FileOf } from "./file";
+import type { Stay } from "./stays";
 
 /** A visit that began soon after another had ended. */
 export type Comeback = {
@@ -21,36 +19,33 @@ const DAY = 86_400_000;
 /** Days of a month, on the average of the Gregorian year. */
 const MONTH_DAYS = 365.2425 / 12;
 
-/** Sets that were back within so many months of their hand-back, the newest first. */
-export function comebacks(files: readonly FileOf[], months: number): Comeback[] {
-  return files
-    .flatMap((file): Comeback[] => {
-      const visits = [...file.visits].sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt));
-      return visits.slice(1).flatMap((visit, index): Comeback[] => {
-        const before = visits[index];
-        const left = before ? closedAt(file.settled, before.id) : undefined;
-        if (!before || !left) return [];
-        const days = (Date.parse(visit.openedAt) - Date.parse(left)) / DAY;
-        if (days < 0 || days > months * MONTH_DAYS) return [];
-        const work = (visitId: string) =>
-          ofKind(file.settled, "part-work").filter(({ entry }) => entry.visitId === visitId);
-        const touched = new Set(work(before.id).flatMap(({ content }) => content.payload.designators));
-        const taken = ofKind(file.settled, "take-in").findLast(({ entry }) => entry.visitId === visit.id);
-        return [
-          {
-            setId: file.id,
-            before: before.job,
-            job: visit.job,
-            days: Math.floor(days),
-            at: visit.openedAt,
-            complaint: taken?.content.payload.complaint ?? "not written down",
-            again: work(visit.id).flatMap(({ content: { payload } }) => {
-              const both = payload.designators.filter((one) => touched.has(one));
-              return both.length > 0 ? [`${both.join(", ")} ${describeWork(payload)}`] : [];
-            }),
-          },
-        ];
-      });
-    })
-    .sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+/** Visits of a set that began within so many months of the hand-back before. */
+export function comebacksOf(setId: string, stays: readonly Stay[], months: number): Comeback[] {
+  return stays.slice(1).flatMap((stay, index): Comeback[] => {
+    const before = stays[index];
+    if (!before?.closedAt) return [];
+    const days = (Date.parse(stay.openedAt) - Date.parse(before.closedAt)) / DAY;
+    if (days < 0 || days > months * MONTH_DAYS) return [];
+    const touched = new Set(before.work.flatMap(({ designators }) => designators));
+    return [
+      {
+        setId,
+        before: before.job,
+        job: stay.job,
+        days: Math.floor(days),
+        at: stay.openedAt,
+        complaint: stay.complaint ?? "not written down",
+        again: stay.work.flatMap(({ designators, text }) => {
+          const both = designators.filter((one) => touched.has(one));
+          return both.length > 0 ? [`${both.join(", ")} ${text}`] : [];
+        }),
+      },
+    ];
+  });
 }
+
+/** The comebacks of several sets, the newest first. */
+export const comebacks = (sets: readonly { setId: string; stays: readonly Stay[] }[], months: number): Comeback[] =>
+  sets
+    .flatMap(({ setId, stays }) => comebacksOf(setId, stays, months))
+    .sort((a, b) => Date.parse(b.at) - Date.parse(a.at));

@@ -1,4 +1,5 @@
 import { ofKind, type Action } from "../kinds";
+import type { Sheet } from "../model";
 import type { FileOf } from "./file";
 
 /** How often a place of a model failed over all its sets. */
@@ -15,47 +16,43 @@ export type Failure = {
   found: string[];
 };
 
+/** A place that failed once in a set, and what was found. */
+export type Failed = { designator: string; found: string };
+
 /** Work that says that the part had failed; what was replaced on sight without a word of a fault counts too, as such. */
 const GIVES_UP: readonly Action[] = ["replaced", "restuffed", "removed", "disconnected", "repaired"];
 
 /**
- * Which places of a model fail most: replaced, restuffed, repaired or put out of use by this shop's log, or tested bad
- * and not worked on. A place that was renewed on sight without a finding is told as such in `found`.
+ * What failed in a set: replaced, restuffed, repaired or put out of use by this shop's log, or tested bad and not worked
+ * on. A place that was renewed on sight without a finding is told as such.
  */
-export function failures(files: readonly FileOf[], modelId: string): Failure[] {
-  const mine = files.filter(({ model }) => model.id === modelId);
-  const [first] = mine;
-  if (!first) return [];
-  const events = mine.flatMap(({ id, settled }) => {
-    const work = ofKind(settled, "part-work")
-      .filter(({ content }) => GIVES_UP.includes(content.payload.action))
-      .flatMap(({ content: { payload } }) =>
-        payload.designators.map((designator) => ({ set: id, designator, found: payload.found ?? "nothing noted" })),
-      );
-    const worked = new Set(work.map(({ designator }) => designator));
-    const tests = [
-      ...ofKind(settled, "component-test").map(({ content, judged }) => ({
-        designator: content.payload.designator,
-        judged,
-      })),
-      ...ofKind(settled, "tube-test").map(({ content, judged }) => ({
-        designator: content.payload.designator,
-        judged,
-      })),
-    ];
-    const bad = tests
-      .filter(({ designator, judged }) => judged.verdict === "bad" && !worked.has(designator))
-      .map(({ designator }) => ({ set: id, designator, found: "tests bad" }));
-    return [...work, ...bad];
-  });
-  const { components, tubes } = first.model.sheet;
+export function failedIn({ settled }: Pick<FileOf, "settled">): Failed[] {
+  const work = ofKind(settled, "part-work")
+    .filter(({ content }) => GIVES_UP.includes(content.payload.action))
+    .flatMap(({ content: { payload } }) =>
+      payload.designators.map((designator) => ({ designator, found: payload.found ?? "nothing noted" })),
+    );
+  const worked = new Set(work.map(({ designator }) => designator));
+  const tests = [...ofKind(settled, "component-test"), ...ofKind(settled, "tube-test")].map(({ content, judged }) => ({
+    designator: content.payload.designator,
+    verdict: judged.verdict,
+  }));
+  const bad = tests
+    .filter(({ designator, verdict }) => verdict === "bad" && !worked.has(designator))
+    .map(({ designator }) => ({ designator, found: "tests bad" }));
+  return [...work, ...bad];
+}
+
+/** Which places of a model fail most. @param sets what failed in each set of the model that was here */
+export function failures(sheet: Sheet, sets: readonly (readonly Failed[])[]): Failure[] {
+  const events = sets.flatMap((failed, set) => failed.map((one) => ({ ...one, set })));
   return [...new Set(events.map(({ designator }) => designator))]
     .map((designator): Failure => {
       const own = events.filter((event) => event.designator === designator);
       const counts = new Map<string, number>();
       for (const { found } of own) counts.set(found, (counts.get(found) ?? 0) + 1);
-      const component = components.find((one) => one.designator === designator);
-      const tube = tubes.find(({ position }) => position === designator);
+      const component = sheet.components.find((one) => one.designator === designator);
+      const tube = sheet.tubes.find(({ position }) => position === designator);
       const stage = component?.stage ?? tube?.work;
       const role = component?.role ?? (tube ? "tube" : undefined);
       return {
@@ -63,7 +60,7 @@ export function failures(files: readonly FileOf[], modelId: string): Failure[] {
         ...(role ? { role } : {}),
         ...(stage ? { stage } : {}),
         sets: new Set(own.map(({ set }) => set)).size,
-        of: mine.length,
+        of: sets.length,
         times: own.length,
         found: [...counts].sort((a, b) => b[1] - a[1]).map(([text]) => text),
       };

@@ -4,63 +4,84 @@ import { tubeType } from "../tubes";
 import { typeIn } from "../visit";
 import type { FileOf } from "./file";
 
+export const HELD = ["batch", "tube", "modification"] as const;
+
 /** What is looked for. */
-export type Wanted = { kind: "batch" | "tube" | "modification"; text: string };
+export type Wanted = { kind: (typeof HELD)[number]; text: string };
 
-/** A place of a set that holds it today. */
-export type Holder = { setId: string; where: string; what: string; since?: string };
+/** Something that a set holds today: a part of a batch, a tube, a modification. */
+export type Holding = {
+  kind: Wanted["kind"];
+  /** what it is known by, however it is written: see keyOf */
+  key: string;
+  name: string;
+  where: string;
+  what: string;
+  since?: string;
+};
 
-const same = (a: string | undefined, b: string) => a?.trim().toLowerCase() === b.trim().toLowerCase();
+const plain = (text: string): string => text.trim().toLowerCase();
 
-/** Where a part of a batch, a tube by any of its names, or a modification sits today. */
-export function holders(files: readonly FileOf[], { kind, text }: Wanted, now: string): Holder[] {
-  if (!text.trim()) return [];
-  return files.flatMap((file): Holder[] => {
-    if (kind === "modification")
-      return modificationsOf(file.settled)
-        .filter((one) => isThere(one) && one.payload.name.toLowerCase().includes(text.trim().toLowerCase()))
-        .map((one) => ({ setId: file.id, where: one.state, what: one.payload.name, since: one.at }));
-    const places = asBuilt(file.settled, file.model.sheet, now);
-    if (kind === "batch")
-      return places.flatMap((place) =>
-        place.parts
-          .filter(({ stock }) => same(stock?.batch, text))
-          .map((part) => ({
-            setId: file.id,
-            where: part.designator,
-            what: [part.text, part.stock?.maker, `batch ${part.stock?.batch ?? ""}`].filter(Boolean).join(", "),
-            ...(place.lastWorkAt ? { since: place.lastWorkAt } : {}),
-          })),
-      );
-    const wanted = tubeType(text);
-    return places.flatMap((place): Holder[] => {
-      if (place.role !== "tube" || place.state === "removed") return [];
-      const fitted = place.parts[0]?.text ?? place.drawn ?? "";
-      const hit = wanted ? typeIn(fitted) === wanted : fitted.toLowerCase().startsWith(text.trim().toLowerCase());
-      return hit
-        ? [
-            {
-              setId: file.id,
-              where: place.designator,
-              what: `${fitted}${place.stage ? `, ${place.stage}` : ""}`,
-              ...(place.parts.length > 0 && place.lastWorkAt ? { since: place.lastWorkAt } : {}),
-            },
-          ]
-        : [];
-    });
-  });
+/** How a name is compared: a tube of any of its names by its type, the rest by its letters. */
+export function keyOf({ kind, text }: Wanted): string {
+  const type = kind === "tube" ? (tubeType(text) ?? typeIn(text)) : undefined;
+  return plain(type?.type ?? text);
 }
 
-/** Batches, tubes and modifications that there are, to choose from. */
-export function namesOf(files: readonly FileOf[], now: string): Record<Wanted["kind"], string[]> {
-  const [batches, tubes, mods] = [new Set<string>(), new Set<string>(), new Set<string>()];
-  for (const file of files) {
-    for (const place of asBuilt(file.settled, file.model.sheet, now)) {
-      for (const { stock } of place.parts) if (stock?.batch) batches.add(stock.batch);
-      if (place.role === "tube" && place.state !== "removed") tubes.add(place.parts[0]?.text ?? place.drawn ?? "");
-    }
-    for (const one of modificationsOf(file.settled)) if (isThere(one)) mods.add(one.payload.name);
-  }
-  const sorted = (set: Set<string>) => [...set].filter(Boolean).sort((a, b) => a.localeCompare(b, "en"));
-  return { batch: sorted(batches), tube: sorted(tubes), modification: sorted(mods) };
+/** Is this wanted? A batch by its whole number, a tube by any of its names or how it begins, a modification by a part of its name. */
+export function isWanted(held: Pick<Holding, "kind" | "key" | "name">, wanted: Wanted): boolean {
+  if (held.kind !== wanted.kind || plain(wanted.text) === "") return false;
+  if (wanted.kind === "modification") return held.key.includes(plain(wanted.text));
+  if (wanted.kind === "tube" && !tubeType(wanted.text)) return plain(held.name).startsWith(plain(wanted.text));
+  return held.key === keyOf(wanted);
+}
+
+/** What a set holds at a moment. */
+export function holdingsOf(file: Pick<FileOf, "settled" | "model">, now: string): Holding[] {
+  const places = asBuilt(file.settled, file.model.sheet, now);
+  const batches = places.flatMap((place) =>
+    place.parts.flatMap((part): Holding[] => {
+      const batch = part.stock?.batch;
+      if (!batch) return [];
+      const what = [part.text, part.stock?.maker, `batch ${batch}`].filter(Boolean).join(", ");
+      return [
+        {
+          kind: "batch",
+          key: keyOf({ kind: "batch", text: batch }),
+          name: batch,
+          where: part.designator,
+          what,
+          ...(place.lastWorkAt ? { since: place.lastWorkAt } : {}),
+        },
+      ];
+    }),
+  );
+  const tubes = places.flatMap((place): Holding[] => {
+    const fitted = place.parts[0]?.text ?? place.drawn ?? "";
+    if (place.role !== "tube" || place.state === "removed" || fitted === "") return [];
+    return [
+      {
+        kind: "tube",
+        key: keyOf({ kind: "tube", text: fitted }),
+        name: fitted,
+        where: place.designator,
+        what: `${fitted}${place.stage ? `, ${place.stage}` : ""}`,
+        ...(place.parts.length > 0 && place.lastWorkAt ? { since: place.lastWorkAt } : {}),
+      },
+    ];
+  });
+  const modifications = modificationsOf(file.settled)
+    .filter(isThere)
+    .map((one): Holding => {
+      const { name } = one.payload;
+      return {
+        kind: "modification",
+        key: keyOf({ kind: "modification", text: name }),
+        name,
+        where: one.state,
+        what: name,
+        since: one.at,
+      };
+    });
+  return [...batches, ...tubes, ...modifications];
 }

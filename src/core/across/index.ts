@@ -1,5 +1,7 @@
 /** Questions over all sets: where a batch, tube or modification sits, what came back, what fails most. */
-export { comebacks, type Comeback } from "./comebacks";
-export { failures, type Failure } from "./failures";
-export { holders, namesOf, type Holder, type Wanted } from "./holders";
+export { comebacks, comebacksOf, type Comeback } from "./comebacks";
+export { failedIn, failures, type Failed, type Failure } from "./failures";
 export type { FileOf } from "./file";
+export { HELD, holdingsOf, isWanted, keyOf, type Holding, type Wanted } from "./holders";
+export { staysOf, type Stay } from "./stays";
+export { summaryOf, type Summary } from "./summary";

@@ -47,6 +47,8 @@ const context: LineContext = {
       kind: "fault-test",
       payload: { v: 1, test: "check:C14", outcome: "bad", what: "C14", says: "bad" },
     }),
+    onTape("check", { kind: "check", payload: FULL.check[1] as ContentOf<"check">["payload"] }),
+    onTape("power", { kind: "power-step", payload: FULL["power-step"][0] as ContentOf<"power-step">["payload"] }),
   ],
 };
 const numberOf = (id: string) => context.tape.find((item) => item.id === id)?.n;

@@ -1,6 +1,5 @@
 import { closedAt, type Visit } from "../history";
-import { ofKind, settle, type Entry } from "../kinds";
-import { modelName, type Model } from "../model";
+import { ofKind, type Settled } from "../kinds";
 
 /** A date that the shop's calendar should have: all day, in the shop's own zone. */
 export type Due = {
@@ -11,14 +10,40 @@ export type Due = {
   kind: "service" | "warranty" | "calibration";
 };
 
-type File = {
+/** What a set's dates follow from. */
+export type DueSet = {
   id: string;
-  serial: string;
-  model: Model;
-  owner: { name: string };
-  visits: readonly Visit[];
-  entries: readonly Entry[];
+  /** model and serial number */
+  name: string;
+  owner: string;
+  /** the last hand-back, where the set is with its owner; in the shop again, it has its service now */
+  handedBack?: HandedBack;
 };
+
+export type HandedBack = {
+  id: string;
+  at: string;
+  job?: number;
+  summary: string;
+  nextService?: string;
+  warrantyMonths?: number;
+};
+
+/** The last hand-back of a set that is away. */
+export function handedBackOf(settled: readonly Settled[], visits: readonly Visit[]): HandedBack | undefined {
+  const last = ofKind(settled, "hand-back").at(-1);
+  if (!last || !visits.every((visit) => closedAt(settled, visit.id) !== undefined)) return undefined;
+  const { nextService, warrantyMonths, summary } = last.content.payload;
+  const job = visits.find(({ id }) => id === last.entry.visitId)?.job;
+  return {
+    id: last.entry.id,
+    at: last.at,
+    summary,
+    ...(job === undefined ? {} : { job }),
+    ...(nextService ? { nextService } : {}),
+    ...(warrantyMonths ? { warrantyMonths } : {}),
+  };
+}
 type Meter = { id: string; name: string; calibratedOn: string | null; everyMonths: number; retired: boolean };
 
 /** A date so many months later; the last day of the month where that month is shorter. */
@@ -35,22 +60,16 @@ export function monthsLater(date: string, months: number): string {
 const IN_A_CALENDAR = /^(19|20|21)\d\d-\d\d-\d\d$/;
 
 /** Next services, ends of warranties and calibrations: of each set the last that was said, soonest first. */
-export function dueDates(files: readonly File[], meters: readonly Meter[]): Due[] {
-  const ofSets = files.flatMap((file): Due[] => {
-    const { settled } = settle(file.entries);
-    const last = ofKind(settled, "hand-back").at(-1);
-    // A set that is in the shop again has its service now.
-    const away = file.visits.every((visit) => closedAt(settled, visit.id) !== undefined);
-    if (!last || !away) return [];
-    const { nextService, warrantyMonths } = last.content.payload;
-    const name = `${modelName(file.model)}, No. ${file.serial || "unknown"}`;
-    const job = file.visits.find(({ id }) => id === last.entry.visitId)?.job;
-    const text = `${file.owner.name}. Last here as job ${job ?? "?"}, handed back ${last.at.slice(0, 10)}: ${last.content.payload.summary}`;
+export function dueDates(sets: readonly DueSet[], meters: readonly Meter[]): Due[] {
+  const ofSets = sets.flatMap(({ id, name, owner, handedBack: last }): Due[] => {
+    if (!last) return [];
+    const { nextService, warrantyMonths, job } = last;
+    const text = `${owner}. Last here as job ${job ?? "?"}, handed back ${last.at.slice(0, 10)}: ${last.summary}`;
     return [
       ...(nextService
         ? [
             {
-              key: `service-${file.id}`,
+              key: `service-${id}`,
               date: nextService,
               title: `Service due: ${name}`,
               text,
@@ -61,7 +80,7 @@ export function dueDates(files: readonly File[], meters: readonly Meter[]): Due[
       ...(warrantyMonths
         ? [
             {
-              key: `warranty-${last.entry.id}`,
+              key: `warranty-${last.id}`,
               date: monthsLater(last.at, warrantyMonths),
               title: `Warranty ends: ${name}`,
               text,

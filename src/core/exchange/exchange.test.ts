@@ -3,12 +3,14 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
-import { ALL_KINDS, kindOf, readBody, type Entry, type Kinds } from "../kinds";
+import { ALL_KINDS, kindOf, readBody, settle, type Entry, type Kinds } from "../kinds";
 import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../fixtures";
 import {
   brokenAt,
   canonical,
   dueDates,
+  handedBackOf,
+  type DueSet,
   fileTable,
   GENESIS,
   hashText,
@@ -258,11 +260,16 @@ describe("due dates", () => {
     visits: [{ id: VISIT, setId: SET, job: 7, openedAt: atOf(0) }],
     entries: [out],
   };
+  const dueSet = (change: Partial<typeof file> = {}): DueSet => {
+    const { id, owner, visits, entries } = { ...file, ...change };
+    const handedBack = handedBackOf(settle(entries).settled, visits);
+    return { id, name: "Halvane 537, No. H-1", owner: owner.name, ...(handedBack ? { handedBack } : {}) };
+  };
 
   it("are the last that was said of each set that is away, and each meter's calibration, soonest first", () => {
     const meter = { id: "x", name: "Bench digital", calibratedOn: "2026-02-01", everyMonths: 12, retired: false };
     expect(
-      dueDates([file], [meter, { ...meter, id: "y", retired: true }]).map(({ kind, date }) => [kind, date]),
+      dueDates([dueSet()], [meter, { ...meter, id: "y", retired: true }]).map(({ kind, date }) => [kind, date]),
     ).toEqual([
       ["warranty", "2026-07-01"],
       ["calibration", "2027-02-01"],
@@ -271,9 +278,9 @@ describe("due dates", () => {
   });
 
   it("are none for a set that is in the shop", () => {
-    expect(dueDates([{ ...file, entries: [] }], [])).toEqual([]);
+    expect(dueDates([dueSet({ entries: [] })], [])).toEqual([]);
     expect(
-      dueDates([{ ...file, visits: [...file.visits, { id: idOf(900), setId: SET, job: 8, openedAt: atOf(9) }] }], []),
+      dueDates([dueSet({ visits: [...file.visits, { id: idOf(900), setId: SET, job: 8, openedAt: atOf(9) }] })], []),
     ).toEqual([]);
   });
 });

@@ -11,7 +11,7 @@ export {
   type StoredEntry,
   type StoredFile,
 } from "./chain";
-export { dueDates, monthsLater, type Due } from "./due";
+export { dueDates, handedBackOf, monthsLater, type Due, type DueSet, type HandedBack } from "./due";
 export { LARGEST_DOCUMENT, MOST_IN_FILE } from "./limits";
 export {
   normalised,

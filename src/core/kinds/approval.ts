@@ -5,7 +5,9 @@ import { clause, clauses, notUnderstood, readAs } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readSum } from "./sums";
 
-export const WAYS = ["in person", "phone", "message", "letter"] as const;
+/** By the page behind the owner's link: no one in the shop can write this by hand. */
+export const BY_LINK = "the owner's page";
+export const WAYS = ["in person", "phone", "message", "letter", BY_LINK] as const;
 
 /** The owner's yes to a sum, tax included: who said it, and how. */
 const payload = z.object({

@@ -1,5 +1,5 @@
 /** The kinds of entries: one home for all that is particular to each, and what folds over all of them. */
-export { WAYS } from "./approval";
+export { BY_LINK, WAYS } from "./approval";
 export { searched } from "./searched";
 export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/payload";
 export { WHERES, type Where } from "./component-test/payload";
@@ -81,6 +81,7 @@ export {
   type RecipeLine,
 } from "./modification/pieces";
 export { isThere, modificationsOf, pendingLines, tickOf, type Modification } from "./modification/state";
+export { marked } from "./waiting";
 export { WAIT_NAMES, WAITS, type OpenPoint, type PendingLine, type Wait } from "./open";
 export { describeWork } from "./part-work";
 export { SENT_TO } from "./sent-back";

@@ -15,7 +15,8 @@ export type OpenPoint = {
   /** the entry it comes from */
   id: string;
   visitId: string;
-  kind: "note" | "symptom" | "reading" | "left" | "check" | "stop" | "loan" | "modification" | "found" | "soak";
+  kind:
+    "note" | "symptom" | "reading" | "left" | "check" | "stop" | "loan" | "modification" | "found" | "soak" | "confirm";
   text: string;
   blocks: boolean;
   /** the part that it asks about, where it asks about one */

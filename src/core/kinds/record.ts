@@ -2,6 +2,7 @@ import { aligned } from "./aligned";
 import { approval } from "./approval";
 import { check } from "./check";
 import { componentTest } from "./component-test";
+import { confirmed } from "./confirmed";
 import { estimate } from "./estimate";
 import { faultTest } from "./fault-test";
 import { finding } from "./finding";
@@ -56,6 +57,7 @@ export const KINDS = {
   "sent-back": sentBack,
   step,
   holds,
+  confirmed,
   setup,
   labour,
   estimate,

@@ -3,6 +3,7 @@ import { optionalText, v1 } from "../log";
 import { STEP_NAMES, STEPS } from "../model";
 import { notUnderstood, readAs, tailOf, textOf } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { waitingPoints, waits } from "./waiting";
 
 const payload = z
   .object({
@@ -10,11 +11,14 @@ const payload = z
     step: z.enum(STEPS),
     state: z.enum(["passed", "overridden"]),
     reason: optionalText("The reason"),
+    waits,
   })
   .superRefine((value, context) => {
     if (value.state === "overridden" && !value.reason)
       context.addIssue({ code: "custom", path: ["reason"], message: "Passing a gate that is not met needs a reason." });
   });
+
+type StepWord = z.infer<typeof payload>;
 
 /** `done make safe`, `pass baseline: does not power up` */
 const read: Reader = (rest, _context, word) => {
@@ -39,7 +43,7 @@ export const step = defineKind({
   version: 1,
   schema: payload,
   upgrades: {},
-  fields: { step: "step", state: "state", reason: "reason" },
+  fields: { step: "step", state: "state", reason: "reason", waits: "waits for a confirmation" },
   about: ({ step: which }) => which,
   tied: [],
   judge: unjudged,
@@ -64,6 +68,7 @@ export const step = defineKind({
   inFile: "left-out",
   csv: noRow,
   sections: nothing,
-  open: nothing,
+  open: (mine, log) =>
+    waitingPoints(mine, log, ({ content }) => `${STEP_NAMES[(content.payload as StepWord).step]} passed over`),
   evidence: silent,
 });

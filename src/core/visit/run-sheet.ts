@@ -64,6 +64,19 @@ export type VisitInput = {
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
+/** Entries of an apprentice on one of the steps that count for safety: they do not stand until a lead has confirmed them. */
+function unconfirmed(step: Step, { settled, visitId, now }: VisitInput): string[] {
+  const waiting = openPoints(settled, now).filter((point) => point.kind === "confirm" && point.visitId === visitId);
+  const contents = new Map(settled.map(({ entry, content }) => [entry.id, content]));
+  const here = waiting.filter(({ id }) => {
+    const content = contents.get(id);
+    if (content?.kind === "check") return content.payload.list === step;
+    if (content?.kind === "power-step") return step === "first-power";
+    return content?.kind === "step" && content.payload.step === step;
+  });
+  return here.length > 0 ? [`${count(here.length, "entry", "entries")} of an apprentice to confirm`] : [];
+}
+
 type StepLacks = { lacks: string[]; optional?: boolean };
 
 function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
@@ -216,8 +229,12 @@ export function runSheet(input: VisitInput): SheetStep[] {
       .map(({ content }) => [content.payload.step, content.payload]),
   );
   const steps = STEPS.map((step): SheetStep => {
-    const { lacks, optional } = findingsOf(step, input);
-    const word = words.get(step);
+    const found = findingsOf(step, input);
+    const toConfirm = unconfirmed(step, input);
+    const lacks = [...toConfirm, ...found.lacks];
+    const optional = found.optional && toConfirm.length === 0;
+    // A word that waits for a confirmation settles nothing yet.
+    const word = toConfirm.length > 0 ? undefined : words.get(step);
     const base = { step, name: STEP_NAMES[step], gate: [] };
     const begun = (step === "modify" || step === "align") && lacks.length > 0;
     if (word?.state === "passed" && BY_WORD.includes(step) && !begun) return { ...base, state: "done", lacks: [] };

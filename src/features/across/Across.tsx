@@ -1,18 +1,12 @@
 import { Link } from "@/ui/Link";
-import { comebacks, failures, holders, namesOf, type FileOf, type Wanted } from "@/core/across";
-import { modelName } from "@/core/model";
+import { HELD, type Wanted } from "@/core/across";
+import type { AcrossAll, Asked } from "@/db/across";
+import { BehindHand } from "@/ui/BehindHand";
 import { Time } from "@/ui/Time";
 
-export type Asked = { kind: Wanted["kind"]; text: string; months: number; modelId: string };
-
-type AcrossProps = { files: readonly FileOf[]; asked: Asked; now: string };
+type AcrossProps = { all: AcrossAll; asked: Asked };
 
 const KIND_WORDS: Record<Wanted["kind"], string> = { batch: "Batch", tube: "Tube", modification: "Modification" };
-
-const nameOf = (files: readonly FileOf[], id: string) => {
-  const file = files.find((one) => one.id === id);
-  return file ? `${modelName(file.model)}, No. ${file.serial || "unknown"}` : "";
-};
 
 const plural = (count: number, word: string) => `${count} ${word}${count === 1 ? "" : "s"}`;
 
@@ -41,9 +35,8 @@ function KnownNames({ names, asked }: { names: readonly string[]; asked: Asked }
   );
 }
 
-function Holders({ files, asked, now }: AcrossProps) {
-  const found = holders(files, asked, now);
-  const names = namesOf(files, now);
+function Holders({ all, asked }: AcrossProps) {
+  const { holders: found, names } = all;
   return (
     <section aria-label="Where it sits" className="flex flex-col gap-2">
       <h2 className="text-xl font-bold">Where a batch, a tube or a modification sits</h2>
@@ -53,7 +46,7 @@ function Holders({ files, asked, now }: AcrossProps) {
         <label className="flex flex-col gap-1 font-semibold">
           What
           <select name="kind" defaultValue={asked.kind} className="select h-11 w-40">
-            {(Object.keys(KIND_WORDS) as Wanted["kind"][]).map((kind) => (
+            {HELD.map((kind) => (
               <option key={kind} value={kind}>
                 {KIND_WORDS[kind]}
               </option>
@@ -101,7 +94,7 @@ function Holders({ files, asked, now }: AcrossProps) {
               <tr key={`${one.setId} ${one.where} ${index}`} className="text-base">
                 <th scope="row" className="py-1 font-normal">
                   <Link href={`/sets/${one.setId}`} className="inline-flex min-h-10 items-center underline">
-                    {nameOf(files, one.setId)}
+                    {one.set}
                   </Link>
                 </th>
                 <td className="py-1 font-mono">{one.where}</td>
@@ -118,8 +111,8 @@ function Holders({ files, asked, now }: AcrossProps) {
   );
 }
 
-function Comebacks({ files, asked }: AcrossProps) {
-  const found = comebacks(files, asked.months);
+function Comebacks({ all, asked }: AcrossProps) {
+  const found = all.comebacks;
   return (
     <section aria-label="Comebacks" className="flex flex-col gap-2">
       <h2 className="text-xl font-bold">What came back</h2>
@@ -152,7 +145,7 @@ function Comebacks({ files, asked }: AcrossProps) {
               href={`/sets/${one.setId}?tab=life`}
               className="inline-flex min-h-10 items-center font-semibold underline"
             >
-              {nameOf(files, one.setId)}
+              {one.set}
             </Link>{" "}
             job <span className="font-mono">{one.before}</span>, back as <span className="font-mono">{one.job}</span>{" "}
             after <strong>{one.days} days</strong>: {one.complaint}
@@ -168,14 +161,8 @@ function Comebacks({ files, asked }: AcrossProps) {
   );
 }
 
-function Failures({ files, asked }: AcrossProps) {
-  const models = [...new Map(files.map(({ model }) => [model.id, model])).values()].sort((a, b) =>
-    modelName(a).localeCompare(modelName(b), "en"),
-  );
-  // Without a choice the model of which most has failed comes first.
-  const worst = models.toSorted((a, b) => failures(files, b.id).length - failures(files, a.id).length);
-  const chosen = models.find(({ id }) => id === asked.modelId) ?? worst[0];
-  const found = chosen ? failures(files, chosen.id) : [];
+function Failures({ all, asked }: AcrossProps) {
+  const { models, chosen, failures: found } = all;
   return (
     <section aria-label="What fails most" className="flex flex-col gap-2">
       <h2 className="text-xl font-bold">What fails most on a model</h2>
@@ -185,10 +172,10 @@ function Failures({ files, asked }: AcrossProps) {
         <input type="hidden" name="months" value={asked.months} />
         <label className="flex flex-col gap-1 font-semibold">
           Model
-          <select name="model" defaultValue={chosen?.id} className="select h-11 w-72">
-            {models.map((model) => (
-              <option key={model.id} value={model.id}>
-                {modelName(model)}
+          <select name="model" defaultValue={chosen} className="select h-11 w-72">
+            {models.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
               </option>
             ))}
           </select>
@@ -236,6 +223,7 @@ function Failures({ files, asked }: AcrossProps) {
 export function Across(props: AcrossProps) {
   return (
     <div className="grid items-start gap-8 xl:grid-cols-2">
+      <BehindHand sets={props.all.behindHand} className="xl:col-span-2" />
       <Holders {...props} />
       <Comebacks {...props} />
       <div className="xl:col-span-2">

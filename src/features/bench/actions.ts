@@ -13,7 +13,7 @@ export async function keepWithModel(modelId: unknown, caution: unknown) {
     async () => {
       const parsed = cautionSchema.safeParse(caution);
       if (!parsed.success) return refuse("A caution is a sentence of at most 300 characters.");
-      return keepCaution(database(), z.uuid().parse(modelId), parsed.data, await personId());
+      return keepCaution(database(), z.uuid().parse(modelId), parsed.data, personId());
     },
     { shownOn: "/" },
   );

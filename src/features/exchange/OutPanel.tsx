@@ -20,10 +20,17 @@ const SAID: Record<ReportKind, string> = {
   card: "one page to leave inside: what it is, what was done, with the way to this file",
 };
 
-type OutPanelProps = { setId: string; visits: readonly { id: string; job: number }[]; sealed: number; head: string };
+type OutPanelProps = {
+  setId: string;
+  visits: readonly { id: string; job: number }[];
+  sealed: number;
+  head: string;
+  /** may the whole file be given out by this person? */
+  mayRead: boolean;
+};
 
 /** The ways out of a set's file: reports to print, the file itself, and its tables. */
-export function OutPanel({ setId, visits, sealed, head }: OutPanelProps) {
+export function OutPanel({ setId, visits, sealed, head, mayRead }: OutPanelProps) {
   const { making, make } = useReport(setId);
   const [visitId, setVisitId] = useState(visits.at(-1)?.id);
   const kinds = Object.keys(REPORT_NAMES) as ReportKind[];
@@ -98,9 +105,10 @@ export function OutPanel({ setId, visits, sealed, head }: OutPanelProps) {
           shop takes it in without loss; its form is published as a JSON Schema.
         </p>
         <div className="flex flex-wrap gap-2">
-          {link(`/api/sets/${setId}/file`, "Set file, with its photos")}
+          {mayRead ? link(`/api/sets/${setId}/file`, "Set file, with its photos") : null}
           {link("/api/schema", "Its schema")}
         </div>
+        {mayRead ? null : <p className="dim">Your role gives no whole set files out.</p>}
         <p className="dim text-sm break-all">
           {sealed} entries are sealed, each with the one before it. The seal of the last:{" "}
           <span className="font-mono">{head}</span>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { readMinutes, printMinutes, WAYS, type Content } from "@/core/kinds";
+import { readMinutes, printMinutes, BY_LINK, WAYS, type Content } from "@/core/kinds";
 import { priceOf } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
 import { format, formatMoney, parseMoney, share } from "@/core/quantity";
@@ -9,6 +9,9 @@ import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type Problem
 import { LineHint } from "@/ui/LineHint";
 import { Time } from "@/ui/Time";
 import { saying, useLogbook } from "@/ui/logbook";
+
+/** Ways in which somebody in the shop hears of an approval. */
+const BY_HAND = WAYS.filter((way) => way !== BY_LINK);
 
 const NO_LABOUR = { step: "fix" as Step, time: "", what: "" };
 
@@ -62,7 +65,7 @@ function Approve({ suggested }: { suggested: string }) {
     <Form form={form} label="The owner's answer" className="flex flex-wrap items-end gap-2">
       <TextField label="Agreed up to, with tax" inputClass="w-36 font-mono" {...form.field("limit")} />
       <TextField label="Who said so" inputClass="w-48" {...form.field("who")} />
-      <SelectField label="How" inputClass="w-32" options={WAYS.map((way) => [way, way])} {...form.field("how")} />
+      <SelectField label="How" inputClass="w-32" options={BY_HAND.map((way) => [way, way])} {...form.field("how")} />
       <FormEnd form={form} save="The owner agrees" saveClass="btn-outline" />
     </Form>
   );

@@ -8,13 +8,11 @@ import { Form, FormEnd, schemaProblems, SelectField, TextField, useForm } from "
 import { shapeOf } from "@/ui/kept";
 import { takeSetIn, type JobIds } from "./actions";
 import { EMPTY_TAKE_IN, newJobFields, type NewJobFields } from "./schema";
+import { HereBefore, type KnownSet } from "./HereBefore";
 import { TakeInFields } from "./TakeInFields";
+import { useKnown } from "./useKnown";
 
-export type Known = {
-  customers: { id: string; name: string }[];
-  models: { id: string; name: string }[];
-  sets: { id: string; label: string; modelId: string; ownerId: string; jobInShop?: number }[];
-};
+type Named = { id: string; name: string };
 
 const NEW_MODEL: NonNullable<NewJobFields["newModel"]> = {
   maker: "",
@@ -98,22 +96,23 @@ type NewModelProps = {
 };
 
 /** Customer, model, set, visit and take-in in one go. What is known is chosen by typing it; what is not is made. */
-export function NewJob({ known }: { known: Known }) {
+export function NewJob({ models }: { models: readonly Named[] }) {
   const router = useRouter();
+  const [again, setAgain] = useState<KnownSet>();
   // Made once: sending the form again with the same ids never doubles anything.
   const [ids] = useState(freshIds);
   const newModelOf = ({ newModel, model }: NewJobFields) => newModel ?? guess(model);
-  const knownOf = ({ setId, owner, model }: NewJobFields) => {
-    const again = known.sets.find((one) => one.id === setId);
-    const customer = again?.ownerId ?? known.customers.find((one) => same(one.name, owner))?.id;
-    const modelId = again?.modelId ?? known.models.find((one) => same(one.name, model))?.id;
-    return { again, customer, modelId, isNewModel: !again && !modelId && model.trim() !== "" };
+  const [owners, askOwners] = useKnown<Named>("customers");
+  const knownOf = ({ owner, model }: NewJobFields) => {
+    const customer = again?.ownerId ?? owners.find((one) => same(one.name, owner))?.id;
+    const modelId = again?.modelId ?? models.find((one) => same(one.name, model))?.id;
+    return { customer, modelId, isNewModel: !again && !modelId && model.trim() !== "" };
   };
   const form = useForm<NewJobFields>({
     initial: NOTHING_TYPED,
     keep: { key: "new-job", fits: shapeOf(NOTHING_TYPED) },
     check: (fields) => {
-      const { again, customer, modelId, isNewModel } = knownOf(fields);
+      const { customer, modelId, isNewModel } = knownOf(fields);
       return {
         ...schemaProblems(newJobFields, { ...fields, newModel: isNewModel ? newModelOf(fields) : undefined }),
         ...(again || customer || fields.owner.trim() ? {} : { owner: "The owner is missing." }),
@@ -141,26 +140,19 @@ export function NewJob({ known }: { known: Known }) {
   });
   const { fields, change } = form;
   const { owner, newModel } = fields;
-  const { again, customer, isNewModel } = knownOf(fields);
+  const { customer, isNewModel } = knownOf(fields);
 
   return (
     <Form form={form} className="mx-auto flex max-w-5xl flex-col gap-4">
       <section className="grid gap-3 md:grid-cols-3" aria-label="The set">
-        <SelectField
-          label="Was it here before?"
+        <HereBefore
+          chosen={again}
+          kept={fields.setId}
           className="md:col-span-3"
-          options={[
-            ["", "No, it is new to the shop"],
-            ...known.sets.map(
-              ({ id, label, jobInShop }) =>
-                [
-                  id,
-                  jobInShop === undefined ? label : `${label} (in the shop now, job ${jobInShop})`,
-                  jobInShop !== undefined,
-                ] as const,
-            ),
-          ]}
-          {...form.field("setId")}
+          onChoose={(one) => {
+            setAgain(one);
+            change({ setId: one?.id ?? "" });
+          }}
         />
         {again ? null : (
           <>
@@ -168,15 +160,19 @@ export function NewJob({ known }: { known: Known }) {
               label="Owner"
               inputClass="w-full"
               hint={owner && !customer ? "New customer: is made with this job." : undefined}
-              choices={known.customers.map(({ name }) => name)}
+              choices={owners.map(({ name }) => name)}
               autoFocus
               {...form.field("owner")}
+              onChange={(text) => {
+                askOwners(text);
+                change({ owner: text });
+              }}
             />
             <TextField
               label="Maker and model"
               inputClass="w-full"
               hint={isNewModel ? "New model: a few words about it below." : undefined}
-              choices={known.models.map(({ name }) => name)}
+              choices={models.map(({ name }) => name)}
               {...form.field("model")}
               onBlur={() => change({ newModel: isNewModel ? newModelOf(fields) : undefined })}
             />

@@ -2,6 +2,7 @@
 
 import { z } from "zod";
 import { database } from "@/db/client";
+import { customerByName } from "@/db/customers";
 import { takeIn, type TakenIn } from "@/db/sets";
 import { shopOf } from "@/db/shop";
 import { action, personId } from "@/server/action";
@@ -28,7 +29,9 @@ async function checkedIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
     return { ok: false, problems: fields.error.issues.map(({ path, message }) => ({ path: path.join("."), message })) };
   if (!id.success) return { ok: false, problems: [{ path: "", message: "This page is out of date: reload it." }] };
   const { setId, owner, contact, serial, newModel, takeIn: words } = fields.data;
-  const { knownCustomer, knownModel } = id.data;
+  const { knownModel } = id.data;
+  // Whoever types a name to its end before the shop's list has come means the customer of that name.
+  const knownCustomer = id.data.knownCustomer ?? (owner ? (await customerByName(database(), owner))?.id : undefined);
   if (!knownCustomer && !owner) return { ok: false, problems: [{ path: "owner", message: "The owner is missing." }] };
   if (!knownModel && !newModel) return { ok: false, problems: [{ path: "model", message: "The model is missing." }] };
   const { currency } = await shopOf(database());
@@ -53,7 +56,7 @@ async function checkedIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
       openedAt: new Date(now).toISOString(),
       takeIn: { id: id.data.entry, payload: takeInPayload(words, currency) },
     },
-    await personId(),
+    personId(),
     now,
   );
 }

@@ -20,7 +20,7 @@ export async function movePart(change: unknown) {
     async () => {
       const { note, visitId, ...one } = changeSchema.parse(change);
       const visit = one.kind === "sent-back" ? {} : { visitId };
-      return move(database(), { ...one, ...visit }, { by: await personId(), note });
+      return move(database(), { ...one, ...visit }, { by: personId(), note });
     },
     { failed: "Nothing was moved." },
   );

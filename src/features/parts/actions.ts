@@ -1,6 +1,7 @@
 "use server";
 
 import { z } from "zod";
+import type { ActionName } from "@/core/access";
 import { GAS, SHORTS } from "@/core/tubes";
 import { MOVE_KINDS, priceListTable, STOCK_TABLE } from "@/core/stock";
 import { readRows, type TableRead } from "@/core/tables";
@@ -15,7 +16,7 @@ import { readStock } from "./typed";
 const typedSchema = z.record(z.string().max(40), z.string().max(400));
 const cellsSchema = z.array(z.array(z.string().max(2000)).max(60)).max(20_001);
 
-const kept = (name: string, save: () => Promise<Answer>) => action(name, save, { shownOn: "/parts" });
+const kept = (name: ActionName, save: () => Promise<Answer>) => action(name, save, { shownOn: "/parts" });
 
 /** Makes or changes a stock line. */
 export async function changeStock(id: unknown, typed: unknown, version: unknown): Promise<Answer> {
@@ -23,7 +24,7 @@ export async function changeStock(id: unknown, typed: unknown, version: unknown)
     const line = readStock(typedSchema.parse(typed), (await shopOf(database())).currency);
     if (!line.ok) return refuseFields(line.problems);
     const change = { ...line.value, id: z.uuid().parse(id), version: z.number().int().min(0).parse(version) };
-    return saveStock(database(), change, await personId());
+    return saveStock(database(), change, personId());
   });
 }
 
@@ -46,7 +47,7 @@ export async function moveStock(
     const visit = number && /^\d{1,9}$/.test(number) ? await visitByJob(database(), Number(number)) : undefined;
     if (number && !visit) refuse(`There is no job ${number}.`);
     const change = { partId: z.uuid().parse(partId), kind: wanted, count: z.number().parse(count), visitId: visit?.id };
-    return move(database(), change, { by: await personId(), note: z.string().max(200).parse(note).trim() });
+    return move(database(), change, { by: personId(), note: z.string().max(200).parse(note).trim() });
   });
 }
 
@@ -62,7 +63,7 @@ export async function importList(cells: unknown): Promise<Answer> {
   return kept("import stock", async () => {
     const { currency } = await shopOf(database());
     const rows = goodRows(readRows(STOCK_TABLE, cellsSchema.parse(cells), { currency }));
-    const done = await importStock(database(), rows, await personId());
+    const done = await importStock(database(), rows, personId());
     return { ok: true, said: `${done.made} lines made, ${done.changed} changed, ${done.counted} counts taken over.` };
   });
 }
@@ -100,7 +101,7 @@ const testSchema = z
 /** A test of a tube in stock. */
 export async function testTube(test: unknown): Promise<Answer> {
   return kept("test tube", async () => {
-    await addStockTest(database(), read(testSchema, test), await personId());
+    await addStockTest(database(), read(testSchema, test), personId());
     return { ok: true };
   });
 }

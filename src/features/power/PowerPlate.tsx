@@ -15,6 +15,7 @@ import {
 import { format } from "@/core/quantity";
 import { useCircuitFacts } from "@/ui/circuit/useCircuit";
 import { useLogbook } from "@/ui/logbook";
+import { ToConfirm } from "@/ui/ToConfirm";
 import { readCell } from "./fields";
 import { PlanHead } from "./PlanHead";
 import { PowerChart, type RisePoint } from "./PowerChart";
@@ -117,6 +118,7 @@ export function PowerPlate() {
           {remark}
         </p>
       ))}
+      <ToConfirm kind="power-step" />
       <StepLadder steps={steps} current={halted ? undefined : step?.key} onSelect={setSelected} />
       {through && !step ? (
         <p className="rounded-box border border-success p-2">

@@ -2,7 +2,16 @@ import { describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
 import { calibrationWord, fieldsOf, freshFields, instrumentOf, payloadOf, stillHolds } from "./setup-fields";
 
-const shop = { name: "", lineVolts: 230, lineHz: 50, currency: "EUR", lamps: [], loads: [], version: 1 };
+const shop = {
+  name: "",
+  lineVolts: 230,
+  lineHz: 50,
+  currency: "EUR",
+  lamps: [],
+  loads: [],
+  lockMinutes: 10,
+  version: 1,
+};
 const analogue = {
   id: "m",
   name: "Grey analogue",

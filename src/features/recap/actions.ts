@@ -11,7 +11,7 @@ const wantedSchema = z.array(z.tuple([z.uuid(), z.number().int().min(1).max(1000
 export async function reservePlan(visitId: unknown, wanted: unknown) {
   return action(
     "reserve plan",
-    async () => reserveFor(database(), z.uuid().parse(visitId), new Map(wantedSchema.parse(wanted)), await personId()),
+    async () => reserveFor(database(), z.uuid().parse(visitId), new Map(wantedSchema.parse(wanted)), personId()),
     { failed: "Nothing was reserved." },
   );
 }

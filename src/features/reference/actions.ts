@@ -18,7 +18,7 @@ const change = (where: unknown, make: (model: Model) => Sheet | Promise<Sheet>) 
     async () => {
       const { id, version } = seen.parse(where);
       const model = (await modelById(database(), id)) ?? refuse("This model is not in the books any more.");
-      return saveSheet(database(), id, version, await make(model), await personId());
+      return saveSheet(database(), id, version, await make(model), personId());
     },
     { shownOn: "/" },
   );

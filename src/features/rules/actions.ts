@@ -7,8 +7,9 @@ import { settle } from "@/core/kinds";
 import { modelName } from "@/core/model";
 import { planDifferences, recapOf } from "@/core/visit";
 import { database } from "@/db/client";
-import { setsPerhapsInShop } from "@/db/sets";
+
 import { partRules, savePartRules } from "@/db/shop";
+import { setsInShop } from "@/db/summaries";
 import { action, read } from "@/server/action";
 
 export type Effect = { job: number; set: string; lines: { designator: string; text: string }[] };
@@ -24,7 +25,7 @@ export async function effectsOf(rules: unknown) {
 
 async function effects(rules: ShopRules): Promise<Effect[]> {
   const db = database();
-  const [files, now] = [await setsPerhapsInShop(db), new Date().toISOString()];
+  const [files, now] = [await setsInShop(db), new Date().toISOString()];
   const before = rulesOf((await partRules(db)).rules);
   const after = rulesOf(rules);
   return files.flatMap(({ model, entries, visits }): Effect[] => {

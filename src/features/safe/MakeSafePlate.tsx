@@ -6,6 +6,7 @@ import { safeLines } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { Discharge } from "@/ui/Discharge";
 import { LineHint } from "@/ui/LineHint";
+import { ToConfirm } from "@/ui/ToConfirm";
 import { SafeLine } from "./SafeLine";
 
 /** Make safe: what can hurt here, the list of exactly this set, and what is left on the reservoir, measured. */
@@ -29,6 +30,8 @@ export function MakeSafePlate({ children }: { children?: React.ReactNode }) {
       <h2 className="text-lg font-bold">
         {done} of {lines.length} lines are in order
       </h2>
+      <ToConfirm kind="check" />
+      <ToConfirm kind="step" />
       <ol>
         {lines.map((line) => (
           <SafeLine key={line.key} line={line} />

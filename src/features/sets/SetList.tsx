@@ -21,58 +21,54 @@ export function SetList({ hits }: { hits: readonly Hit[] }) {
           </tr>
         </thead>
         <tbody>
-          {hits.map(({ file, position, lastWork, inShop }) => {
-            const last = file.visits.at(-1);
-            return (
-              <tr key={file.id} className="align-top text-base">
-                <th scope="row">
-                  <Link href={`/sets/${file.id}`} className="link font-bold">
-                    {modelName(file.model)}
-                  </Link>
-                  <div className="dim text-sm font-normal">
-                    {file.model.year ?? "year unknown"} · {file.model.sheet.kind}
-                  </div>
-                </th>
-                <td className="font-mono whitespace-nowrap">{file.serial || "–"}</td>
-                <td>{file.owner.name}</td>
-                {withPart ? (
-                  <td>
-                    {position ? (
-                      <>
-                        <span className="font-mono font-bold">{position.designator}</span>{" "}
-                        <PartStateMark state={position.state} />
-                        <div className="dim text-sm">
-                          {lastWork ??
-                            (position.drawn ? `drawn ${printPart(position.drawn, position.designator)}` : "")}
-                        </div>
-                      </>
-                    ) : (
-                      <span className="dim">not on this set</span>
-                    )}
-                  </td>
-                ) : (
-                  <td>
-                    {file.visits.length}
-                    {last ? (
-                      <span className="dim">
-                        {" "}
-                        · last <Time iso={last.openedAt} as="day" />
-                      </span>
-                    ) : null}
-                  </td>
-                )}
+          {hits.map(({ id, serial, model, owner, visits, lastVisit, job, position, lastWork }) => (
+            <tr key={id} className="align-top text-base">
+              <th scope="row">
+                <Link href={`/sets/${id}`} className="link font-bold">
+                  {modelName(model)}
+                </Link>
+                <div className="dim text-sm font-normal">
+                  {model.year ?? "year unknown"} · {model.kind}
+                </div>
+              </th>
+              <td className="font-mono whitespace-nowrap">{serial || "–"}</td>
+              <td>{owner.name}</td>
+              {withPart ? (
                 <td>
-                  {inShop && last ? (
-                    <Link href={`/bench/${last.job}`} className="btn btn-outline btn-primary whitespace-nowrap">
-                      Bench {last.job}
-                    </Link>
+                  {position ? (
+                    <>
+                      <span className="font-mono font-bold">{position.designator}</span>{" "}
+                      <PartStateMark state={position.state} />
+                      <div className="dim text-sm">
+                        {lastWork ?? (position.drawn ? `drawn ${printPart(position.drawn, position.designator)}` : "")}
+                      </div>
+                    </>
                   ) : (
-                    <span className="dim">with its owner</span>
+                    <span className="dim">not on this set</span>
                   )}
                 </td>
-              </tr>
-            );
-          })}
+              ) : (
+                <td>
+                  {visits}
+                  {lastVisit ? (
+                    <span className="dim">
+                      {" "}
+                      · last <Time iso={lastVisit} as="day" />
+                    </span>
+                  ) : null}
+                </td>
+              )}
+              <td>
+                {job !== undefined ? (
+                  <Link href={`/bench/${job}`} className="btn btn-outline btn-primary whitespace-nowrap">
+                    Bench {job}
+                  </Link>
+                ) : (
+                  <span className="dim">with its owner</span>
+                )}
+              </td>
+            </tr>
+          ))}
         </tbody>
       </table>
     </div>

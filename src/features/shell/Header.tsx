@@ -4,7 +4,8 @@ import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import { useTransition } from "react";
 import { Emblem } from "@/ui/Emblem";
-import { choosePerson, chooseTheme } from "./actions";
+import { chooseTheme } from "./actions";
+import { OwnMenu } from "./OwnMenu";
 import { PLACES } from "./places";
 
 type HeaderProps = {
@@ -12,6 +13,9 @@ type HeaderProps = {
   personId: string;
   theme: "paper" | "cellar";
   onHelp: () => void;
+  /** somebody else is to be at this device */
+  onPerson: (id: string) => void;
+  onLock: () => void;
 };
 
 /** Paper and cellar. The header draws it by itself: every page carries it. */
@@ -22,9 +26,9 @@ const ThemeMark = () => (
   </svg>
 );
 
-export function Header({ people, personId, theme, onHelp }: HeaderProps) {
+export function Header({ people, personId, theme, onHelp, onPerson, onLock }: HeaderProps) {
   const path = usePathname();
-  const [pending, start] = useTransition();
+  const [, start] = useTransition();
   const other = theme === "paper" ? "cellar" : "paper";
   return (
     <header className="no-print flex h-12 shrink-0 items-center gap-1 border-b border-base-300 bg-base-200 px-3">
@@ -49,8 +53,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
           <select
             className="select h-10 w-36 lg:w-44"
             value={personId}
-            disabled={pending}
-            onChange={(event) => start(() => choosePerson(event.target.value))}
+            onChange={(event) => onPerson(event.target.value)}
           >
             {people.map((person) => (
               <option key={person.id} value={person.id}>
@@ -59,6 +62,7 @@ export function Header({ people, personId, theme, onHelp }: HeaderProps) {
             ))}
           </select>
         </label>
+        <OwnMenu onLock={onLock} />
         <button
           type="button"
           className="btn btn-ghost btn-square"

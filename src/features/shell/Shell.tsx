@@ -3,9 +3,11 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { inField, useShortcut } from "@/ui/keys";
 import { laterAtRest } from "@/ui/later";
+import { useWriting, type Turn } from "@/ui/outbox/turn";
 import { useOpen } from "@/ui/useOpen";
 import { Header } from "./Header";
 import { PLACES } from "./places";
+import { useScreenLock } from "./useScreenLock";
 
 const HelpSheet = laterAtRest(async () => (await import("./HelpSheet")).HelpSheet, null);
 
@@ -13,6 +15,11 @@ type ShellProps = {
   people: { id: string; name: string }[];
   personId: string;
   theme: "paper" | "cellar";
+  /** anybody may be anybody: the data are made up */
+  demo: boolean;
+  lockMinutes: number;
+  /** what is written from now on is signed with its key */
+  turn: Turn | undefined;
   children: React.ReactNode;
 };
 
@@ -50,7 +57,7 @@ function SkipLink() {
 }
 
 /** The frame of every page: header, help sheet, and the keys that work everywhere outside fields. */
-export function Shell({ children, ...header }: ShellProps) {
+export function Shell({ children, demo, lockMinutes, turn, ...header }: ShellProps) {
   const [help, setHelp] = useState(false);
   const { open, opening } = useOpen();
   const going = useRef(false);
@@ -64,16 +71,24 @@ export function Shell({ children, ...header }: ShellProps) {
     },
     [open],
   );
+  useWriting(turn);
+  const { screen, lockNow, change } = useScreenLock({
+    people: header.people,
+    personId: header.personId,
+    demo,
+    lockMinutes,
+  });
   useShortcut(onKey);
   useEscape();
   return (
     <div className="flex min-h-dvh flex-col">
       <SkipLink />
-      <Header {...header} onHelp={() => setHelp(true)} />
+      <Header {...header} onHelp={() => setHelp(true)} onPerson={change} onLock={lockNow} />
       <div id="content" className="flex grow flex-col">
         {children}
       </div>
       {opening}
+      {screen}
       {help ? <HelpSheet onClose={() => setHelp(false)} /> : null}
     </div>
   );

@@ -1,15 +1,16 @@
 "use client";
 
 import { useRouter } from "next/navigation";
+import { passwordProblem } from "@/core/access";
 import type { Shop } from "@/db/shop";
 import { Emblem } from "@/ui/Emblem";
 import { Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { beginShop } from "./actions";
-import { problemsOf, readPerson, readShop, typedShop, type TypedShop } from "./typed";
+import { problemsOf, readName, readShop, typedShop, type TypedShop } from "./typed";
 
 const FIELDS = [
   ["person", "Who is at the bench", "your name"],
-  ["role", "What you do here", "technician"],
+  ["password", "Your password", ""],
   ["name", "Name of the shop", "as it stands on printed records"],
   ["lineVolts", "Line at the bench, V", "230"],
   ["lineHz", "Line frequency, Hz", "50"],
@@ -17,32 +18,29 @@ const FIELDS = [
 ] as const;
 const VALUES: readonly string[] = ["lineVolts", "lineHz"];
 
-type TypedOpening = TypedShop & { person: string; role: string };
+type TypedOpening = TypedShop & { person: string; password: string };
 
-const personOf = ({ person, role }: TypedOpening) => ({ name: person, role });
-const shopOf = ({ name, lineVolts, lineHz, currency, lamps, loads }: TypedOpening): TypedShop => ({
-  name,
-  lineVolts,
-  lineHz,
-  currency,
-  lamps,
-  loads,
-});
+const shopOf = ({ person: _person, password: _password, ...shop }: TypedOpening): TypedShop => shop;
 
 /** Both halves of the form are read; the name of the person and that of the shop are two fields. */
 function check(typed: TypedOpening): Problems {
-  const { name, ...person } = problemsOf(readPerson(personOf(typed)));
-  return { ...problemsOf(readShop(shopOf(typed))), ...person, ...(name ? { person: name } : {}) };
+  const { name } = problemsOf(readName(typed.person));
+  const password = passwordProblem(typed.password, [typed.person, typed.name]);
+  return {
+    ...problemsOf(readShop(shopOf(typed))),
+    ...(name ? { person: name } : {}),
+    ...(password ? { password } : {}),
+  };
 }
 
 /** An empty database: a shop is opened in it, or an archive is laid down. */
 export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNode }) {
   const router = useRouter();
   const form = useForm<TypedOpening>({
-    initial: { person: "", role: "", ...typedShop(shop) },
+    initial: { person: "", password: "", ...typedShop(shop) },
     check,
     save: async (typed) => {
-      const answer = await beginShop(shopOf(typed), personOf(typed));
+      const answer = await beginShop(shopOf(typed), { name: typed.person, password: typed.password });
       if (answer.ok) router.refresh();
       return answer;
     },
@@ -55,7 +53,10 @@ export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNo
       <div className="grid items-start gap-5 md:grid-cols-2">
         <section aria-label="Open a shop" className="rounded-box bg-base-200 p-4">
           <h2 className="text-xl font-bold">Open a shop</h2>
-          <p className="dim mb-3">One person and the line at the bench are enough to take the first set in.</p>
+          <p className="dim mb-3">
+            One person and the line at the bench are enough to take the first set in. That person owns the shop: they
+            take the others on.
+          </p>
           <Form form={form} className="grid grid-cols-2 items-start gap-3">
             {FIELDS.map(([key, label, example]) => (
               <TextField
@@ -65,6 +66,7 @@ export function FirstDay({ shop, restore }: { shop: Shop; restore: React.ReactNo
                 label={label}
                 placeholder={example}
                 numeric={VALUES.includes(key)}
+                {...(key === "password" ? { type: "password" as const, complete: "new-password" as const } : {})}
                 {...form.field(key)}
               />
             ))}

@@ -1,38 +1,118 @@
 "use client";
 
 import { useState } from "react";
-import { Form, FormEnd, TextField, useForm } from "@/ui/form";
-import { takeOn } from "./actions";
-import { problemsOf, readPerson, type TypedPerson } from "./typed";
+import { ROLE_SAYS, ROLE_WORDS, ROLES, type Role } from "@/core/access";
+import { Form, FormEnd, SelectField, TextField, TickField, useForm, type SaveAnswer } from "@/ui/form";
+import { changeSomebody, resetPassword, takeOn } from "./actions";
+import { problemsOf, readName } from "./typed";
 
-const NOBODY: TypedPerson = { name: "", role: "" };
+export type Somebody = { id: string; name: string; access: Role; retired: boolean };
 
-/** Who works here. Whoever wrote an entry stays: a logbook names its writers for good. */
-export function People({ people }: { people: readonly { id: string; name: string; role: string }[] }) {
-  const [last, setLast] = useState("");
-  const form = useForm<TypedPerson>({
-    initial: NOBODY,
-    check: (typed) => problemsOf(readPerson(typed)),
-    save: async (typed) => {
-      setLast(typed.name.trim());
-      return takeOn(typed);
+const OPTIONS = ROLES.map((role) => [role, ROLE_WORDS[role]] as const);
+
+/** A password that is shown this once, to be told to somebody. */
+function Told({ name, password }: { name: string; password: string }) {
+  return (
+    <p role="status" className="rounded-box border-2 border-primary bg-base-100 p-3">
+      Password for {name}, shown this once: <strong className="font-mono text-lg select-all">{password}</strong>. It is
+      changed at the first sign-in.
+    </p>
+  );
+}
+
+function NewPerson() {
+  const [told, setTold] = useState<{ name: string; password: string }>();
+  const form = useForm({
+    initial: { name: "", access: "technician" as Role },
+    check: ({ name }) => problemsOf(readName(name)),
+    save: async (typed): Promise<SaveAnswer> => {
+      const answer = await takeOn(typed);
+      setTold("password" in answer ? { name: typed.name.trim(), password: answer.password } : undefined);
+      return answer.ok ? { ok: true } : answer;
     },
-    next: () => NOBODY,
+    next: () => ({ name: "", access: "technician" as Role }),
   });
+  return (
+    <>
+      <Form form={form} label="Take somebody on" className="flex flex-wrap items-end gap-3">
+        <TextField label="Somebody new" inputClass="w-64" {...form.field("name")} />
+        <SelectField label="Role" inputClass="w-52" options={OPTIONS} {...form.field("access")} />
+        <FormEnd form={form} save="Take on" saveClass="btn-outline" />
+      </Form>
+      <p className="dim">{ROLE_SAYS[form.fields.access]}</p>
+      {told ? <Told {...told} /> : null}
+    </>
+  );
+}
+
+function ChangePerson({ person, onDone }: { person: Somebody; onDone: () => void }) {
+  const [told, setTold] = useState<string>();
+  const [message, setMessage] = useState<string>();
+  const form = useForm({
+    initial: { name: person.name, access: person.access, retired: person.retired },
+    check: ({ name }) => problemsOf(readName(name)),
+    save: async ({ name, access, retired }): Promise<SaveAnswer> => {
+      const answer = await changeSomebody(person.id, { name, access }, retired);
+      if (answer.ok) onDone();
+      return answer.ok ? { ok: true } : answer;
+    },
+  });
+  const reset = async () => {
+    const answer = await resetPassword(person.id);
+    setTold("password" in answer ? answer.password : undefined);
+    setMessage(answer.ok ? undefined : answer.message);
+  };
+  return (
+    <div className="flex flex-col gap-2 rounded-box bg-base-200 p-3">
+      <Form form={form} label={`Change ${person.name}`} className="flex flex-wrap items-end gap-3">
+        <TextField label="Name" inputClass="w-64" autoFocus {...form.field("name")} />
+        <SelectField label="Role" inputClass="w-52" options={OPTIONS} {...form.field("access")} />
+        <TickField
+          label="Works here no more"
+          value={form.fields.retired}
+          onChange={(retired) => form.change({ retired })}
+        />
+        <FormEnd form={form} save="Save" onCancel={onDone}>
+          <button type="button" className="btn btn-outline h-11" onClick={() => void reset()}>
+            New password
+          </button>
+        </FormEnd>
+      </Form>
+      <p className="dim">{ROLE_SAYS[form.fields.access]}</p>
+      {told ? <Told name={person.name} password={told} /> : null}
+      {message ? <p role="alert">{message}</p> : null}
+    </div>
+  );
+}
+
+/** Who works here, and what each may do. Whoever wrote an entry stays: a logbook names its writers for good. */
+export function People({ people, mayChange }: { people: readonly Somebody[]; mayChange: boolean }) {
+  const [changing, setChanging] = useState<string>();
+  const person = people.find(({ id }) => id === changing);
   return (
     <section aria-label="People" className="flex flex-col gap-3">
       <ul className="flex flex-wrap gap-2">
-        {people.map(({ id, name, role }) => (
-          <li key={id} className="rounded-box bg-base-200 px-3 py-2">
-            <strong>{name}</strong> <span className="dim">{role}</span>
+        {people.map(({ id, name, access, retired }) => (
+          <li key={id} className="flex items-center gap-2 rounded-box bg-base-200 px-3 py-2">
+            <span>
+              <strong>{name}</strong>{" "}
+              <span className="dim">{retired ? "works here no more" : ROLE_WORDS[access].toLowerCase()}</span>
+            </span>
+            {mayChange ? (
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm min-h-10"
+                aria-label={`Change ${name}`}
+                onClick={() => setChanging(id)}
+              >
+                Change
+              </button>
+            ) : null}
           </li>
         ))}
       </ul>
-      <Form form={form} className="flex flex-wrap items-end gap-3">
-        <TextField label="Somebody new" inputClass="w-64" {...form.field("name")} />
-        <TextField label="What they do here" inputClass="w-64" placeholder="technician" {...form.field("role")} />
-        <FormEnd form={form} save="Take on" saveClass="btn-outline" saved={`${last} was added.`} />
-      </Form>
+      {person ? <ChangePerson key={person.id} person={person} onDone={() => setChanging(undefined)} /> : null}
+      {mayChange ? <NewPerson /> : <p className="dim">The owner takes people on and decides what they may do.</p>}
     </section>
   );
 }

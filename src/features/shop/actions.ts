@@ -1,20 +1,33 @@
 "use server";
 
+import { headers } from "next/headers";
 import { v7 } from "uuid";
 import { z } from "zod";
 import { database } from "@/db/client";
+import { ROLES, signInName } from "@/core/access";
 import { termsSchema } from "@/core/handback";
 import { openShop } from "@/db/first-day";
-import { addPerson } from "@/db/people";
+import { noteEvent } from "@/db/events";
+import { addPerson, changePerson, personById } from "@/db/people";
+import { endSessionsOf, setPassword } from "@/db/sessions";
 import { saveMeter, saveShop, saveTerms } from "@/db/shop";
-import { action, read, refuseFields } from "@/server/action";
+import { hashOf, newPassword, weakness } from "@/server/access/passwords";
+import { signInWith } from "@/server/access/signing";
+import { action, personId, read, refuse, refuseFields } from "@/server/action";
 import { sealHolds } from "@/db/verify";
-import { readMeter, readPerson, readSealLine, readShop } from "./typed";
+import { readMeter, readName, readSealLine, readShop } from "./typed";
 
 const text = z.string().max(400);
-const shopSchema = z.object({ name: text, lineVolts: text, lineHz: text, currency: text, lamps: text, loads: text });
+const shopSchema = z.object({
+  name: text,
+  lineVolts: text,
+  lineHz: text,
+  currency: text,
+  lamps: text,
+  loads: text,
+  lockMinutes: text,
+});
 const meterSchema = z.object({ name: text, input: text, calibratedOn: text, everyMonths: text, retired: z.boolean() });
-const personSchema = z.object({ name: text, role: text });
 const version = z.number().int().min(0);
 
 const fieldsOf = <T>(typed: { ok: true; value: T } | { ok: false; problems: Record<string, string> }): T =>
@@ -46,25 +59,81 @@ export async function changeTerms(terms: unknown, seen: unknown) {
   });
 }
 
-/** Opens a shop in an empty database. */
+/** Opens a shop in an empty database, and signs its owner in. */
 export async function beginShop(typed: unknown, who: unknown) {
   return action(
     "open shop",
     async () => {
       const shop = fieldsOf(readShop(shopSchema.parse(typed)));
-      const person = fieldsOf(readPerson(personSchema.parse(who)));
-      return openShop(database(), shop, { id: v7(), ...person });
+      const given = z.object({ name: text, password: text }).parse(who);
+      const name = fieldsOf(readName(given.name));
+      const weak = weakness(given.password, [name, shop.name]);
+      if (weak) refuseFields({ password: weak });
+      const hash = await hashOf(given.password);
+      const person = { id: v7(), name };
+      const opened = await openShop(database(), shop, person, (tx) =>
+        setPassword(tx, { ...person, username: signInName(name) }, hash, false),
+      );
+      return opened.ok ? signInWith(await headers(), name, given.password) : opened;
     },
     { shownOn: "/" },
   );
 }
 
-/** Takes somebody on. */
+const people = z.object({ name: text, access: z.enum(ROLES) });
+
+/** Takes somebody on, with a password to be told to them, which they change at once. */
 export async function takeOn(who: unknown) {
   return action(
     "take on",
-    async () => addPerson(database(), { id: v7(), ...fieldsOf(readPerson(personSchema.parse(who))) }),
+    async () => {
+      const given = people.parse(who);
+      const person = { id: v7(), name: fieldsOf(readName(given.name)), access: given.access };
+      const added = await addPerson(database(), person);
+      if (!added.ok) return added;
+      await noteEvent(database(), "taken-on", { by: personId(), about: `${person.name}, ${given.access}` });
+      return { ok: true as const, password: await newPassword(person.id) };
+    },
     { shownOn: "/" },
+  );
+}
+
+/** Changes somebody's name and role, or says that they work here no more. */
+export async function changeSomebody(id: unknown, who: unknown, retired: unknown) {
+  return action(
+    "change person's row",
+    async () => {
+      const given = people.parse(who);
+      const person = {
+        id: z.uuid().parse(id),
+        name: fieldsOf(readName(given.name)),
+        access: given.access,
+        retired: z.boolean().parse(retired),
+      };
+      const changed = await changePerson(database(), person);
+      if (!changed.ok) return changed;
+      if (person.retired) await endSessionsOf(database(), person.id);
+      const said = `${person.name}, ${person.access}${person.retired ? ", works here no more" : ""}`;
+      await noteEvent(database(), "person-changed", { by: personId(), about: said });
+      return changed;
+    },
+    { shownOn: "/" },
+  );
+}
+
+/** Gives somebody a new password to be told to them; where they were signed in, they are no more. */
+export async function resetPassword(id: unknown) {
+  return action(
+    "reset password",
+    async () => {
+      const person = await personById(database(), z.uuid().parse(id));
+      if (!person || person.retired) return refuse("That person does not work here any more.");
+      const password = await newPassword(person.id);
+      await endSessionsOf(database(), person.id);
+      await noteEvent(database(), "password-reset", { by: personId(), about: person.name });
+      return { ok: true as const, password };
+    },
+    { shownOn: "/shop" },
   );
 }
 

@@ -8,6 +8,7 @@ const shop = {
   currency: "eur",
   lamps: "100, 25 60W",
   loads: "oil load 1500 W 5 min",
+  lockMinutes: "10",
 };
 const meter = { name: "Grey analogue", input: "20k/V", calibratedOn: "2026-01-15", everyMonths: "12", retired: false };
 
@@ -22,6 +23,7 @@ describe("the shop as it is typed", () => {
         currency: "EUR",
         lamps: [25, 60, 100],
         loads: [{ name: "oil load", ohms: 50, watts: 1500, minutes: 5 }],
+        lockMinutes: 10,
       },
     });
   });
@@ -33,8 +35,16 @@ describe("the shop as it is typed", () => {
       currency: "euro",
       lamps: "bright",
       loads: "heavy",
+      lockMinutes: "soon",
     });
-    expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["lineVolts", "lineHz", "currency", "lamps", "loads"]);
+    expect(read.ok ? {} : Object.keys(read.problems)).toEqual([
+      "lineVolts",
+      "lineHz",
+      "currency",
+      "lamps",
+      "lockMinutes",
+      "loads",
+    ]);
   });
 });
 

@@ -12,6 +12,7 @@ export type TypedShop = {
   currency: string;
   lamps: string;
   loads: string;
+  lockMinutes: string;
 };
 export type TypedMeter = {
   name: string;
@@ -27,13 +28,14 @@ export type FormRead<T> = { ok: true; value: T } | { ok: false; problems: Record
 export const problemsOf = <T>(read: FormRead<T>): Record<string, string> => (read.ok ? {} : read.problems);
 
 /** The shop as its form shows it. */
-export const typedShop = ({ name, lineVolts, lineHz, currency, lamps, loads }: Shop): TypedShop => ({
+export const typedShop = ({ name, lineVolts, lineHz, currency, lamps, loads, lockMinutes }: Shop): TypedShop => ({
   name,
   lineVolts: String(lineVolts),
   lineHz: String(lineHz),
   currency,
   lamps: lamps.join(", "),
   loads: writeLoads(loads),
+  lockMinutes: String(lockMinutes),
 });
 
 const valueOf = (text: string, quantity: Quantity): number | undefined => {
@@ -52,6 +54,7 @@ export function readShop(typed: TypedShop): FormRead<{
   currency: string;
   lamps: number[];
   loads: DummyLoad[];
+  lockMinutes: number;
 }> {
   const problems: Record<string, string> = {};
   const name = typed.name.trim();
@@ -70,6 +73,9 @@ export function readShop(typed: TypedShop): FormRead<{
     .map((text) => Number(text.replace(/w$/i, "")));
   if (lamps.some((watts) => !(watts > 0 && watts <= 2000)) || lamps.length > 30)
     problems.lamps = "Lamps are watts with commas between them: 25, 60, 100.";
+  const lockMinutes = Number(typed.lockMinutes.trim() || "none");
+  if (!Number.isInteger(lockMinutes) || lockMinutes < 0 || lockMinutes > 480)
+    problems.lockMinutes = "Minutes from 1 to 480; 0 for a screen that is never locked.";
   const loads = parseLoads(typed.loads);
   if (!loads.ok) problems.loads = loads.message;
   if (Object.keys(problems).length > 0) return { ok: false, problems };
@@ -77,6 +83,7 @@ export function readShop(typed: TypedShop): FormRead<{
     ok: true,
     value: {
       loads: loads.ok ? loads.loads : [],
+      lockMinutes,
       name,
       lineVolts: lineVolts ?? 0,
       lineHz: lineHz ?? 0,
@@ -86,17 +93,12 @@ export function readShop(typed: TypedShop): FormRead<{
   };
 }
 
-export type TypedPerson = { name: string; role: string };
-
-/** Reads somebody who works here. */
-export function readPerson(typed: TypedPerson): FormRead<TypedPerson> {
-  const [name, role] = [typed.name.trim(), typed.role.trim()];
-  const problems: Record<string, string> = {};
-  if (!name) problems.name = "Say who is at the bench: every entry carries a name.";
-  if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
-  if (role.length > 80) problems.role = "What somebody does is said in fewer than 80 characters.";
-  if (Object.keys(problems).length > 0) return { ok: false, problems };
-  return { ok: true, value: { name, role: role || "technician" } };
+/** Reads the name of somebody who works here. */
+export function readName(typed: string): FormRead<string> {
+  const name = typed.trim().replaceAll(/\s+/g, " ");
+  if (!name) return { ok: false, problems: { name: "Say who is at the bench: every entry carries a name." } };
+  if (name.length > 80) return { ok: false, problems: { name: "A name is shorter than 80 characters." } };
+  return { ok: true, value: name };
 }
 
 /** Reads a meter as it was typed; its input is ohms per volt (`20 kΩ/V`) or ohms (`10 MΩ`). */

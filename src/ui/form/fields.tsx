@@ -19,7 +19,9 @@ type TextFieldProps = Common & {
   /** of the input: a value that is typed stands in the fixed-width face */
   inputClass?: string;
   numeric?: boolean;
-  type?: "text" | "date" | "search";
+  type?: "text" | "date" | "search" | "password";
+  /** what a browser may fill in; nothing, where it is not said */
+  complete?: "username" | "current-password" | "new-password";
   autoFocus?: boolean;
   onBlur?: () => void;
   /** what is often typed here: offered, and anything else is taken too */
@@ -39,6 +41,7 @@ export function TextField({
   inputClass = "w-full font-mono",
   numeric,
   type = "text",
+  complete,
   autoFocus,
   choices,
   onBlur,
@@ -54,9 +57,9 @@ export function TextField({
             className={`input h-11 ${inputClass}`}
             value={value}
             placeholder={placeholder}
-            autoComplete="off"
+            autoComplete={complete ?? "off"}
             autoFocus={autoFocus}
-            inputMode={numeric ? "decimal" : undefined}
+            inputMode={numeric ? (type === "password" ? "numeric" : "decimal") : undefined}
             list={choices ? list : undefined}
             onBlur={onBlur}
             onChange={(event) => onChange(event.target.value)}

@@ -19,7 +19,7 @@ import { currentStep, runSheet, type VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
 import { deviceOutbox, makeDraft } from "../outbox";
 import { LogbookContext, type Logbook, type LogbookData, type Outcome } from "./context";
-import { hideFile, sendFile, type FileSent } from "./files";
+import { hideFile, sendFile, showFile, type FileSent } from "./files";
 import { useOutbox, useSaved } from "./useEntries";
 import { useStepInView } from "./useStepInView";
 import { useStock } from "./useStock";
@@ -74,6 +74,15 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     async (one: Attachment, hidden: boolean): Promise<boolean> => {
       const done = await hideFile(one.id, hidden);
       if (done) setAttachments((known) => [...known.filter(({ id }) => id !== one.id), ...(hidden ? [] : [one])]);
+      return done;
+    },
+    [setAttachments],
+  );
+
+  const show = useCallback(
+    async (one: Attachment, owner: boolean): Promise<boolean> => {
+      const done = await showFile(one.id, owner);
+      if (done) setAttachments((known) => known.map((file) => (file.id === one.id ? { ...file, owner } : file)));
       return done;
     },
     [setAttachments],
@@ -151,6 +160,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       append,
       attach,
       hide,
+      show,
       refreshStock,
       clock,
       lineOf: (content) => writeLine(content, numberOf),
@@ -172,6 +182,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     append,
     attach,
     hide,
+    show,
     refreshStock,
     clock,
   ]);

@@ -47,6 +47,8 @@ export type LogbookData = {
   terms: Terms;
   people: { id: string; name: string }[];
   personId: string;
+  /** may this person confirm what an apprentice did for safety? */
+  mayConfirm: boolean;
   now: string;
 };
 
@@ -77,6 +79,8 @@ export type Logbook = LogbookData & {
   attach: (entryId: string, file: File) => Promise<FileSent>;
   /** takes a file away from sight, or brings it back */
   hide: (attachment: Attachment, hidden: boolean) => Promise<boolean>;
+  /** shows a photo to the owner of the set on their page, or no more */
+  show: (attachment: Attachment, owner: boolean) => Promise<boolean>;
   /** looks at the stock again: something was taken, reserved or refused */
   refreshStock: () => Promise<void>;
   /** the present by the server's clock: a device whose clock is changed meanwhile keeps the right time */

@@ -22,6 +22,14 @@ export async function sendFile(entryId: string, file: File): Promise<FileSent> {
   }
 }
 
+/** Shows a photo to the owner of the set on their page, or no more. */
+export async function showFile(id: string, owner: boolean): Promise<boolean> {
+  const answer = await fetch(`/api/attachments/${id}?owner=${owner ? "yes" : "no"}`, { method: "PATCH" }).catch(
+    () => undefined,
+  );
+  return answer?.ok ?? false;
+}
+
 export async function hideFile(id: string, hidden: boolean): Promise<boolean> {
   const answer = await fetch(`/api/attachments/${id}?hidden=${hidden ? "yes" : "no"}`, { method: "PATCH" }).catch(
     () => undefined,

@@ -46,16 +46,31 @@ export function useSaved(setId: string, first: Entry[], firstFiles: Attachment[]
     });
   }, [setId]);
 
-  // Another tablet may write to the same set.
+  // Another tablet may write to the same set: the server says so at once, and where it cannot, the page asks.
   useEffect(() => {
-    const look = () => document.visibilityState === "visible" && void refresh();
+    const seen = () => document.visibilityState === "visible";
+    const look = () => seen() && void refresh();
     const timer = window.setInterval(look, REFRESH_MS);
+    let changes: EventSource | undefined;
+    // A page that nobody sees holds no line: a browser has few of them for all its tabs.
+    const listen = () => {
+      if (seen() === (changes !== undefined)) return;
+      changes?.close();
+      changes = seen() ? new EventSource(`/api/sets/${setId}/changes`) : undefined;
+      if (changes) changes.onmessage = () => void refresh();
+      // What happened before the line was open.
+      if (changes) changes.onopen = () => void refresh();
+    };
+    listen();
     window.addEventListener("focus", look);
+    document.addEventListener("visibilitychange", listen);
     return () => {
       window.clearInterval(timer);
       window.removeEventListener("focus", look);
+      document.removeEventListener("visibilitychange", listen);
+      changes?.close();
     };
-  }, [refresh]);
+  }, [refresh, setId]);
 
   return useMemo(() => ({ saved, attachments, setAttachments }), [saved, attachments]);
 }

@@ -1,6 +1,7 @@
 import type { Draft } from "@/core/kinds";
 import { makeOutbox, type Channel, type Message, type Outbox } from "./outbox";
 import { send, type Problem } from "./send";
+import { sign } from "./sign";
 import { deviceStore, pageStore, type OutboxStore } from "./store";
 
 const NAME = "jumelle-outbox";
@@ -81,7 +82,7 @@ let outbox: Outbox | undefined;
 export function deviceOutbox(): Outbox {
   if (outbox) return outbox;
   const store = typeof indexedDB === "undefined" ? pageStore() : deviceStore();
-  const made = makeOutbox({ store, send, inTurn, channel: tabs(), ...pauses(), now: () => Date.now() });
+  const made = makeOutbox({ store, send, sign, inTurn, channel: tabs(), ...pauses(), now: () => Date.now() });
   void takeOver(store).then(() => made.retry());
   window.addEventListener("online", () => made.retry());
   outbox = made;

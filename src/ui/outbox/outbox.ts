@@ -1,5 +1,6 @@
 import type { Draft, Entry } from "@/core/kinds";
 import type { Problem, Sent } from "./send";
+import type { Signed } from "./sign";
 import type { OutboxStore, Refused, Waiting } from "./store";
 
 /** Taken by the server, refused with its reasons, or kept on the device to be sent again. */
@@ -21,7 +22,9 @@ export type Channel = { post: (message: Message) => void; listen: (hear: (messag
 
 type Parts = {
   store: OutboxStore;
-  send: (draft: Draft) => Promise<Sent>;
+  send: (draft: Draft, signed?: Signed) => Promise<Sent>;
+  /** signs what is written as that of whoever is here */
+  sign?: (draft: Draft) => Signed | undefined;
   /** lets one tab of the device send at a time; calls back when it is this one's turn */
   inTurn: (work: () => Promise<void>) => Promise<void>;
   channel: Channel;
@@ -54,7 +57,7 @@ const LONGEST_WAIT = 25_000;
  * one after the other in the order in which they were written, and told to every tab of the device. Of a set whose entry
  * the server stumbles over, the later ones wait, since they may build on it; those of other sets go on.
  */
-export function makeOutbox({ store, send, inTurn, channel, pause, wake, now }: Parts): Outbox {
+export function makeOutbox({ store, send, sign, inTurn, channel, pause, wake, now }: Parts): Outbox {
   let state: OutboxState = { waiting: [], refused: [], offline: false };
   const listeners = new Set<() => void>();
   const savedListeners = new Set<(entry: Entry) => void>();
@@ -91,12 +94,12 @@ export function makeOutbox({ store, send, inTurn, channel, pause, wake, now }: P
   const round = async (): Promise<{ left: boolean; offline: boolean }> => {
     const stuck = new Set<string>();
     let offline = false;
-    for (const { draft } of await store.waiting()) {
+    for (const { draft, signed } of await store.waiting()) {
       if (offline || stuck.has(draft.setId)) {
         await delivered(draft.id, { kind: "kept" }, offline);
         continue;
       }
-      const sent = await send(draft);
+      const sent = await send(draft, signed);
       if (sent.kind === "saved") {
         await store.remove(draft.id);
         await delivered(draft.id, sent, false);
@@ -171,7 +174,7 @@ export function makeOutbox({ store, send, inTurn, channel, pause, wake, now }: P
         const timer = setTimeout(() => give({ kind: "kept" }), LONGEST_WAIT);
         asking.set(draft.id, give);
       });
-      await store.add(draft, now());
+      await store.add(draft, now(), sign?.(draft));
       await changed(state.offline);
       channel.post({ type: "wake" });
       void sendAll();

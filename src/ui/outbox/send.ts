@@ -1,5 +1,6 @@
 import { v7 } from "uuid";
 import type { Body, Draft, Entry } from "@/core/kinds";
+import type { Signed } from "./sign";
 
 export type Problem = { path: string; message: string };
 
@@ -25,15 +26,19 @@ export function makeDraft(
 }
 
 /** Sends a draft once. */
-export async function send(draft: Draft): Promise<Sent> {
+export async function send(draft: Draft, signed?: Signed): Promise<Sent> {
   try {
     const answer = await fetch("/api/entries", {
       method: "POST",
-      headers: { "content-type": "application/json" },
+      headers: {
+        "content-type": "application/json",
+        ...(signed ? { "x-turn": signed.turn, "x-proof": signed.proof } : {}),
+      },
       body: JSON.stringify(draft),
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
-    if (answer.status >= 500) return { kind: "stumbled" };
+    // A screen that is locked, or a session that has run out, keeps the entry until somebody is here.
+    if (answer.status >= 500 || answer.status === 401) return { kind: "stumbled" };
     const body = (await answer.json()) as { entry?: Entry; problems?: Problem[] };
     if (answer.ok && body.entry) return { kind: "saved", entry: body.entry };
     return {

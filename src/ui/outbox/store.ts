@@ -1,10 +1,13 @@
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 import type { Draft } from "@/core/kinds";
 import type { Problem } from "./send";
+import type { Signed } from "./sign";
 
 /** An entry that is written and not acknowledged yet. */
 export type Waiting = {
   draft: Draft;
+  /** who wrote it; nothing where an older program kept it */
+  signed?: Signed;
   /** when it was written, ms since 1970 by this device */
   since: number;
   /** how often it was sent in vain */
@@ -16,7 +19,7 @@ export type Refused = { draft: Draft; problems: Problem[] };
 
 /** Where unsent entries are kept, in the order in which they were written. */
 export type OutboxStore = {
-  add: (draft: Draft, since: number) => Promise<void>;
+  add: (draft: Draft, since: number, signed?: Signed) => Promise<void>;
   waiting: () => Promise<Waiting[]>;
   refused: () => Promise<Refused[]>;
   /** it was sent in vain once more */
@@ -50,10 +53,10 @@ export function deviceStore(name = NAME): OutboxStore {
   const opened = open(name);
   const keyOf = async (id: string) => (await opened).getKeyFromIndex("waiting", "id", id);
   return {
-    async add(draft, since) {
+    async add(draft, since, signed) {
       const db = await opened;
       if ((await keyOf(draft.id)) !== undefined) return;
-      await db.add("waiting", { draft, since, tries: 0, id: draft.id });
+      await db.add("waiting", { draft, since, tries: 0, id: draft.id, ...(signed ? { signed } : {}) });
     },
     async waiting() {
       return (await opened).getAll("waiting");
@@ -90,8 +93,9 @@ export function pageStore(): OutboxStore {
   let waiting: Waiting[] = [];
   let refused: Refused[] = [];
   return {
-    async add(draft, since) {
-      if (!waiting.some((one) => one.draft.id === draft.id)) waiting = [...waiting, { draft, since, tries: 0 }];
+    async add(draft, since, signed) {
+      if (waiting.some((one) => one.draft.id === draft.id)) return;
+      waiting = [...waiting, { draft, since, tries: 0, ...(signed ? { signed } : {}) }];
     },
     waiting: async () => waiting,
     refused: async () => refused,

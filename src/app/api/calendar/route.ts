@@ -1,4 +1,5 @@
 import { handleCalendar } from "@/server/exchange-handlers";
 import { originOf } from "@/server/report-handlers";
+import { route } from "@/server/route";
 
-export const GET = (request: Request) => handleCalendar(originOf(request));
+export const GET = route("GET /api/calendar", (request) => handleCalendar(originOf(request)));

@@ -1,7 +1,6 @@
 import { database } from "@/db/client";
 import { offers } from "@/db/offers";
+import { route } from "@/server/route";
 
 /** What the suppliers offer, by their last price lists. */
-export async function GET(): Promise<Response> {
-  return Response.json({ offers: await offers(database()) });
-}
+export const GET = route("GET /api/offers", async () => Response.json({ offers: await offers(database()) }));

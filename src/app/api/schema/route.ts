@@ -1,1 +1,4 @@
-export { handleSchema as GET } from "@/server/exchange-handlers";
+import { handleSchema } from "@/server/exchange-handlers";
+import { route } from "@/server/route";
+
+export const GET = route("GET /api/schema", () => handleSchema());

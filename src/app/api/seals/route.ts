@@ -1,4 +1,5 @@
 import { handleSeals } from "@/server/exchange-handlers";
+import { route } from "@/server/route";
 
 export const dynamic = "force-dynamic";
-export const GET = () => handleSeals();
+export const GET = route("GET /api/seals", () => handleSeals());

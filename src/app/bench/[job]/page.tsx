@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
-import { cookies } from "next/headers";
 import { notFound } from "next/navigation";
+import { may } from "@/core/access";
 import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
 import { setFile, visitByJob } from "@/db/sets";
@@ -11,8 +11,8 @@ import { recipes } from "@/db/recipes";
 import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { testSheets } from "@/db/test-sheets";
-import { currentPerson, PERSON_COOKIE } from "@/server/person";
 import { BenchPage } from "./BenchPage";
+import { enter } from "@/server/access/page";
 
 type Props = { params: Promise<{ job: string }> };
 
@@ -21,12 +21,12 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function Page({ params }: Props) {
+  const { person } = await enter("/bench/[job]");
   const { job } = await params;
   if (!/^\d{1,9}$/.test(job)) notFound();
   const visit = await visitByJob(database(), Number(job));
   const file = visit ? await setFile(database(), visit.setId) : undefined;
   if (!visit || !file) notFound();
-  const { person } = await currentPerson((await cookies()).get(PERSON_COOKIE)?.value);
   const db = database();
   const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures] =
     await Promise.all([
@@ -65,6 +65,7 @@ export default async function Page({ params }: Props) {
         terms: terms.terms,
         people: everyone,
         personId: person.id,
+        mayConfirm: may(person.access, "confirm"),
         now: new Date().toISOString(),
       }}
     />

@@ -5,6 +5,7 @@ import { PartPage } from "@/features/parts/PartPage";
 import { database } from "@/db/client";
 import { movesOf, sameBatch, stockItem } from "@/db/stock";
 import { usesOf } from "@/db/uses";
+import { enter } from "@/server/access/page";
 
 type Props = { params: Promise<{ code: string }> };
 
@@ -13,6 +14,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function Page({ params }: Props) {
+  await enter("/parts/[code]");
   const scan = readScan((await params).code);
   const db = database();
   const item = scan.kind === "part" ? await stockItem(db, scan.code) : undefined;

@@ -6,6 +6,7 @@ import { database } from "@/db/client";
 import { stockItems } from "@/db/stock";
 import { Empty } from "@/ui/Empty";
 import { PrintButton } from "@/ui/PrintButton";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Labels" };
 
@@ -13,6 +14,7 @@ type Props = { searchParams: Promise<{ codes?: string }> };
 
 /** Labels of stock lines, to be printed and cut: what it is, its bin, and its code as text and as a square. */
 export default async function LabelsPage({ searchParams }: Props) {
+  await enter("/parts/labels");
   const codes = ((await searchParams).codes ?? "").split(",");
   const items = (await stockItems(database())).filter(({ code }) => codes.includes(code));
   const squares = await Promise.all(

@@ -5,10 +5,12 @@ import { database } from "@/db/client";
 import { offers } from "@/db/offers";
 import { shopOf } from "@/db/shop";
 import { stockItems } from "@/db/stock";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Suppliers" };
 
 export default async function PricesPage() {
+  await enter("/parts/prices");
   const db = database();
   const [list, items, shop] = await Promise.all([offers(db), stockItems(db), shopOf(db)]);
   return (

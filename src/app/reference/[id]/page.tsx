@@ -11,12 +11,14 @@ import { picturesOf } from "@/db/pictures";
 import { shopAir } from "@/db/shop";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Model" };
 
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ table?: string }> };
 
 export default async function ModelPage({ params, searchParams }: Props) {
+  await enter("/reference/[id]");
   const { id } = await params;
   const asked = (await searchParams).table;
   const model = isId(id) ? await modelById(database(), id) : undefined;

@@ -3,12 +3,14 @@ import { FiguresForm } from "@/features/diagnosis/FiguresForm";
 import { database } from "@/db/client";
 import { foundFaults } from "@/db/findings";
 import { faultFigures } from "@/db/shop";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Faults" };
 
 type Props = { searchParams: Promise<{ find?: string }> };
 
 export default async function FaultsPage({ searchParams }: Props) {
+  await enter("/reference/faults");
   const { find } = await searchParams;
   const db = database();
   const [{ figures, version }, found] = await Promise.all([faultFigures(db), foundFaults(db)]);

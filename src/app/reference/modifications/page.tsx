@@ -4,10 +4,12 @@ import { CHASSIS_WORDS } from "@/core/kinds";
 import { database } from "@/db/client";
 import { recipes } from "@/db/recipes";
 import { Empty } from "@/ui/Empty";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Modifications" };
 
 export default async function ModificationsPage() {
+  await enter("/reference/modifications");
   const all = await recipes(database());
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-3 p-4">

@@ -3,6 +3,7 @@ import { GROUP_WORDS, GROUPS, SHIPPED, type TestSheet } from "@/core/sheets";
 import { database } from "@/db/client";
 import { ownSheets } from "@/db/test-sheets";
 import { Link } from "@/ui/Link";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Test sheets" };
 
@@ -30,6 +31,7 @@ function Cards({ sheets, own }: { sheets: readonly TestSheet[]; own?: boolean })
 }
 
 export default async function SheetsPage() {
+  await enter("/reference/sheets");
   const own = await ownSheets(database());
   return (
     <main className="mx-auto flex w-full max-w-6xl flex-col gap-3 p-4">

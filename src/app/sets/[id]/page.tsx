@@ -13,21 +13,28 @@ import { picturesOf } from "@/db/pictures";
 import { setFile } from "@/db/sets";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
+import { may } from "@/core/access";
+import { linksOf } from "@/db/owner-links";
+import { OwnersLinks } from "@/features/owner-page/Links";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Set" };
 
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ tab?: string }> };
 
 export default async function SetPage({ params, searchParams }: Props) {
+  const { person } = await enter("/sets/[id]");
   const { id } = await params;
   const file = isId(id) ? await setFile(database(), id) : undefined;
   if (!file) notFound();
-  const [people, seal, pictures] = await Promise.all([
+  const [people, seal, pictures, links] = await Promise.all([
     writers(database()),
     sealOf(database(), id),
     picturesOf(database(), file.model.id),
+    linksOf(database(), id),
   ]);
   const { model, visits } = file;
+  const jobs = visits.map(({ id: visitId, job }) => ({ id: visitId, job }));
   return (
     <main className="flex flex-col gap-3 p-4">
       <header className="flex flex-wrap items-start gap-x-6 gap-y-2">
@@ -51,12 +58,18 @@ export default async function SetPage({ params, searchParams }: Props) {
         now={new Date().toISOString()}
         tab={(await searchParams).tab}
         out={
-          <OutPanel
-            setId={file.id}
-            visits={visits.map(({ id: visitId, job }) => ({ id: visitId, job }))}
-            sealed={seal?.seq ?? 0}
-            head={seal?.hash ?? headOf([])}
-          />
+          <div className="flex flex-col gap-5">
+            <OutPanel
+              setId={file.id}
+              visits={jobs}
+              sealed={seal?.seq ?? 0}
+              head={seal?.hash ?? headOf([])}
+              mayRead={may(person.access, "set-files")}
+            />
+            {may(person.access, "links") ? (
+              <OwnersLinks setId={file.id} visits={jobs} links={links} now={new Date().toISOString()} />
+            ) : null}
+          </div>
         }
       />
     </main>

@@ -6,11 +6,13 @@ import { CompareSeal } from "@/features/shop/CompareSeal";
 import { SealSheet } from "@/features/shop/SealSheet";
 import { Link } from "@/ui/Link";
 import { PrintButton } from "@/ui/PrintButton";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Seals" };
 
 /** The seals of all logbooks on paper, and the way back: a line of an old sheet is held against the logbook of today. */
 export default async function SealsPage() {
+  await enter("/shop/seals");
   const db = database();
   const [list, shop] = await Promise.all([sealList(db, new Date().toISOString()), shopOf(db)]);
   return (

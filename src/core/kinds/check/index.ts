@@ -2,7 +2,8 @@ import { format } from "../../quantity";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
 import type { OpenPoint } from "../open";
 import { readSafe, writeSafe } from "./line";
-import { payload } from "./payload";
+import { waitingPoints } from "../waiting";
+import { payload, type Check } from "./payload";
 
 const STATE_WORDS = { done: "done", na: "does not apply", trouble: "wrong" } as const;
 
@@ -19,6 +20,7 @@ export const check = defineKind({
     state: "state",
     measured: "measured",
     remark: "remark",
+    waits: "waits for a confirmation",
   },
   about: ({ list, key }) => `${list} ${key}`,
   tied: ["text"],
@@ -53,18 +55,22 @@ export const check = defineKind({
   csv: noRow,
   sections: nothing,
   // The last word on every line of a visit counts.
-  open: (mine) => {
+  open: (mine, log) => {
     const last = new Map(
       mine.map((item) => {
         const { list, key } = item.content.payload;
         return [`${item.entry.visitId} ${list} ${key}`, item];
       }),
     );
-    return [...last.values()].flatMap(({ entry, content: { payload: one } }): OpenPoint[] =>
-      one.state === "trouble"
-        ? [{ id: entry.id, visitId: entry.visitId, kind: "check", text: one.remark ?? one.text, blocks: true }]
-        : [],
-    );
+    const latest = [...last.values()];
+    return [
+      ...latest.flatMap(({ entry, content: { payload: one } }): OpenPoint[] =>
+        one.state === "trouble"
+          ? [{ id: entry.id, visitId: entry.visitId, kind: "check", text: one.remark ?? one.text, blocks: true }]
+          : [],
+      ),
+      ...waitingPoints(latest, log, ({ content }) => (content.payload as Check).text),
+    ];
   },
   evidence: silent,
 });

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { optionalText, typed, v1 } from "../../log";
 import { TOUCH_LIMIT_VOLTS } from "../../power";
 import { format } from "../../quantity";
+import { waits } from "../waiting";
 
 export const CHECK_STATES = ["done", "na", "trouble"] as const;
 export type CheckState = (typeof CHECK_STATES)[number];
@@ -24,6 +25,7 @@ export const payload = z
     /** volts, where the line is measured */
     measured: typed.optional(),
     remark: optionalText("The remark"),
+    waits,
   })
   .superRefine((value, context) => {
     const say = (path: string, message: string) => context.addIssue({ code: "custom", path: [path], message });

@@ -2,6 +2,7 @@ import { judgeStep, METHOD_NAMES, STAGE_NAMES, type StepVerdict } from "../../po
 import { format } from "../../quantity";
 import { defineKind, unchanged, noRow, nothing, SAYS_NOTHING, type Says } from "../kind";
 import type { OpenPoint } from "../open";
+import { waitingPoints } from "../waiting";
 import { readPower, writePower } from "./line";
 import { payload, type PowerStep } from "./payload";
 
@@ -22,6 +23,8 @@ export function judgePowerStep(one: PowerStep): StepVerdict {
     expected,
   });
 }
+
+const whereOf = ({ stage, fraction }: PowerStep): string => `${STAGE_NAMES[stage]}, ${format(fraction, "percent")}`;
 
 const MARKS = { stop: "bad", watch: "watch", go: "good" } as const;
 
@@ -46,6 +49,7 @@ export const powerStep = defineKind({
     lamp: "lamp",
     seen: "seen",
     remark: "remark",
+    waits: "waits for a confirmation",
     expected: "expected",
   },
   about: ({ method, stage }) => `${method} ${stage}`,
@@ -93,14 +97,15 @@ export const powerStep = defineKind({
   csv: noRow,
   sections: () => ["first-power"],
   // A power-up that was stopped stays open until a later step of it went well.
-  open: (mine) => {
+  open: (mine, log) => {
     const last = new Map(mine.map((item) => [item.entry.visitId, item]));
-    return [...last.values()].flatMap(({ entry, judged, content: { payload: one } }): OpenPoint[] => {
+    const stops = [...last.values()].flatMap(({ entry, judged, content: { payload: one } }): OpenPoint[] => {
       if (judged.verdict !== "stop") return [];
-      const where = `${STAGE_NAMES[one.stage]}, ${format(one.fraction, "percent")}`;
-      const text = `Power-up stopped (${where}): ${judged.reasons.map((reason) => reason.text).join(" ")}`;
+      const text = `Power-up stopped (${whereOf(one)}): ${judged.reasons.map((reason) => reason.text).join(" ")}`;
       return [{ id: entry.id, visitId: entry.visitId, kind: "stop", text, blocks: true }];
     });
+    const waiting = waitingPoints(mine, log, ({ content }) => `Power-up, ${whereOf(content.payload as PowerStep)}`);
+    return [...stops, ...waiting];
   },
   evidence: ({ stage, fraction, bplus, amps, lamp, expected }, { system }): Says => {
     // The lamp says of a short what nothing else says so soon. With the rectifier out it knows nothing of B+: dim is no

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { optionalText, typed, v1 } from "../../log";
 import { DANGERS, METHODS, STAGES } from "../../power";
 import { positive, signed } from "../../quantity";
+import { waits } from "../waiting";
 
 export const LAMPS = ["dark", "dim", "bright"] as const;
 
@@ -30,6 +31,7 @@ export const payload = z.object({
   lamp: z.enum(LAMPS).optional(),
   seen: z.array(z.enum(DANGERS)).max(DANGERS.length).default([]),
   remark: optionalText("The remark"),
+  waits,
   expected: z.object({
     fullVolts: positive(),
     fullAmps: positive().optional(),

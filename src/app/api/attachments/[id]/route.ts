@@ -1,6 +1,9 @@
-import { handleFile, handleHide } from "@/server/attach-handler";
+import { handleFile, handleMark } from "@/server/attach-handler";
+import { route } from "@/server/route";
 
-type Params = { params: Promise<{ id: string }> };
-
-export const GET = async (request: Request, { params }: Params) => handleFile(request, (await params).id, false);
-export const PATCH = async (request: Request, { params }: Params) => handleHide(request, (await params).id);
+export const GET = route("GET /api/attachments/[id]", (request, { id }: { id: string }) =>
+  handleFile(request, id, false),
+);
+export const PATCH = route("PATCH /api/attachments/[id]", (request, { id }: { id: string }, here) =>
+  handleMark(request, id, here),
+);

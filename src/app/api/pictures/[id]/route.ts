@@ -1,5 +1,4 @@
 import { handlePicture } from "@/server/picture-handlers";
+import { route } from "@/server/route";
 
-type Params = { params: Promise<{ id: string }> };
-
-export const GET = async (_request: Request, { params }: Params) => handlePicture((await params).id);
+export const GET = route("GET /api/pictures/[id]", (_request, { id }: { id: string }) => handlePicture(id));

@@ -1,4 +1,4 @@
 import { handleReportStatus } from "@/server/report-handlers";
+import { route } from "@/server/route";
 
-export const GET = async (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  handleReportStatus((await params).id);
+export const GET = route("GET /api/reports/[id]", (_request, { id }: { id: string }) => handleReportStatus(id));

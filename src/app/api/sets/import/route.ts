@@ -1,1 +1,4 @@
-export { handleImport as POST } from "@/server/exchange-handlers";
+import { handleImport } from "@/server/exchange-handlers";
+import { route } from "@/server/route";
+
+export const POST = route("POST /api/sets/import", (request, _params, here) => handleImport(request, here));

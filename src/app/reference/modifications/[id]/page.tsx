@@ -4,6 +4,7 @@ import { notFound } from "next/navigation";
 import { database } from "@/db/client";
 import { recipes } from "@/db/recipes";
 import { RecipeForm } from "@/features/recipes/RecipeForm";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Recipe" };
 
@@ -14,6 +15,7 @@ const BEGUN = ["name", "what", "steps", "verify"] as const;
 const MOST = 2000;
 
 export default async function RecipePage({ params, searchParams }: Props) {
+  await enter("/reference/modifications/[id]");
   const { id } = await params;
   const asked = await searchParams;
   const begun = Object.fromEntries(

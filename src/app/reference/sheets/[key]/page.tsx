@@ -6,12 +6,14 @@ import { database } from "@/db/client";
 import { testSheets } from "@/db/test-sheets";
 import { SheetEditor } from "@/features/sheets/SheetEditor";
 import { Link } from "@/ui/Link";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Test sheet" };
 
 type Props = { params: Promise<{ key: string }> };
 
 export default async function SheetPage({ params }: Props) {
+  await enter("/reference/sheets/[key]");
   const { key } = await params;
   const sheet = (await testSheets(database())).find((one) => one.key === key);
   if (!sheet) notFound();

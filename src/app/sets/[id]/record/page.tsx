@@ -9,12 +9,14 @@ import { database } from "@/db/client";
 import { setFile } from "@/db/sets";
 import { shopOf } from "@/db/shop";
 import { isId } from "@/server/ids";
+import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Service record" };
 
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ visit?: string }> };
 
 export default async function RecordPage({ params, searchParams }: Props) {
+  await enter("/sets/[id]/record");
   const { id } = await params;
   const asked = (await searchParams).visit;
   const file = isId(id) ? await setFile(database(), id) : undefined;

@@ -1,5 +1,6 @@
 import { handleFile } from "@/server/attach-handler";
+import { route } from "@/server/route";
 
-type Params = { params: Promise<{ id: string }> };
-
-export const GET = async (request: Request, { params }: Params) => handleFile(request, (await params).id, true);
+export const GET = route("GET /api/attachments/[id]/thumb", (request, { id }: { id: string }) =>
+  handleFile(request, id, true),
+);

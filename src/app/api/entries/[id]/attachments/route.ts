@@ -1,5 +1,6 @@
 import { handleAttach } from "@/server/attach-handler";
+import { route } from "@/server/route";
 
-type Params = { params: Promise<{ id: string }> };
-
-export const POST = async (request: Request, { params }: Params) => handleAttach(request, (await params).id);
+export const POST = route("POST /api/entries/[id]/attachments", (request, { id }: { id: string }, here) =>
+  handleAttach(request, id, here),
+);

@@ -1,6 +1,9 @@
 import { handleDropPicture, handleTakePicture } from "@/server/picture-handlers";
+import { route } from "@/server/route";
 
-type Params = { params: Promise<{ id: string }> };
-
-export const POST = async (request: Request, { params }: Params) => handleTakePicture(request, (await params).id);
-export const DELETE = async (request: Request, { params }: Params) => handleDropPicture(request, (await params).id);
+export const POST = route("POST /api/models/[id]/pictures", (request, { id }: { id: string }, here) =>
+  handleTakePicture(request, id, here),
+);
+export const DELETE = route("DELETE /api/models/[id]/pictures", (request, { id }: { id: string }) =>
+  handleDropPicture(request, id),
+);

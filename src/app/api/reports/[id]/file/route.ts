@@ -1,4 +1,4 @@
 import { handleReportFile } from "@/server/report-handlers";
+import { route } from "@/server/route";
 
-export const GET = async (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  handleReportFile((await params).id);
+export const GET = route("GET /api/reports/[id]/file", (_request, { id }: { id: string }) => handleReportFile(id));

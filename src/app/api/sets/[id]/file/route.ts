@@ -1,4 +1,6 @@
 import { handleSetFile } from "@/server/exchange-handlers";
+import { route } from "@/server/route";
 
-export const GET = async (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  handleSetFile((await params).id);
+export const GET = route("GET /api/sets/[id]/file", (request, { id }: { id: string }, here) =>
+  handleSetFile(request, id, here),
+);

@@ -3,12 +3,12 @@ import { rowsOf, TABLES, writeTable } from "@/core/tables";
 import { database } from "@/db/client";
 import { modelById } from "@/db/models";
 import { isId } from "@/server/ids";
+import { route } from "@/server/route";
 
-type Params = { params: Promise<{ id: string; table: string }> };
+type Params = { id: string; table: string };
 
 /** A table of a model's sheet as a CSV file; the mark in front tells spreadsheets that it is UTF-8. */
-export async function GET(_request: Request, { params }: Params): Promise<Response> {
-  const { id, table } = await params;
+export const GET = route("GET /api/models/[id]/tables/[table]", async (_request, { id, table }: Params) => {
   const name = TABLES.find((one) => `${one}.csv` === table);
   const model = name && isId(id) ? await modelById(database(), id) : undefined;
   if (!name || !model) return new Response("Not found", { status: 404 });
@@ -20,4 +20,4 @@ export async function GET(_request: Request, { params }: Params): Promise<Respon
       "x-content-type-options": "nosniff",
     },
   });
-}
+});

@@ -1,8 +1,8 @@
 import { handleTable } from "@/server/exchange-handlers";
+import { route } from "@/server/route";
 
-type Context = { params: Promise<{ id: string; table: string }> };
+type Params = { id: string; table: string };
 
-export async function GET(_request: Request, { params }: Context) {
-  const { id, table } = await params;
-  return handleTable(id, table);
-}
+export const GET = route("GET /api/sets/[id]/tables/[table]", (_request, { id, table }: Params) =>
+  handleTable(id, table),
+);

@@ -1,0 +1,126 @@
+import type { Right } from "./rights";
+
+/** What a way in asks of whoever comes: a right, or nothing at all. */
+export type Asked = Right | "anyone";
+
+/**
+ * Every server action by its name. Those that ask nothing look after themselves: a sign-in reads a password, a shop is
+ * opened in an empty database alone.
+ */
+export const ACTIONS = {
+  "open shop": "anyone",
+  "sign in": "anyone",
+  "change person": "anyone",
+  "choose theme": "anyone",
+  lock: "own",
+  "sign out": "anyone",
+  "change own password": "own",
+  "change own PIN": "own",
+  "end own session": "own",
+  "keep caution": "reference",
+  "change figures": "rules",
+  "change what is at hand": "bench",
+  "change allocations": "rules",
+  "release parts": "stock",
+  "change customer": "take-in",
+  "take in": "take-in",
+  "move part": "bench",
+  "change stock": "stock",
+  "move stock": "stock",
+  "import stock": "stock",
+  "import prices": "stock",
+  "test tube": "stock",
+  "reserve plan": "bench",
+  "change recipe": "reference",
+  "change model": "reference",
+  "effects of rules": "see",
+  "change rules": "rules",
+  "change test sheet": "reference",
+  "remove test sheet": "reference",
+  "change shop": "shop",
+  "change meter": "shop",
+  "change terms": "shop",
+  "compare seal": "see",
+  "take on": "people",
+  "change person's row": "people",
+  "reset password": "people",
+  "make owner's link": "links",
+  "withdraw owner's link": "links",
+  "answer by link": "anyone",
+} as const satisfies Record<string, Asked>;
+export type ActionName = keyof typeof ACTIONS;
+
+/** Every route handler by its method and address. */
+export const ROUTES = {
+  "GET /api/health": "anyone",
+  "GET /api/demo": "anyone",
+  "GET /api/schema": "anyone",
+  "GET /api/owner/[token]/report": "anyone",
+  "GET /api/owner/[token]/photos/[id]": "anyone",
+  // Laid down in an empty database alone, where nobody can sign in yet.
+  "POST /api/archive": "anyone",
+  "GET /api/archive": "archive",
+  "HEAD /api/archive": "archive",
+  "GET /api/seals": "see",
+  "GET /api/calendar": "see",
+  // Which kinds of entries somebody may write is asked entry by entry: see KIND_RIGHTS.
+  "POST /api/entries": "own",
+  "POST /api/entries/[id]/attachments": "write",
+  "GET /api/attachments/[id]": "see",
+  "PATCH /api/attachments/[id]": "write",
+  "GET /api/attachments/[id]/thumb": "see",
+  "GET /api/models/[id]/drawing": "see",
+  "POST /api/models/[id]/pictures": "reference",
+  "DELETE /api/models/[id]/pictures": "reference",
+  "GET /api/models/[id]/runs": "see",
+  "GET /api/models/[id]/tables/[table]": "see",
+  "GET /api/known": "see",
+  "GET /api/offers": "see",
+  "GET /api/pictures/[id]": "see",
+  "POST /api/reports": "see",
+  "GET /api/reports/[id]": "see",
+  "GET /api/reports/[id]/file": "see",
+  "GET /api/sets/[id]/changes": "see",
+  "GET /api/sets/[id]/entries": "see",
+  "GET /api/sets/[id]/file": "set-files",
+  "GET /api/sets/[id]/tables/[table]": "see",
+  "POST /api/sets/import": "set-files",
+  "GET /api/stock": "see",
+  "GET /api/stock/csv": "see",
+} as const satisfies Record<string, Asked>;
+export type RouteName = keyof typeof ROUTES;
+
+/** Every page by its address. */
+export const PAGES = {
+  "/sign-in": "anyone",
+  "/owner/[token]": "anyone",
+  "/me": "own",
+  "/refused": "own",
+  "/": "see",
+  "/bench/[job]": "see",
+  "/parts": "see",
+  "/parts/[code]": "see",
+  "/parts/labels": "see",
+  "/parts/prices": "see",
+  "/reference": "see",
+  "/reference/[id]": "see",
+  "/reference/faults": "see",
+  "/reference/frequencies": "see",
+  "/reference/modifications": "see",
+  "/reference/modifications/[id]": "see",
+  "/reference/rules": "see",
+  "/reference/sheets": "see",
+  "/reference/sheets/[key]": "see",
+  "/reference/tubes": "see",
+  "/sets": "see",
+  "/sets/[id]": "see",
+  "/sets/[id]/record": "see",
+  "/sets/across": "see",
+  "/sets/import": "set-files",
+  "/sets/new": "take-in",
+  "/shop": "see",
+  "/shop/events": "audit",
+  "/shop/seals": "see",
+  "/tools": "see",
+} as const satisfies Record<string, Asked>;
+export type PageName = keyof typeof PAGES;

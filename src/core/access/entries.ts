@@ -1,0 +1,36 @@
+import type { ContentKind } from "../kinds";
+import type { Right } from "./rights";
+
+/** What each kind of entry asks of its writer. An amendment asks what the entry asks that it amends. */
+export const KIND_RIGHTS: Readonly<Record<ContentKind, Right>> = {
+  "take-in": "take-in",
+  note: "write",
+  symptom: "write",
+  estimate: "write",
+  approval: "write",
+  labour: "write",
+  loan: "write",
+  "sent-back": "write",
+  setup: "write",
+  check: "bench",
+  "power-step": "bench",
+  reading: "bench",
+  "test-result": "bench",
+  "measured-row": "bench",
+  aligned: "bench",
+  "component-test": "bench",
+  "tube-test": "bench",
+  "fault-test": "bench",
+  finding: "bench",
+  modification: "bench",
+  tick: "bench",
+  soak: "bench",
+  "plan-line": "bench",
+  "part-work": "bench",
+  "place-work": "bench",
+  step: "bench",
+  holds: "bench",
+  confirmed: "confirm",
+  "hand-back": "hand-back",
+  unknown: "bench",
+};

@@ -1,0 +1,8 @@
+/** Who may do what: roles, rights, and what every way in asks. */
+export { ACTIONS, PAGES, ROUTES, type ActionName, type Asked, type PageName, type RouteName } from "./asked";
+export { EVENTS, type EventName } from "./events";
+export { KIND_RIGHTS } from "./entries";
+export { LINK_DAYS, linkProblem } from "./links";
+export { ALLOWED, may, RIGHTS, type Right } from "./rights";
+export { ROLE_SAYS, ROLE_WORDS, roleOfWords, ROLES, type Role } from "./roles";
+export { PASSWORD_LENGTH, passwordProblem, PIN_LENGTH, pinProblem, signInName, WRONG_PINS } from "./secrets";

@@ -1,0 +1,42 @@
+import type { Role } from "./roles";
+
+/** What can be done here, as far as who does it matters; each with the words for a sentence like “… may not …”. */
+export const RIGHTS = {
+  see: "look at sets, stock and reference",
+  own: "change their own password and PIN",
+  write: "write notes, symptoms, estimates and approvals",
+  bench: "work on a set",
+  confirm: "confirm what an apprentice did for safety",
+  "take-in": "take a set in, or change a customer",
+  "hand-back": "hand a set back",
+  stock: "change the stock and price lists",
+  reference: "change models, recipes and test sheets",
+  rules: "change the shop's rules and figures",
+  shop: "change the shop's settings",
+  "set-files": "give out or take in whole set files",
+  links: "make a page for an owner",
+  archive: "read everything out",
+  people: "take people on or change what they may do",
+  audit: "read the list of events",
+} as const;
+export type Right = keyof typeof RIGHTS;
+
+const READER: readonly Right[] = ["see", "own"];
+const APPRENTICE: readonly Right[] = [...READER, "write", "bench", "stock"];
+const DESK: readonly Right[] = [...READER, "write", "take-in", "hand-back", "stock", "links"];
+const TECHNICIAN: readonly Right[] = [...APPRENTICE, "take-in", "hand-back", "reference", "set-files", "links"];
+const LEAD: readonly Right[] = [...TECHNICIAN, "confirm", "rules", "shop"];
+const OWNER: readonly Right[] = [...LEAD, "archive", "people", "audit"];
+
+/** The table: what each role may do. Whatever is not in its row is refused. */
+export const ALLOWED: Readonly<Record<Role, readonly Right[]>> = {
+  owner: OWNER,
+  lead: LEAD,
+  technician: TECHNICIAN,
+  desk: DESK,
+  apprentice: APPRENTICE,
+  reader: READER,
+};
+
+/** May somebody of this role do this? */
+export const may = (role: Role, right: Right): boolean => ALLOWED[role].includes(right);

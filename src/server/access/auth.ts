@@ -1,0 +1,131 @@
+import { createHash, createHmac, randomBytes } from "node:crypto";
+import { betterAuth } from "better-auth";
+import { drizzleAdapter } from "better-auth/adapters/drizzle";
+import { createAuthEndpoint } from "better-auth/api";
+import { setSessionCookie } from "better-auth/cookies";
+import { username } from "better-auth/plugins";
+import { v7 } from "uuid";
+import { z } from "zod";
+import { PASSWORD_LENGTH, signInName } from "@/core/access";
+import { signInAccount, signInCheck, signInSession, signInUser } from "@/db/access-schema";
+import { database } from "@/db/client";
+import { beginTurn } from "@/db/turns";
+import { addressOf } from "./address";
+
+/** So long after a sign-in, by password or PIN, a device is known to somebody, days. After that the password is asked for. */
+const KNOWN_DAYS = 30;
+const DAY_S = 24 * 3600;
+
+/** Signs cookies and PINs. It lies outside the database, so that whoever reads that alone can forge neither. */
+export function secret(): string {
+  const given = process.env.JUMELLE_SECRET;
+  if (!given || given.length < 32)
+    throw new Error("JUMELLE_SECRET is not set: bin/demo makes one; elsewhere set 32 random characters or more.");
+  return given;
+}
+
+/**
+ * What is hashed of a PIN. So few digits would be found by trying: with the secret of this machine in them, nobody can
+ * try who has the database alone.
+ */
+export const pinToHash = (personId: string, pin: string): string =>
+  createHmac("sha256", secret()).update(`pin ${personId} ${pin}`).digest("hex");
+
+/** A person of the shop takes over a device that is known: the caller has looked at the PIN. */
+const byPin = () => ({
+  id: "by-pin",
+  endpoints: {
+    takeOver: createAuthEndpoint(
+      "/take-over",
+      // Called from here and never over the network: no route leads to the library.
+      {
+        method: "POST",
+        body: z.object({ personId: z.uuid(), endsToken: z.string().nullable() }),
+        requireHeaders: true,
+      },
+      async (ctx) => {
+        const user = await ctx.context.internalAdapter.findUserById(ctx.body.personId);
+        if (!user) throw new Error("nobody signs in by this id");
+        const session = await ctx.context.internalAdapter.createSession(user.id);
+        await setSessionCookie(ctx, { session, user });
+        if (ctx.body.endsToken) await ctx.context.internalAdapter.deleteSession(ctx.body.endsToken);
+        return ctx.json({ token: session.token });
+      },
+    ),
+  },
+});
+
+/** The library that signs people in: hashes of passwords, sessions, their cookies. */
+function make() {
+  const key = secret();
+  return betterAuth({
+    appName: "Jumelle",
+    // Links of the library are not used; it wants an address all the same.
+    baseURL: "http://127.0.0.1",
+    secret: key,
+    telemetry: { enabled: false },
+    logger: { disabled: true },
+    database: drizzleAdapter(database(), {
+      provider: "pg",
+      schema: { user: signInUser, session: signInSession, account: signInAccount, verification: signInCheck },
+    }),
+    emailAndPassword: {
+      enabled: true,
+      disableSignUp: true,
+      minPasswordLength: PASSWORD_LENGTH.least,
+      maxPasswordLength: PASSWORD_LENGTH.most,
+    },
+    session: {
+      expiresIn: KNOWN_DAYS * DAY_S,
+      updateAge: DAY_S,
+      additionalFields: {
+        locked: { type: "boolean", input: false, defaultValue: false },
+        turnId: { type: "string", input: false, required: false },
+      },
+    },
+    user: {
+      additionalFields: {
+        mustChange: { type: "boolean", input: false, defaultValue: false },
+      },
+    },
+    advanced: {
+      database: { generateId: "uuid" },
+      // Two shops on one machine differ in their port alone, which cookies do not heed.
+      cookiePrefix: `jumelle-${createHash("sha256").update(`cookie ${key}`).digest("hex").slice(0, 8)}`,
+      useSecureCookies: process.env.JUMELLE_TLS === "yes",
+    },
+    databaseHooks: {
+      session: {
+        create: {
+          before: async (session, context) => {
+            const turnId = v7();
+            const ipAddress = context?.headers ? addressOf(context.headers) : "";
+            await beginTurn(database(), { id: turnId, personId: session.userId, key: randomBytes(32).toString("hex") });
+            return { data: { ...session, turnId, ipAddress } };
+          },
+        },
+      },
+    },
+    plugins: [
+      username({
+        minUsernameLength: 1,
+        maxUsernameLength: 80,
+        usernameNormalization: signInName,
+        usernameValidator: () => true,
+        displayUsername: false,
+      }),
+      byPin(),
+    ],
+  });
+}
+
+type Auth = ReturnType<typeof make>;
+// The development server loads modules again on every change.
+const global = globalThis as typeof globalThis & { jumelleAuth?: { url: string | undefined; auth: Auth } };
+
+/** The library, for the database of today: tests have several one after the other. */
+export function auth(): Auth {
+  const url = process.env.DATABASE_URL;
+  if (global.jumelleAuth?.url !== url) global.jumelleAuth = { url, auth: make() };
+  return (global.jumelleAuth as { auth: Auth }).auth;
+}

@@ -1,0 +1,26 @@
+import { may, RIGHTS, ROLE_WORDS, type Asked, type Right } from "@/core/access";
+import type { Here, Standing } from "./standing";
+
+export type Denied = { status: 401 | 403; message: string };
+
+/** Why somebody may not do this; undefined when they may. */
+export function denied(who: Standing, asked: Right): Denied | undefined {
+  if (who.kind === "nobody") return { status: 401, message: "Sign in first: this shop answers to its own people." };
+  if (who.kind === "locked")
+    return { status: 401, message: "This screen is locked: open it with your PIN or your password." };
+  if (who.mustChange && asked !== "own")
+    return { status: 403, message: "Choose a password of your own first: somebody else has seen this one." };
+  if (may(who.person.access, asked)) return undefined;
+  return {
+    status: 403,
+    message: `${ROLE_WORDS[who.person.access]}: this role may not ${RIGHTS[asked].replace("their own", "your own")}.`,
+  };
+}
+
+/** Lets somebody through, or says why not. */
+export function demand(who: Standing, asked: Asked): { here?: Here; denied?: Denied } {
+  const here = who.kind === "here" ? { here: who } : {};
+  if (asked === "anyone") return here;
+  const why = denied(who, asked);
+  return why ? { denied: why } : here;
+}

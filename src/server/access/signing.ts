@@ -1,0 +1,131 @@
+import { isAPIError } from "better-auth/api";
+import { signInName, WRONG_PINS } from "@/core/access";
+import { database } from "@/db/client";
+import { noteEvent } from "@/db/events";
+import { personById, personByName } from "@/db/people";
+import { countPinTry, forgivePin, lockSession, signInOf } from "@/db/sessions";
+import { endTurn } from "@/db/turns";
+import { addressOf } from "./address";
+import { auth } from "./auth";
+import { giveCookies } from "./cookies";
+import { isDemo } from "./demo";
+import { count, forgive, waitFor, waitWords } from "./limits";
+import { isPin } from "./passwords";
+import { standing, type Standing } from "./standing";
+
+type Signed = { ok: true; mustChange?: boolean } | { ok: false; message: string };
+
+const tooMany = (seconds: number): Signed => ({
+  ok: false,
+  message: `Too many tries in a short time. Wait ${waitWords(seconds)}, then try again.`,
+});
+
+/** The session that was at this device before is over. */
+async function leave(before: Standing): Promise<void> {
+  if (before.kind === "nobody") return;
+  await (await auth().$context).internalAdapter.deleteSession(before.token);
+  if (before.turnId) await endTurn(database(), before.turnId, new Date().toISOString());
+}
+
+/** Signs somebody in with name and password. What was wrong of the two is not said. */
+export async function signInWith(headers: Headers, name: string, password: string): Promise<Signed> {
+  const address = addressOf(headers);
+  const wanted = signInName(name);
+  const wait = (await waitFor("sign-in", address)) ?? (await waitFor("sign-in-name", wanted));
+  if (wait !== undefined) return tooMany(wait);
+  const db = database();
+  const person = await personByName(db, name);
+  const before = await standing(headers);
+  try {
+    // Somebody who has left is looked up like a name that nobody has: both take as long.
+    const signed = await auth().api.signInUsername({
+      body: { username: person && !person.retired ? wanted : `${wanted} left`, password },
+      headers,
+      returnHeaders: true,
+    });
+    const { user } = signed.response;
+    await giveCookies(signed.headers);
+    await leave(before);
+    await forgivePin(db, user.id);
+    await forgive("sign-in", address);
+    await forgive("sign-in-name", wanted);
+    await noteEvent(db, "signed-in", { by: user.id, address });
+    return { ok: true, mustChange: (await signInOf(db, user.id))?.mustChange === true };
+  } catch (error) {
+    if (!isAPIError(error) || error.statusCode >= 500) throw error;
+    await count("sign-in", address);
+    await count("sign-in-name", wanted);
+    await noteEvent(db, "sign-in-failed", { about: name.trim().slice(0, 80), address });
+    return { ok: false, message: "The name or the password is wrong." };
+  }
+}
+
+/** Is this the person's PIN? Every try counts, and after five wrong ones the password is asked for. */
+async function pinOpens(personId: string, name: string, pin: string, address: string): Promise<Signed> {
+  const db = database();
+  const signIn = await signInOf(db, personId);
+  if (!signIn?.pin) return { ok: false, message: `${name} has no PIN yet: sign in with the password.` };
+  const locked: Signed = {
+    ok: false,
+    message: `${WRONG_PINS} wrong PINs: ${name}’s PIN is locked. Sign in with the password.`,
+  };
+  const tries = await countPinTry(db, personId);
+  if (tries > WRONG_PINS) return locked;
+  if (await isPin(personId, pin, signIn.pin)) return { ok: true };
+  await noteEvent(db, tries === WRONG_PINS ? "pin-locked" : "pin-wrong", { by: personId, address });
+  if (tries === WRONG_PINS) return locked;
+  const left = WRONG_PINS - tries;
+  return {
+    ok: false,
+    message: `Wrong PIN. ${left === 1 ? "One more try" : `${left} more tries`}, then the password is asked for.`,
+  };
+}
+
+/**
+ * Somebody takes over a device that one of the shop's people has signed in on, or opens its locked screen. In the demo
+ * nobody is asked for a PIN.
+ */
+export async function takeOverWith(headers: Headers, personId: string, pin: string): Promise<Signed> {
+  const db = database();
+  const before = await standing(headers);
+  const address = addressOf(headers);
+  const demo = await isDemo();
+  if (before.kind === "nobody" && !demo)
+    return { ok: false, message: "This device is not known any more: sign in with the password." };
+  const person = await personById(db, personId);
+  if (!person || person.retired) return { ok: false, message: "That person does not work here any more." };
+  if (!demo) {
+    const key = before.kind === "nobody" ? address : before.sessionId;
+    const wait = await waitFor("pin", key);
+    if (wait !== undefined) return tooMany(wait);
+    const opens = await pinOpens(personId, person.name, pin, address);
+    if (!opens.ok) {
+      await count("pin", key);
+      return opens;
+    }
+    await forgivePin(db, personId);
+  }
+  if (before.kind !== "nobody" && before.person.id === personId) {
+    await lockSession(db, before.sessionId, false);
+    return { ok: true };
+  }
+  const taken = await auth().api.takeOver({
+    body: { personId, endsToken: before.kind === "nobody" ? null : before.token },
+    headers,
+    returnHeaders: true,
+  });
+  await giveCookies(taken.headers);
+  if (before.kind !== "nobody" && before.turnId) await endTurn(db, before.turnId, new Date().toISOString());
+  await noteEvent(db, "took-over", { by: personId, address });
+  return { ok: true, mustChange: (await signInOf(db, personId))?.mustChange === true };
+}
+
+/** Ends the session of this device. */
+export async function signOutOf(headers: Headers): Promise<void> {
+  const before = await standing(headers);
+  const { headers: gone } = await auth().api.signOut({ headers, returnHeaders: true });
+  await giveCookies(gone);
+  if (before.kind === "nobody") return;
+  if (before.turnId) await endTurn(database(), before.turnId, new Date().toISOString());
+  await noteEvent(database(), "signed-out", { by: before.person.id, address: addressOf(headers) });
+}

@@ -1,0 +1,30 @@
+import { ROUTES, type RouteName } from "@/core/access";
+import { demand } from "./access/demand";
+import { standing, type Here } from "./access/standing";
+import { foreign, refuse } from "./request";
+
+type Answer = Response | Promise<Response>;
+/** Who is here, where the route asks for somebody. */
+type HereOf<N extends RouteName> = (typeof ROUTES)[N] extends "anyone" ? undefined : Here;
+type Given<P> = { params: Promise<P> };
+
+/**
+ * A way in from the network. Every route handler is made by this: it asks the table in core/access who may come, before
+ * anything else is looked at.
+ * @param name as it stands in the table
+ */
+export const route =
+  <N extends RouteName, P = object>(name: N, handle: (request: Request, params: P, here: HereOf<N>) => Answer) =>
+  async (request: Request, given: Given<P>): Promise<Response> => {
+    if (request.method !== "GET" && request.method !== "HEAD" && foreign(request))
+      return refuse(403, "This request came from another site.");
+    const asked = ROUTES[name];
+    let here: Here | undefined;
+    if (asked !== "anyone") {
+      const who = await standing(request.headers);
+      const answer = demand(who, asked);
+      if (answer.denied) return refuse(answer.denied.status, answer.denied.message);
+      here = answer.here;
+    }
+    return handle(request, await given.params, here as HereOf<N>);
+  };

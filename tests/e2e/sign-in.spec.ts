@@ -1,0 +1,230 @@
+import type { BrowserContext, Page } from "@playwright/test";
+import { violationsOf } from "./axe";
+import { emptyShop, expect, line, plate, step, tape, test, write } from "./bench";
+
+const OWNER = { name: "Ines Marchetti", password: "three grey geese going north" };
+
+/** Opens a shop of its own, or signs in where an earlier test has opened it. */
+async function signInAt(page: Page, shop: string, who: { name: string; password: string }): Promise<void> {
+  await page.goto(shop);
+  const open = page.getByRole("region", { name: "Open a shop" });
+  if (await open.isVisible()) {
+    await open.getByLabel("Who is at the bench").fill(who.name);
+    await open.getByLabel("Your password").fill(who.password);
+    await open.getByRole("button", { name: "Open the shop" }).click();
+  } else {
+    await page.getByLabel("Name").fill(who.name);
+    await page.getByLabel("Password").fill(who.password);
+    await page.getByRole("button", { name: "Sign in" }).click();
+  }
+  await expect(page.getByRole("link", { name: "Board" })).toBeVisible();
+}
+
+/** Takes somebody on, and hears the password that they are told. */
+async function takeOn(page: Page, name: string, role: string): Promise<string> {
+  const people = page.getByRole("region", { name: "People" });
+  await people.getByLabel("Somebody new").fill(name);
+  await people.getByLabel("Role").selectOption(role);
+  await people.getByRole("button", { name: "Take on" }).click();
+  const told = people.getByRole("status").filter({ hasText: `Password for ${name}` });
+  await expect(told).toBeVisible();
+  return (await told.locator("strong").textContent()) ?? "";
+}
+
+/** The first sign-in of somebody: the password that was told, one of their own, and a PIN. */
+async function firstSignIn(page: Page, shop: string, name: string, told: string, own: string, pin: string) {
+  await page.goto(`${shop}/sign-in`);
+  await page.getByLabel("Name").fill(name);
+  await page.getByLabel("Password").fill(told);
+  await page.getByRole("button", { name: "Sign in" }).click();
+  const password = page.getByRole("form", { name: "Password" });
+  await expect(password.getByRole("alert")).toContainText("Choose one of your own");
+  await password.getByLabel("Password of today").fill(told);
+  await password.getByLabel("New password").fill("password12");
+  await password.getByLabel("The same again").fill("password12");
+  await password.getByRole("button", { name: "Change the password" }).click();
+  await expect(password.getByText("tried first")).toBeVisible();
+  await password.getByLabel("New password").fill(own);
+  await password.getByLabel("The same again").fill(own);
+  await password.getByRole("button", { name: "Change the password" }).click();
+  await expect(page.getByRole("link", { name: "Board" })).toBeVisible();
+  await page.goto(`${shop}/me`);
+  const pins = page.getByRole("form", { name: "PIN" });
+  await pins.getByLabel("Your password").fill(own);
+  await pins.getByLabel("New PIN, 4 to 8 digits").fill(pin);
+  await pins.getByRole("button", { name: "Set the PIN" }).click();
+  await expect(pins.getByText("Saved.")).toBeVisible();
+}
+
+const stranger = async (context: BrowserContext, address: string) => {
+  const page = await context.newPage();
+  await page.goto(address);
+  return page;
+};
+
+test("a shop of one's own: people, roles, a change of person by PIN, and what a stranger gets", async ({
+  page,
+  browser,
+  expectTrouble,
+}) => {
+  // A screen that is locked is answered with 401, which the console reports.
+  expectTrouble.allowed = true;
+  const shop = emptyShop(2);
+  await signInAt(page, shop, OWNER);
+  await page.goto(`${shop}/shop`);
+  const told = await takeOn(page, "Tomasz Bielak", "apprentice");
+  const lead = await takeOn(page, "Wren Okafor", "lead");
+  expect(await violationsOf(page)).toEqual([]);
+
+  // The apprentice's own device: no people, no archive, no hand-back.
+  const own = await browser.newContext();
+  const tablet = await own.newPage();
+  await firstSignIn(tablet, shop, "Tomasz Bielak", told, "kettle drum ladder 9", "40711");
+  expect(await violationsOf(tablet)).toEqual([]);
+  await tablet.goto(`${shop}/shop`);
+  await expect(tablet.getByText("The owner takes people on")).toBeVisible();
+  await expect(tablet.getByRole("link", { name: "Archive of everything" })).toHaveCount(0);
+  await tablet.goto(`${shop}/sets/new`);
+  await expect(tablet.getByRole("heading", { name: "This page is not for your role" })).toBeVisible();
+  expect((await tablet.request.get(`${shop}/api/archive`)).status()).toBe(403);
+
+  // The lead's first sign-in is on the same tablet.
+  await tablet.getByLabel("Lock, sign-in, sign out").click();
+  await tablet.getByRole("button", { name: "Sign out" }).click();
+  await firstSignIn(tablet, shop, "Wren Okafor", lead, "mole on the lee side", "86420");
+
+  // A shared bench: the apprentice takes over by PIN, after a wrong one.
+  await tablet.getByLabel("Who is at the bench").selectOption("Tomasz Bielak");
+  const change = tablet.getByRole("dialog");
+  await change.getByLabel("PIN", { exact: true }).fill("11111");
+  await change.getByRole("button", { name: "Open" }).click();
+  await expect(change.getByRole("alert")).toContainText("Wrong PIN. 4 more tries");
+  await change.getByLabel("PIN", { exact: true }).fill("40711");
+  await change.getByRole("button", { name: "Open" }).click();
+  await expect(tablet.getByLabel("Who is at the bench").locator("option:checked")).toHaveText("Tomasz Bielak");
+
+  // Locked, the device gives nothing out; the same page goes on when it is opened again.
+  await tablet.getByLabel("Lock, sign-in, sign out").click();
+  await tablet.getByRole("button", { name: "Lock this screen" }).click();
+  const locked = tablet.getByRole("dialog", { name: "This screen is locked" });
+  await expect(locked).toBeVisible();
+  await expect.poll(async () => (await tablet.request.get(`${shop}/api/stock`)).status()).toBe(401);
+  await tablet.keyboard.press("Escape");
+  await expect(locked).toBeVisible();
+  await locked.getByLabel("PIN", { exact: true }).fill("40711");
+  await locked.getByLabel("PIN", { exact: true }).press("Enter");
+  await expect(locked).toBeHidden();
+  expect((await tablet.request.get(`${shop}/api/stock`)).status()).toBe(200);
+
+  // A stranger on another device: one page, which names nobody, and nothing behind it.
+  const foreign = await browser.newContext();
+  for (const path of ["/", "/sets", "/shop", "/parts", "/bench/1001", "/reference", "/me"]) {
+    const door = await stranger(foreign, `${shop}${path}`);
+    await expect(door.getByRole("heading", { name: "Jumelle: sign in" })).toBeVisible();
+    const said = await door.content();
+    for (const name of ["Tomasz", "Wren", "Ines"]) expect(said).not.toContain(name);
+    await door.close();
+  }
+  for (const path of ["/api/archive", "/api/stock", "/api/seals", "/api/calendar", "/api/offers"])
+    expect([path, (await foreign.request.get(`${shop}${path}`)).status()]).toEqual([path, 401]);
+  // Pages are asked for piece by piece too: what a router fetches is the door as well.
+  const piece = await foreign.request.get(`${shop}/shop`, { headers: { rsc: "1" }, maxRedirects: 0 });
+  expect(await piece.text()).not.toContain("Tomasz");
+
+  // All of it stands in the list of events.
+  await page.goto(`${shop}/shop/events`);
+  const events = page.getByRole("table", { name: "Events" });
+  for (const said of ["typed a wrong PIN", "took over a device by PIN", "changed their password", "took somebody on"])
+    await expect(events.getByText(said).first()).toBeVisible();
+  expect(await violationsOf(page)).toEqual([]);
+  await foreign.close();
+  await own.close();
+});
+
+test("the demo signs in as the lead, and anybody else is one click away", async ({ page }) => {
+  await page.goto("/shop");
+  await expect(page.getByLabel("Who is at the bench").locator("option:checked")).toHaveText("Wren Okafor");
+  await expect(page.getByText("This is the demo")).toBeVisible();
+  await page.getByLabel("Who is at the bench").selectOption("Ines Marchetti");
+  await expect(page.getByRole("link", { name: "Archive of everything" })).toBeVisible();
+});
+
+test("the owner of a set agrees to the estimate and asks a question on a page of their own", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await page.goto("/bench/1187");
+  await write(page, "estimate 214 EUR; labour 2 h; parts 18 EUR", "214.00 EUR");
+  await page.goto("/sets?q=H-20417");
+  await page.getByRole("link", { name: /Lantern/ }).click();
+  await page.getByRole("tab", { name: "Reports and export" }).click();
+  const panel = page.getByRole("region", { name: "Page for the owner" });
+  await panel.getByRole("button", { name: "Make the link" }).click();
+  const link = (await panel.getByRole("status").getByRole("link").getAttribute("href")) ?? "";
+  expect(link.startsWith(`${baseURL}/owner/`)).toBe(true);
+
+  const theirs = await browser.newContext();
+  const phone = await theirs.newPage();
+  await phone.setViewportSize({ width: 390, height: 844 });
+  await phone.goto(link);
+  await expect(phone.getByRole("heading", { name: /^Your Halvane 537/ })).toBeVisible();
+  expect(await violationsOf(phone)).toEqual([]);
+  await phone.getByRole("button", { name: /^I agree to 214/ }).click();
+  await expect(phone.getByText(/^Agreed to up to 214/)).toBeVisible();
+  await phone.getByLabel("A question to the shop").fill("Is the dial lamp the right one?");
+  await phone.getByRole("button", { name: "Send it" }).click();
+  await expect(phone.getByText("It is with the shop.")).toBeVisible();
+  const report = await theirs.request.get(`${link.replace("/owner/", "/api/owner/")}/report`);
+  expect((await report.body()).subarray(0, 5).toString()).toBe("%PDF-");
+
+  // In the logbook both are marked as coming from that page, and nobody in the shop can write the like.
+  await page.goto("/bench/1187");
+  await expect(tape(page).getByText(/by Marguerite Osei, the owner's page/)).toBeVisible();
+  await expect(tape(page).getByText(/asks on the owner’s page: Is the dial lamp/)).toBeVisible();
+  await line(page).fill("approved 900 EUR; by Marguerite Osei; how the owner's page");
+  await line(page).press("Enter");
+  await expect(page.getByText(/is written by that page alone/).first()).toBeVisible();
+
+  await page.goBack();
+  await panel.getByRole("button", { name: "Close it" }).first().click();
+  await expect(panel.getByText("No page is open now.")).toBeVisible();
+  await phone.goto(link);
+  await expect(phone.getByRole("heading", { name: "This page is closed" })).toBeVisible();
+  await theirs.close();
+});
+
+test("what an apprentice ticks for safety waits for a lead", async ({ page, browser }) => {
+  // The demo's people are anybody's: the front desk becomes an apprentice for this test, on a shop of its own.
+  const shop = emptyShop(3);
+  await signInAt(page, shop, OWNER);
+  await page.goto(`${shop}/shop`);
+  const told = await takeOn(page, "Tomasz Bielak", "apprentice");
+  await page.goto(`${shop}/sets/new`);
+  await page.getByLabel("Owner", { exact: true }).fill("Marguerite Osei");
+  await page.getByLabel("Maker and model").fill("Halvane 12");
+  await page.getByLabel("Serial number").fill("T-1");
+  await page.getByLabel("Complaint, in the owner's words").fill("silent");
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await expect(page.getByRole("heading", { name: /^Bench, job \d+$/ })).toBeAttached();
+  const bench = page.url();
+
+  const own = await browser.newContext();
+  const tablet = await own.newPage();
+  await firstSignIn(tablet, shop, "Tomasz Bielak", told, "kettle drum ladder 9", "40711");
+  await tablet.goto(bench);
+  await step(tablet, "Make safe").click();
+  await line(tablet).fill("safe lead ok");
+  await line(tablet).press("Enter");
+  await expect(plate(tablet).getByRole("region", { name: "To confirm" })).toContainText("One entry of an apprentice");
+  await expect(tablet.getByRole("button", { name: "I have looked at it: confirmed" })).toHaveCount(0);
+
+  await page.goto(bench);
+  await step(page, "Make safe").click();
+  const confirm = plate(page).getByRole("region", { name: "To confirm" });
+  await expect(confirm.getByText("confirmed #")).toBeVisible();
+  await confirm.getByRole("button", { name: "I have looked at it: confirmed" }).click();
+  await expect(confirm).toHaveCount(0);
+  await expect(tape(page).getByText("one entry of an apprentice")).toBeVisible();
+  await own.close();
+});

@@ -1,0 +1,165 @@
+import { eq } from "drizzle-orm";
+import { v7 } from "uuid";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { acrossAll } from "@/db/across";
+import { saveCustomer } from "@/db/customers";
+import { append } from "@/db/entries";
+import { foundFaults } from "@/db/findings";
+import { customer, set, visit } from "@/db/schema";
+import { knownSets, searchSets } from "@/db/search";
+import { setFiles } from "@/db/sets";
+import {
+  dueSets,
+  forgetSummaries,
+  freshSummaries,
+  keptSummaries,
+  refreshSummaries,
+  setsInShop,
+  staleCount,
+  summaryFrom,
+} from "@/db/summaries";
+import { setSummary } from "@/db/summary-schema";
+import { seedWhenEmpty } from "../../scripts/demo-data/seed";
+import { draftNote, freshDatabase } from "./shop";
+
+const NOW = "2026-06-01T12:00:00.000Z";
+let held: Awaited<ReturnType<typeof freshDatabase>>;
+let demo: { set: string; visit: string; by: string };
+
+beforeAll(async () => {
+  held = await freshDatabase();
+  await seedWhenEmpty(held.url, new Date());
+  const files = await setFiles(held.db);
+  const lantern = files.find(({ serial }) => serial === "H-20417");
+  if (!lantern) throw new Error("no Lantern");
+  demo = {
+    set: lantern.id,
+    visit: lantern.visits.at(-1)?.id ?? "",
+    by: lantern.entries[0]?.by ?? "",
+  };
+});
+afterAll(() => held.close());
+
+/** Every summary as it is kept, against the fold of its log. */
+async function equalToTheLogs(): Promise<number> {
+  const files = await setFiles(held.db);
+  const kept = new Map(
+    (
+      await keptSummaries(
+        held.db,
+        files.map(({ id }) => id),
+      )
+    ).map((one) => [one.setId, one]),
+  );
+  // What JSON does not keep is no part of it.
+  const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as unknown;
+  for (const file of files)
+    expect(kept.get(file.id)).toEqual({ setId: file.id, ...(plain(summaryFrom(file)) as object) });
+  return files.length;
+}
+
+const write = async (kind: string, payload: object) => {
+  const draft = { ...draftNote({ set: demo.set, visit: demo.visit } as never, ""), kind, payload };
+  const done = await append(held.db, draft, demo.by, Date.now());
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+  return draft.id;
+};
+
+describe("summaries of sets", () => {
+  it("are what the logs say: made when they are read first, and made anew at any time", async () => {
+    expect(await staleCount(held.db)).toBeGreaterThan(5);
+    expect(await freshSummaries(held.db)).toBe(0);
+    expect(await equalToTheLogs()).toBeGreaterThan(5);
+    await forgetSummaries(held.db);
+    await refreshSummaries(held.db, Number.POSITIVE_INFINITY);
+    await equalToTheLogs();
+  });
+
+  it("are stale in the transaction that changes them, for that set alone, and right when they are read", async () => {
+    await write("note", { v: 1, text: "a zebra was found inside", open: false, closes: [] });
+    expect(await staleCount(held.db)).toBe(1);
+    expect((await searchSets(held.db, "zebra", NOW)).hits).toMatchObject([{ id: demo.set }]);
+    expect(await staleCount(held.db)).toBe(0);
+    await equalToTheLogs();
+  });
+
+  it("follow the owner's name and telephone number", async () => {
+    const [owner] = await held.db.select().from(customer).where(eq(customer.name, "Marguerite Osei"));
+    if (!owner) throw new Error("no owner");
+    await saveCustomer(held.db, { ...owner, contact: "Rope Walk 3, 0555 / 314 159" });
+    expect((await searchSets(held.db, "0555 314159", NOW)).hits.length).toBeGreaterThan(0);
+    expect((await knownSets(held.db, "0555314159"))[0]?.label).toContain("Marguerite Osei");
+    await equalToTheLogs();
+  });
+
+  it("that are overtaken while they are made stay stale, and nothing is lost", async () => {
+    await write("note", { v: 1, text: "first", open: false, closes: [] });
+    await Promise.all([
+      ...Array.from({ length: 10 }, (_, n) => write("note", { v: 1, text: `heron ${n}`, open: false, closes: [] })),
+      ...Array.from({ length: 5 }, () => refreshSummaries(held.db, 10)),
+    ]);
+    await freshSummaries(held.db);
+    await equalToTheLogs();
+    expect((await searchSets(held.db, "heron", NOW)).hits).toHaveLength(1);
+  });
+
+  it("say which sets are here", async () => {
+    const here = async () => (await setsInShop(held.db)).some(({ id }) => id === demo.set);
+    expect(await here()).toBe(true);
+    // Right also while nobody has looked it through.
+    await forgetSummaries(held.db);
+    expect(await here()).toBe(true);
+  });
+
+  it("give due dates, faults that were found, and what sets hold", async () => {
+    expect((await dueSets(held.db)).every(({ handedBack }) => handedBack?.summary)).toBe(true);
+    const found = await foundFaults(held.db);
+    expect(found.length).toBeGreaterThan(0);
+    const all = await acrossAll(held.db, { kind: "tube", text: "6v6gt", months: 12, modelId: "" });
+    expect(all.holders.length).toBeGreaterThan(0);
+    expect(all.holders.every(({ set: name, what }) => name.includes("No.") && /6V6/.test(what))).toBe(true);
+    expect(all.failures.length).toBeGreaterThan(0);
+    expect(all.names.tube).toContain("6V6");
+  });
+});
+
+describe("a list of many sets", () => {
+  it("is read page by page, each set once, those of the latest work first", async () => {
+    const [like] = await held.db.select().from(set).where(eq(set.id, demo.set));
+    if (!like) throw new Error("no set");
+    for (let n = 0; n < 70; n += 1) {
+      const [setId, visitId] = [v7(), v7()];
+      await held.db.insert(set).values({ ...like, id: setId, serial: `MANY-${n}` });
+      if (n % 3 === 0) continue;
+      await held.db.insert(visit).values({ id: visitId, setId });
+      const draft = { ...draftNote({ set: setId, visit: visitId } as never, `one of many ${n}`), id: v7() };
+      await append(held.db, draft, demo.by, Date.now());
+    }
+    const seen: string[] = [];
+    let after: string | undefined;
+    let pages = 0;
+    do {
+      const found = await searchSets(held.db, "MANY-", NOW, after);
+      expect(found.count).toBe(70);
+      seen.push(...found.hits.map(({ serial }) => serial));
+      after = found.next;
+      pages += 1;
+    } while (after && pages < 10);
+    expect([pages, seen.length, new Set(seen).size]).toEqual([3, 70, 70]);
+    // Those that nothing was ever written about come last.
+    expect(seen.slice(0, 46).every((serial) => Number(serial.slice(5)) % 3 !== 0)).toBe(true);
+    expect((await searchSets(held.db, "MANY-", NOW, "nonsense")).hits).toHaveLength(30);
+  });
+
+  it("finds a word anywhere, a designator and a job as a whole, and signs of a pattern as letters", async () => {
+    const jobs = async (query: string) => (await searchSets(held.db, query, NOW)).hits.map(({ serial }) => serial);
+    expect(await jobs("H-20417")).toEqual(["H-20417"]);
+    expect(await jobs("204")).toContain("H-20417");
+    expect(await jobs("%")).toEqual([]);
+    expect(await jobs("MANY-1 MANY-2")).toEqual([]);
+    const [open] = await held.db.select().from(setSummary).where(eq(setSummary.setId, demo.set));
+    expect(await jobs(`#${open?.job}`)).toEqual(["H-20417"]);
+    const part = await searchSets(held.db, "H-20417 c14", NOW);
+    expect(part.hits[0]?.position?.designator).toBe("C14");
+  });
+});
