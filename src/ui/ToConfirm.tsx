@@ -9,10 +9,10 @@ import { saying, useLogbook } from "./logbook";
 
 /** What an apprentice wrote on this plate where it counts for safety: a lead looks at it and confirms it. */
 export function ToConfirm({ kind }: { kind: ContentKind }) {
-  const { settled, visit, clock, append, mayConfirm, lineOf } = useLogbook();
+  const { settled, visit, input, append, mayConfirm, lineOf } = useLogbook();
   const [message, setMessage] = useState<string>();
   const kinds = new Map(settled.map(({ entry }) => [entry.id, entry.kind]));
-  const waiting = openPoints(settled, clock()).filter(
+  const waiting = openPoints(settled, input.now).filter(
     (point) => point.kind === "confirm" && point.visitId === visit.id && kinds.get(point.id) === kind,
   );
   if (waiting.length === 0) return null;

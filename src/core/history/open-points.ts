@@ -28,7 +28,10 @@ export function openPoints(settled: readonly Settled[], moment: string): OpenPoi
     else byKind.set(item.content.kind, [item]);
   }
   const closed = new Set(past.flatMap(({ content }) => (content?.kind === "note" ? content.payload.closes : [])));
-  return Object.entries(ALL_KINDS)
-    .flatMap(([kind, { open }]) => open((byKind.get(kind) ?? []) as never, view))
-    .filter((point) => point.line !== undefined || !closed.has(point.id));
+  return (
+    Object.entries(ALL_KINDS)
+      .flatMap(([kind, { open }]) => open((byKind.get(kind) ?? []) as never, view))
+      // What waits for a lead is confirmed, and never settled by a note.
+      .filter((point) => point.line !== undefined || point.kind === "confirm" || !closed.has(point.id))
+  );
 }

@@ -84,6 +84,12 @@ describe("what an apprentice does for safety", () => {
     expect(waiting([first, confirmed, withdrawn])).toBe(1);
   });
 
+  it("is not settled by a note", () => {
+    const [first] = safe(true) as [Entry];
+    const note = entry(42, "note", { v: 1, text: "looked at", open: false, closes: [first.id] });
+    expect(openPoints(settle([first, note]).settled, at(59))).toMatchObject([{ kind: "confirm" }]);
+  });
+
   it("a word that passes a gate before power waits too; one on another step does not", () => {
     const word = (step: string) =>
       marked({ kind: "step", payload: { v: 1, step, state: "overridden", reason: "done before" } }, true).payload;

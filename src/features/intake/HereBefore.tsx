@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import { useKnown } from "./useKnown";
 
 /** A set that was here before. */
@@ -18,18 +18,17 @@ type Props = {
 export function HereBefore({ chosen, kept, onChoose, className = "" }: Props) {
   const [text, setText] = useState("");
   const [known, ask, asking] = useKnown<KnownSet>("sets");
-  const [forgotten] = useState(kept);
   const id = useId();
-  // What was chosen before a reload is asked for by its id, which stands for nothing else.
+  const asked = useRef("");
+  // What was chosen before a reload is asked for by its id, which is all that the device kept of it.
   useEffect(() => {
-    if (!forgotten) return;
-    void fetch(`/api/known?what=sets&id=${forgotten}`)
+    if (!kept || chosen || asked.current === kept) return;
+    asked.current = kept;
+    void fetch(`/api/known?what=sets&id=${kept}`)
       .then(async (answer) => (answer.ok ? ((await answer.json()) as { known: KnownSet[] }).known[0] : undefined))
       .then((found) => onChoose(found && found.job === undefined ? found : undefined))
       .catch(() => undefined);
-    // Once, when the page is opened.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
+  }, [kept, chosen, onChoose]);
   if (chosen)
     return (
       <div className={className}>

@@ -51,7 +51,7 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
         <label>
           <span className="sr-only">Who is at the bench</span>
           <select
-            className="select h-10 w-36 lg:w-44"
+            className="select h-10 w-32 lg:w-44"
             value={personId}
             onChange={(event) => onPerson(event.target.value)}
           >

@@ -29,16 +29,16 @@ export function ShopForm({ shop }: { shop: Shop }) {
           className: "md:col-span-3",
         },
         {
-          key: "loads",
-          label: "Dummy loads, with ; between them",
-          example: "oil load 1500 W 5 min; fan load 100 W",
-          className: "md:col-span-4",
-        },
-        {
           key: "lockMinutes",
           label: "Lock a screen that nobody touches after, min",
           example: "10",
-          className: "md:col-span-2",
+          className: "md:col-span-3",
+        },
+        {
+          key: "loads",
+          label: "Dummy loads, with ; between them",
+          example: "oil load 1500 W 5 min; fan load 100 W",
+          className: "md:col-span-6",
         },
       ]}
       check={(typed) => problemsOf(readShop(typed))}

@@ -1,6 +1,6 @@
 "use client";
 
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useKept, type Fits } from "@/ui/kept";
 import { afterSaving } from "./after-saving";
 
@@ -63,6 +63,8 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
   }
   const [tried, setTried] = useState(false);
   const [refused, setRefused] = useState<{ message?: string; problems: Problems }>({ problems: {} });
+  /** what was refused last, and is to be said where it belongs */
+  const [saying, setSaying] = useState<{ message?: string; problems: Problems }>();
   const [saved, setSaved] = useState(false);
   const [busy, setBusy] = useState(false);
   const ref = useRef<HTMLFormElement>(null);
@@ -90,14 +92,21 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
   };
   const refuse = (message: string | undefined, problems: Problems) => {
     setRefused({ problems });
-    requestAnimationFrame(() => {
+    setSaying({ ...(message ? { message } : {}), problems });
+  };
+  // Once the sentences are on the page.
+  useEffect(() => {
+    if (!saying) return undefined;
+    const timer = setTimeout(() => {
+      const { message, problems } = saying;
       // A group of ticks or answers is marked by data-invalid: the first of them takes the focus.
       const first = ref.current?.querySelector<HTMLElement>('[aria-invalid="true"], [data-invalid] input');
       // What no field says is said at the end of the form.
       if (first) first.focus();
       else if (message) setRefused({ problems, message });
     });
-  };
+    return () => clearTimeout(timer);
+  }, [saying]);
   const submit = async () => {
     // Pressed twice is saved once; what was typed meanwhile may be saved before the first answer is there.
     if (saving.current === fields) return;

@@ -27,17 +27,17 @@ export default async function EventsPage() {
       ) : (
         <table className="table" aria-label="Events">
           <thead>
-            <tr>
-              <th>When</th>
-              <th>Who</th>
-              <th>What</th>
-              <th>About</th>
-              <th>From</th>
+            <tr className="text-base text-base-content">
+              <th scope="col">When</th>
+              <th scope="col">Who</th>
+              <th scope="col">What</th>
+              <th scope="col">About</th>
+              <th scope="col">From</th>
             </tr>
           </thead>
           <tbody>
             {list.map(({ id, at, what, by, about, address }) => (
-              <tr key={id}>
+              <tr key={id} className="text-base">
                 <td className="whitespace-nowrap">
                   <Time iso={at} />
                 </td>
