@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray } from "drizzle-orm";
+import { and, asc, eq, gte, inArray } from "drizzle-orm";
 import { KIND_RIGHTS, type Right } from "@/core/access";
 import { barredByStays } from "@/core/handback";
 import {
@@ -232,6 +232,20 @@ export async function entriesOfSet(db: Tx, setId: string): Promise<Entry[]> {
     .select()
     .from(logEntry)
     .where(eq(logEntry.setId, setId))
+    .orderBy(asc(logEntry.at), asc(logEntry.id));
+  return rows.map(read);
+}
+
+/** A transaction that began earlier may end later: so much before the moment is read once more, ms. */
+const OVERLAP_MS = 10_000;
+
+/** Entries of a set that were taken after a moment, or shortly before it. */
+export async function entriesSince(db: Tx, setId: string, moment: string): Promise<Entry[]> {
+  const from = new Date(Date.parse(moment) - OVERLAP_MS).toISOString();
+  const rows = await db
+    .select()
+    .from(logEntry)
+    .where(and(eq(logEntry.setId, setId), gte(logEntry.recordedAt, from)))
     .orderBy(asc(logEntry.at), asc(logEntry.id));
   return rows.map(read);
 }

@@ -62,11 +62,17 @@ export async function setsOfModel(db: Tx, modelId: string, most: number): Promis
   );
 }
 
-export async function setFile(db: Tx, id: string): Promise<SetFile | undefined> {
+/** A set with its visits, without its log. */
+export async function setHead(db: Tx, id: string): Promise<(SetRecord & { visits: Visit[] }) | undefined> {
   const [record] = await records(db, [id]);
   if (!record) return undefined;
   const visits = await db.select().from(visit).where(eq(visit.setId, id)).orderBy(asc(visit.openedAt));
-  return { ...record, visits: visits.map(readVisit), entries: await entriesOfSet(db, id) };
+  return { ...record, visits: visits.map(readVisit) };
+}
+
+export async function setFile(db: Tx, id: string): Promise<SetFile | undefined> {
+  const head = await setHead(db, id);
+  return head && { ...head, entries: await entriesOfSet(db, id) };
 }
 
 export async function visitById(db: Tx, id: string): Promise<Visit | undefined> {

@@ -13,6 +13,7 @@ import { bodyOnDisk, Stalled, TooLarge } from "@/server/body";
 import {
   handleArchive,
   handleCalendar,
+  handleImport,
   handleSchema,
   handleSetFile,
   handleTable,
@@ -123,9 +124,9 @@ describe("a set's file", () => {
       const body = new ReadableStream<Uint8Array>({
         start: (controller) => void (giveUp = () => controller.error(new Stalled())),
       });
-      return { answer: importRoute(post("/api/sets/import", body), NOTHING), giveUp: () => giveUp() };
+      return { answer: handleImport(post("/api/sets/import", body), here), giveUp: () => giveUp() };
     });
-    const fifth = await importRoute(post("/api/sets/import", "{}"), NOTHING);
+    const fifth = await handleImport(post("/api/sets/import", "{}"), here);
     expect([fifth.status, await message(fifth)]).toEqual([429, expect.stringContaining("try again")]);
     for (const { giveUp } of stalled) giveUp();
     const answers = await Promise.all(stalled.map(({ answer }) => answer));

@@ -44,7 +44,7 @@ function useClock(now: string): () => string {
 export function LogbookProvider({ data, children }: { data: LogbookData; children: React.ReactNode }) {
   const { setId, visit, personId } = data;
   const { saved, attachments, setAttachments } = useSaved(setId, data.entries, data.attachments);
-  const { stock, refreshStock } = useStock(visit.id, data.stock);
+  const { stock, refreshStock } = useStock(visit.id, data.stock, data.stockComes);
   const outbox = useOutbox();
   const clock = useClock(data.now);
 

@@ -32,6 +32,8 @@ export type LogbookData = {
   meters: Meter[];
   /** the shop's stock, with what is reserved for this visit */
   stock: StockItem[];
+  /** the stock is large, and is asked for once the page is there */
+  stockComes: boolean;
   /** what the shop has changed of the rules for parts */
   partRules: ShopRules;
   /** the shop's own figures for faults */

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import type { Entry } from "@/core/kinds";
 import type { Attachment } from "@/db/attachments";
 import { deviceOutbox, type OutboxState } from "../outbox";
@@ -32,17 +32,22 @@ export function useSaved(setId: string, first: Entry[], firstFiles: Attachment[]
     [setId],
   );
 
+  // The latest that the server has taken, as far as this page knows.
+  const latest = useRef("");
+  useEffect(() => {
+    latest.current = saved.reduce((last, { recordedAt }) => (recordedAt > last ? recordedAt : last), "");
+  }, [saved]);
+
   const refresh = useCallback(async () => {
-    const answer = await fetch(`/api/sets/${setId}/entries`).catch(() => undefined);
+    const since = latest.current ? `?since=${encodeURIComponent(latest.current)}` : "";
+    const answer = await fetch(`/api/sets/${setId}/entries${since}`).catch(() => undefined);
     if (!answer?.ok) return;
     const { entries, attachments: files } = (await answer.json()) as { entries: Entry[]; attachments: Attachment[] };
     setAttachments((known) => (JSON.stringify(known) === JSON.stringify(files) ? known : files));
     setSaved((known) => {
-      const here = new Set(entries.map((entry) => entry.id));
-      const missing = known.filter((entry) => !here.has(entry.id));
-      return entries.length + missing.length === known.length && missing.length === 0
-        ? known
-        : [...entries, ...missing];
+      const here = new Set(known.map((entry) => entry.id));
+      const fresh = entries.filter((entry) => !here.has(entry.id));
+      return fresh.length === 0 ? known : [...known, ...fresh];
     });
   }, [setId]);
 

@@ -1,8 +1,11 @@
 "use client";
 
 import { useSearchParams } from "next/navigation";
+import { useMemo } from "react";
+import type { Entry } from "@/core/kinds";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
+import { OnDevice } from "@/ui/OnDevice";
 import { Tabs, type TabOf } from "@/ui/Tabs";
 import { laterAtRest, useRest } from "@/ui/later";
 import { LogbookProvider, type LogbookData } from "@/ui/logbook";
@@ -119,11 +122,30 @@ const PLATES: Plates = {
   "hand-back": <StepTabs step="hand-back" tabs={HAND_BACK} />,
 };
 
-export function BenchPage({ data }: { data: LogbookData }) {
+/** A log of more than so many characters is folded on the reader's device alone: the server has other readers. */
+const LONG = 400_000;
+
+type BenchData = Omit<LogbookData, "entries" | "stock" | "stockComes"> & {
+  /** a small stock; a large one is asked for behind the page */
+  stock: LogbookData["stock"] | undefined;
+};
+
+/** The bench. @param log the entries as JSON: one text is sent far faster than thousands of objects */
+export function BenchPage({ log, data }: { log: string; data: BenchData }) {
   useRest();
-  return (
-    <LogbookProvider data={data}>
+  const whole = useMemo(
+    (): LogbookData => ({
+      ...data,
+      entries: JSON.parse(log) as Entry[],
+      stock: data.stock ?? [],
+      stockComes: data.stock === undefined,
+    }),
+    [log, data],
+  );
+  const bench = (
+    <LogbookProvider data={whole}>
       <Bench plates={PLATES} />
     </LogbookProvider>
   );
+  return log.length > LONG ? <OnDevice>{bench}</OnDevice> : bench;
 }

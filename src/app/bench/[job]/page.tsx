@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import { may } from "@/core/access";
 import { attachmentsOf } from "@/db/attachments";
 import { database } from "@/db/client";
-import { setFile, visitByJob } from "@/db/sets";
+import { setHead, visitByJob } from "@/db/sets";
 import { foundFaults } from "@/db/findings";
 import { writers } from "@/db/people";
 import { picturesOf } from "@/db/pictures";
@@ -12,7 +12,11 @@ import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { testSheets } from "@/db/test-sheets";
 import { BenchPage } from "./BenchPage";
+import { logText } from "@/server/logs";
 import { enter } from "@/server/access/page";
+
+/** Lines of the stock that come with the page. */
+const MOST_STOCK = 400;
 
 type Props = { params: Promise<{ job: string }> };
 
@@ -25,11 +29,12 @@ export default async function Page({ params }: Props) {
   const { job } = await params;
   if (!/^\d{1,9}$/.test(job)) notFound();
   const visit = await visitByJob(database(), Number(job));
-  const file = visit ? await setFile(database(), visit.setId) : undefined;
+  const file = visit ? await setHead(database(), visit.setId) : undefined;
   if (!visit || !file) notFound();
   const db = database();
-  const [attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures] =
+  const [log, attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures] =
     await Promise.all([
+      logText(file.id),
       attachmentsOf(db, file.id),
       shopOf(db),
       meters(db),
@@ -45,17 +50,18 @@ export default async function Page({ params }: Props) {
     ]);
   return (
     <BenchPage
+      log={log}
       data={{
         setId: file.id,
         serial: file.serial,
         owner: file.owner.name,
         model: file.model,
         visit,
-        entries: file.entries,
         attachments,
         shop,
         meters: owned,
-        stock,
+        // A large stock comes behind the page.
+        stock: stock.length > MOST_STOCK ? undefined : stock,
         partRules: rules.rules,
         figures: faults.figures,
         found,

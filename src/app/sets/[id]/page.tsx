@@ -10,12 +10,13 @@ import { sealOf } from "@/db/chain";
 import { database } from "@/db/client";
 import { writers } from "@/db/people";
 import { picturesOf } from "@/db/pictures";
-import { setFile } from "@/db/sets";
+import { setHead } from "@/db/sets";
 import { isId } from "@/server/ids";
 import { HazardStrip } from "@/ui/HazardStrip";
 import { may } from "@/core/access";
 import { linksOf } from "@/db/owner-links";
 import { OwnersLinks } from "@/features/owner-page/Links";
+import { logText } from "@/server/logs";
 import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Set" };
@@ -25,9 +26,10 @@ type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ tab?: st
 export default async function SetPage({ params, searchParams }: Props) {
   const { person } = await enter("/sets/[id]");
   const { id } = await params;
-  const file = isId(id) ? await setFile(database(), id) : undefined;
+  const file = isId(id) ? await setHead(database(), id) : undefined;
   if (!file) notFound();
-  const [people, seal, pictures, links] = await Promise.all([
+  const [log, people, seal, pictures, links] = await Promise.all([
+    logText(id),
     writers(database()),
     sealOf(database(), id),
     picturesOf(database(), file.model.id),
@@ -50,7 +52,7 @@ export default async function SetPage({ params, searchParams }: Props) {
       </header>
       <SetFileView
         setId={file.id}
-        log={JSON.stringify(file.entries)}
+        log={log}
         visits={visits}
         sheet={model.sheet}
         pictures={pictures}
