@@ -19,6 +19,7 @@ CREATE TABLE "set_summary" (
 	"job" integer,
 	"last_at" timestamp with time zone,
 	"stays" jsonb DEFAULT '[]'::jsonb NOT NULL,
+	"open" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"failed" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"findings" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"handed_back" jsonb,

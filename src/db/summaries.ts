@@ -1,8 +1,8 @@
 import { and, asc, eq, inArray, isNotNull, or, sql } from "drizzle-orm";
-import { summaryOf, type Summary } from "@/core/across";
+import { summaryOf, type OpenVisit, type Summary } from "@/core/across";
 import type { DueSet } from "@/core/exchange";
 import { settle } from "@/core/kinds";
-import { modelName } from "@/core/model";
+import { modelName, type Model } from "@/core/model";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
 import { customer, logEntry, model, set, visit } from "./schema";
@@ -17,12 +17,12 @@ export const summaryFrom = (file: SetFile): Summary => summaryOf({ ...file, sett
 
 /** Keeps a summary, unless the log has gone on while it was made. */
 async function keep(db: Db, setId: string, rev: number, summary: Summary): Promise<void> {
-  const { stays, holdings, failed, findings, handedBack, lastAt, text, words } = summary;
-  const job = stays.findLast(({ closedAt }) => closedAt === undefined)?.job ?? null;
+  const { stays, open, holdings, failed, findings, handedBack, lastAt, text, words } = summary;
+  const job = open.at(-1)?.job ?? null;
   await db.transaction(async (tx) => {
     const [kept] = await tx
       .update(setSummary)
-      .set({ stale: false, job, lastAt, stays, failed, findings, handedBack, text, words })
+      .set({ stale: false, job, lastAt, stays, open, failed, findings, handedBack, text, words })
       .where(and(eq(setSummary.setId, setId), eq(setSummary.rev, rev)))
       .returning({ setId: setSummary.setId });
     if (!kept) return;
@@ -107,9 +107,10 @@ export async function keptSummaries(db: Tx, setIds: readonly string[]): Promise<
     .from(setHolds)
     .where(inArray(setHolds.setId, [...setIds]))
     .orderBy(asc(setHolds.setId), asc(setHolds.seq));
-  return rows.map(({ setId, stays, failed, findings, handedBack, lastAt, text, words }) => ({
+  return rows.map(({ setId, stays, open, failed, findings, handedBack, lastAt, text, words }) => ({
     setId,
     stays,
+    open,
     failed,
     findings,
     handedBack,
@@ -154,4 +155,38 @@ export async function dueSets(db: Db): Promise<DueSet[]> {
     owner,
     ...(handedBack ? { handedBack } : {}),
   }));
+}
+
+/** A visit that is in the shop, as the Board shows it. */
+export type BoardCard = OpenVisit & {
+  model: Pick<Model, "maker" | "designation" | "nickname">;
+  owner: string;
+};
+
+/** The visits that are in the shop, the longest first. */
+export async function boardCards(db: Db): Promise<BoardCard[]> {
+  await freshSummaries(db);
+  const named = { maker: model.maker, designation: model.designation, nickname: model.nickname, owner: customer.name };
+  const rows = await db
+    .select({ open: setSummary.open, ...named })
+    .from(setSummary)
+    .innerJoin(set, eq(set.id, setSummary.setId))
+    .innerJoin(model, eq(model.id, set.modelId))
+    .innerJoin(customer, eq(customer.id, set.ownerId))
+    .where(and(isNotNull(setSummary.job), eq(setSummary.stale, false)));
+  // After a restore: what nobody has looked through yet is folded here.
+  const waiting = await db
+    .select({ setId: setSummary.setId })
+    .from(setSummary)
+    .where(and(eq(setSummary.stale, true), perhapsHere));
+  const files = await setFiles(
+    db,
+    waiting.map(({ setId }) => setId),
+  );
+  return [
+    ...rows.flatMap(({ open, owner, ...kind }) => open.map((one) => ({ ...one, model: kind, owner }))),
+    ...files.flatMap((file) =>
+      summaryFrom(file).open.map((one) => ({ ...one, model: file.model, owner: file.owner.name })),
+    ),
+  ].sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt));
 }

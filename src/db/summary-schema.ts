@@ -11,7 +11,7 @@ import {
   timestamp,
   uuid,
 } from "drizzle-orm/pg-core";
-import type { Failed, Stay, Wanted } from "@/core/across";
+import type { Failed, OpenVisit, Stay, Wanted } from "@/core/across";
 import type { HandedBack } from "@/core/exchange";
 import type { FoundOnce } from "@/core/visit";
 import { set } from "./schema";
@@ -35,6 +35,7 @@ export const setSummary = pgTable(
     job: integer("job"),
     lastAt: moment("last_at"),
     stays: jsonb("stays").$type<Stay[]>().notNull().default([]),
+    open: jsonb("open").$type<OpenVisit[]>().notNull().default([]),
     failed: jsonb("failed").$type<Failed[]>().notNull().default([]),
     findings: jsonb("findings").$type<FoundOnce[]>().notNull().default([]),
     handedBack: jsonb("handed_back").$type<HandedBack | null>(),

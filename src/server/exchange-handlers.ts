@@ -1,4 +1,3 @@
-import ical, { ICalEventTransparency } from "ical-generator";
 import Papa from "papaparse";
 import { Readable } from "node:stream";
 import { packContainer } from "@/container";
@@ -15,6 +14,7 @@ import { setFile } from "@/db/sets";
 import { meters, shopOf } from "@/db/shop";
 import { dueSets } from "@/db/summaries";
 import { bodyOnDisk, piecesOf, readSteadily, Stalled, TooLarge } from "./body";
+import { calendarText } from "./calendar";
 import { packing } from "./packing";
 import { sealList } from "@/db/verify";
 import { isId } from "./ids";
@@ -182,21 +182,8 @@ export async function handleRestore(request: Request): Promise<Response> {
 export async function handleCalendar(origin: string): Promise<Response> {
   const db = database();
   const [sets, owned, shop] = await Promise.all([dueSets(db), meters(db), shopOf(db)]);
-  const calendar = ical({
-    name: shop.name ? `${shop.name}: due` : "Due",
-    prodId: { company: "jumelle", product: "due dates" },
-  });
-  for (const { key, date, title, text, kind } of dueDates(sets, owned))
-    calendar.createEvent({
-      id: `${key}@jumelle`,
-      start: date,
-      allDay: true,
-      summary: title,
-      description: text,
-      transparency: ICalEventTransparency.TRANSPARENT,
-      ...(kind === "service" ? { url: `${origin}/sets/${key.replace("service-", "")}` } : {}),
-    });
-  return download(`${calendar.toString().trimEnd()}\r\n`, "text/calendar; charset=utf-8", "due-dates.ics");
+  const text = await calendarText(shop.name, dueDates(sets, owned), origin);
+  return download(text, "text/calendar; charset=utf-8", "due-dates.ics");
 }
 
 /** The seals of all sets as a dated list, to be kept outside the house. */

@@ -4,4 +4,4 @@ export { failedIn, failures, type Failed, type Failure } from "./failures";
 export type { FileOf } from "./file";
 export { HELD, holdingsOf, isWanted, keyOf, type Holding, type Wanted } from "./holders";
 export { staysOf, type Stay } from "./stays";
-export { summaryOf, type Summary } from "./summary";
+export { summaryOf, type OpenVisit, type Summary } from "./summary";

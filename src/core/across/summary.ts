@@ -1,11 +1,14 @@
 import { handedBackOf, type HandedBack } from "../exchange";
 import { designatorsIn, ofKind } from "../kinds";
 import { modelName } from "../model";
-import { foundIn, type FoundOnce } from "../visit";
+import { boardState, foundIn, type BoardState, type FoundOnce } from "../visit";
 import { failedIn, type Failed } from "./failures";
 import type { FileOf } from "./file";
 import { holdingsOf, type Holding } from "./holders";
 import { staysOf, type Stay } from "./stays";
+
+/** A visit that is not handed back, and where it stands. */
+export type OpenVisit = { visitId: string; job: number; openedAt: string; state: BoardState };
 
 /**
  * What questions over all sets ask of one: a cache of the fold of its log. It can be made anew at any time, and says
@@ -13,6 +16,7 @@ import { staysOf, type Stay } from "./stays";
  */
 export type Summary = {
   stays: Stay[];
+  open: OpenVisit[];
   holdings: Holding[];
   failed: Failed[];
   findings: FoundOnce[];
@@ -54,6 +58,14 @@ export function summaryOf(file: FileOf & { owner: { name: string; contact?: stri
   ];
   return {
     stays,
+    open: stays
+      .filter(({ closedAt }) => closedAt === undefined)
+      .map(({ visitId, job, openedAt }) => ({
+        visitId,
+        job,
+        openedAt,
+        state: boardState({ sheet: model.sheet, year: model.year, settled, visitId, now: EVER }),
+      })),
     holdings: holdingsOf(file, EVER),
     failed: failedIn(file),
     findings: foundIn(file),

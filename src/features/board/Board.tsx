@@ -1,30 +1,11 @@
 import { Hourglass, Wrench } from "lucide-react";
 import { Link } from "@/ui/Link";
-import { closedAt } from "@/core/history";
-import { settle, WAITS, type Wait } from "@/core/kinds";
-import { boardState, type BoardState } from "@/core/visit";
-import type { SetFile } from "@/db/sets";
+import { WAITS, type Wait } from "@/core/kinds";
+import type { BoardState } from "@/core/visit";
+import type { BoardCard as Card } from "@/db/summaries";
 import { Empty } from "@/ui/Empty";
 import { Tag } from "@/ui/Tag";
 import { since } from "@/ui/dates";
-
-type Card = { job: number; openedAt: string; file: SetFile; state: BoardState };
-
-function cardsOf(files: readonly SetFile[], now: string): Card[] {
-  return files
-    .flatMap((file) => {
-      const { settled } = settle(file.entries);
-      return file.visits
-        .filter((visit) => !closedAt(settled, visit.id))
-        .map(({ id, job, openedAt }) => ({
-          job,
-          openedAt,
-          file,
-          state: boardState({ sheet: file.model.sheet, year: file.model.year, settled, visitId: id, now }),
-        }));
-    })
-    .sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt));
-}
 
 const WAIT_LABELS: Record<Wait, string> = { parts: "Parts", owner: "Owner", process: "Time" };
 
@@ -54,17 +35,10 @@ function Progress({ state }: { state: BoardState }) {
 }
 
 function BoardCard({ card, now }: { card: Card; now: string }) {
-  const { file, state, job } = card;
+  const { model, owner, state, job } = card;
   return (
     <li className="rounded-box border border-base-300 bg-base-200 p-2.5">
-      <Tag
-        job={job}
-        model={file.model}
-        owner={file.owner.name}
-        complaint={state.complaint}
-        href={`/bench/${job}`}
-        compact
-      />
+      <Tag job={job} model={model} owner={owner} complaint={state.complaint} href={`/bench/${job}`} compact />
       <div className="mt-1.5 flex items-center justify-between gap-3 px-1">
         <span className="flex items-center gap-1.5 font-bold whitespace-nowrap">
           <Wrench size={16} aria-hidden="true" /> {state.step}
@@ -72,7 +46,7 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
         <Progress state={state} />
       </div>
       <p className="dim flex justify-between gap-3 px-1 text-sm">
-        <span className="truncate">{file.owner.name}</span>
+        <span className="truncate">{owner}</span>
         <span className="whitespace-nowrap">
           {since(card.openedAt, now)} here{state.open > 0 ? ` · ${state.open} open` : ""}
         </span>
@@ -89,7 +63,7 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
   );
 }
 
-function Section({ title, hint, cards, now }: { title: string; hint: string; cards: Card[]; now: string }) {
+function Section({ title, hint, cards, now }: { title: string; hint: string; cards: readonly Card[]; now: string }) {
   if (cards.length === 0) return null;
   return (
     <section>
@@ -109,8 +83,7 @@ function Section({ title, hint, cards, now }: { title: string; hint: string; car
 }
 
 /** The sets in the shop: which one can move now, and what blocks the rest. */
-export function Board({ files, now }: { files: readonly SetFile[]; now: string }) {
-  const cards = cardsOf(files, now);
+export function Board({ cards, now }: { cards: readonly Card[]; now: string }) {
   if (cards.length === 0)
     return (
       <Empty title="No set is in the shop.">

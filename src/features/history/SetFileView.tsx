@@ -6,6 +6,7 @@ import { settle, type Entry, type Settled } from "@/core/kinds";
 import type { Sheet } from "@/core/model";
 import type { Picture } from "@/ui/picture";
 import { OnDevice } from "@/ui/OnDevice";
+import { LogComes, useLog } from "@/ui/logbook";
 import { Tabs } from "@/ui/Tabs";
 import { AsBuilt } from "./AsBuilt";
 import { Between } from "./Between";
@@ -17,8 +18,8 @@ import { Years } from "./Years";
 
 type SetFileProps = {
   setId: string;
-  /** the log as JSON: of thousands of entries one text is sent far faster than so many objects */
-  log: string;
+  /** the log as JSON; nothing where it is long and comes behind the page */
+  log: string | undefined;
   visits: readonly Visit[];
   sheet: Sheet;
   /** photos of the model */
@@ -31,8 +32,15 @@ type SetFileProps = {
 };
 
 /** A set's file: what it is now and was on any day, its life, its measurements, and the ways out. */
-export function SetFileView({ setId, log, visits, sheet, pictures, people, now, tab, out }: SetFileProps) {
-  const settled = useMemo(() => settle(JSON.parse(log) as Entry[]).settled, [log]);
+export function SetFileView({ log, ...props }: SetFileProps) {
+  const { entries, lost } = useLog(props.setId, log);
+  return entries ? <WholeFile entries={entries} {...props} /> : <LogComes lost={lost} />;
+}
+
+type WholeFileProps = Omit<SetFileProps, "log"> & { entries: readonly Entry[] };
+
+function WholeFile({ setId, entries, visits, sheet, pictures, people, now, tab, out }: WholeFileProps) {
+  const settled = useMemo(() => settle(entries).settled, [entries]);
   const names = useMemo(() => new Map(people.map(({ id, name }) => [id, name])), [people]);
   const [open, setOpen] = useState<{ items: readonly Settled[]; title: string }>();
   const onPart = (designator: string) =>

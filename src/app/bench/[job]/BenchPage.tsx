@@ -2,13 +2,11 @@
 
 import { useSearchParams } from "next/navigation";
 import { useMemo } from "react";
-import type { Entry } from "@/core/kinds";
 import type { Step } from "@/core/model";
 import { Bench, type Plates } from "@/features/bench/Bench";
-import { OnDevice } from "@/ui/OnDevice";
 import { Tabs, type TabOf } from "@/ui/Tabs";
 import { laterAtRest, useRest } from "@/ui/later";
-import { LogbookProvider, type LogbookData } from "@/ui/logbook";
+import { LogbookProvider, LogComes, useLog, type LogbookData } from "@/ui/logbook";
 
 /*
  * A plate is loaded when its step is first looked at. Once the bench is at rest the others follow, so that every step
@@ -122,30 +120,25 @@ const PLATES: Plates = {
   "hand-back": <StepTabs step="hand-back" tabs={HAND_BACK} />,
 };
 
-/** A log of more than so many characters is folded on the reader's device alone: the server has other readers. */
-const LONG = 400_000;
-
 type BenchData = Omit<LogbookData, "entries" | "stock" | "stockComes"> & {
   /** a small stock; a large one is asked for behind the page */
   stock: LogbookData["stock"] | undefined;
 };
 
-/** The bench. @param log the entries as JSON: one text is sent far faster than thousands of objects */
-export function BenchPage({ log, data }: { log: string; data: BenchData }) {
+/** The bench. @param log the entries as JSON; nothing where the log is long and comes behind the page */
+export function BenchPage({ log, data }: { log: string | undefined; data: BenchData }) {
   useRest();
+  const { entries, lost } = useLog(data.setId, log);
   const whole = useMemo(
-    (): LogbookData => ({
-      ...data,
-      entries: JSON.parse(log) as Entry[],
-      stock: data.stock ?? [],
-      stockComes: data.stock === undefined,
-    }),
-    [log, data],
+    (): LogbookData | undefined =>
+      entries && { ...data, entries, stock: data.stock ?? [], stockComes: data.stock === undefined },
+    [entries, data],
   );
-  const bench = (
+  return whole ? (
     <LogbookProvider data={whole}>
       <Bench plates={PLATES} />
     </LogbookProvider>
+  ) : (
+    <LogComes lost={lost} />
   );
-  return log.length > LONG ? <OnDevice>{bench}</OnDevice> : bench;
 }

@@ -12,7 +12,7 @@ import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { testSheets } from "@/db/test-sheets";
 import { BenchPage } from "./BenchPage";
-import { logText } from "@/server/logs";
+import { logWithPage } from "@/server/logs";
 import { enter } from "@/server/access/page";
 
 /** Lines of the stock that come with the page. */
@@ -34,7 +34,7 @@ export default async function Page({ params }: Props) {
   const db = database();
   const [log, attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures] =
     await Promise.all([
-      logText(file.id),
+      logWithPage(file.id),
       attachmentsOf(db, file.id),
       shopOf(db),
       meters(db),

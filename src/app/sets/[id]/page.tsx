@@ -16,7 +16,7 @@ import { HazardStrip } from "@/ui/HazardStrip";
 import { may } from "@/core/access";
 import { linksOf } from "@/db/owner-links";
 import { OwnersLinks } from "@/features/owner-page/Links";
-import { logText } from "@/server/logs";
+import { logWithPage } from "@/server/logs";
 import { enter } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Set" };
@@ -29,7 +29,7 @@ export default async function SetPage({ params, searchParams }: Props) {
   const file = isId(id) ? await setHead(database(), id) : undefined;
   if (!file) notFound();
   const [log, people, seal, pictures, links] = await Promise.all([
-    logText(id),
+    logWithPage(id),
     writers(database()),
     sealOf(database(), id),
     picturesOf(database(), file.model.id),
