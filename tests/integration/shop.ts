@@ -17,12 +17,17 @@ import { SHEET } from "@/core/fixtures";
 
 export const MIGRATIONS = path.resolve(import.meta.dirname, "../../drizzle");
 
-/** A database of its own with the schema, and how to leave it. */
-export async function freshDatabase(): Promise<{ db: Db; url: string; close: () => Promise<void> }> {
+/** The address of an empty database of its own. */
+export async function freshDatabaseUrl(): Promise<string> {
   const name = `t_${randomBytes(6).toString("hex")}`;
   const server = inject("serverUrl");
   await ensureDatabase(server, name);
-  const url = server.replace(/\/postgres$/, `/${name}`);
+  return server.replace(/\/postgres$/, `/${name}`);
+}
+
+/** A database of its own with the schema, and how to leave it. */
+export async function freshDatabase(): Promise<{ db: Db; url: string; close: () => Promise<void> }> {
+  const url = await freshDatabaseUrl();
   await migrateDatabase(url, MIGRATIONS);
   return { ...connect(url), url };
 }
