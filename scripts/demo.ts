@@ -6,7 +6,7 @@ import path from "node:path";
 import { parseArgs } from "node:util";
 import { migrateDatabase } from "@/db/migrate";
 import { alive, commandOf, ensureDatabase, folderOf, startCluster, Trouble, type Cluster } from "./cluster";
-import { seedWhenEmpty } from "./demo-data/seed";
+import { openOldDemo, seedWhenEmpty } from "./demo-data/seed";
 import { secretIn } from "./secret";
 import { build, end, ended, ROOT, serve } from "./server";
 
@@ -159,6 +159,7 @@ async function main(): Promise<void> {
   }
   await migrateDatabase(url, path.join(ROOT, "drizzle"));
   if (!empty && (await seedWhenEmpty(url, new Date()))) say("The demo shop is loaded.");
+  if (!empty) await openOldDemo(url);
   if (cluster) url = cluster.appUrl(empty ? "shop" : "jumelle");
   await build(track, say);
   if (stopping) return;

@@ -1,3 +1,4 @@
+import { eq } from "drizzle-orm";
 import { hashPassword } from "better-auth/crypto";
 import sharp from "sharp";
 import { v7 } from "uuid";
@@ -5,14 +6,14 @@ import { connect, type Db } from "@/db/client";
 import { append } from "@/db/entries";
 import { attach } from "@/db/attachments";
 import { customer, meter, model, person, shop as shopTable, shopIdentity } from "@/db/schema";
-import { setPassword } from "@/db/sessions";
+import { anybodySignsIn, setPassword } from "@/db/sessions";
 import { thumbnail } from "@/server/file-type";
 import { takeIn } from "@/db/sets";
 import { everyone } from "@/db/people";
 import { savePicture } from "@/db/pictures";
 import { saveRecipe } from "@/db/recipes";
 import { stockItems } from "@/db/stock";
-import { signInName } from "@/core/access";
+import { signInName, type Role } from "@/core/access";
 import { lineContext, parseLine, type LineResult } from "@/core/bench-line";
 import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
@@ -38,6 +39,7 @@ function moment(today: Date, daysAgo: number, time: string): Date {
   return new Date(day.getTime() + (hours * 60 + minutes) * 60_000);
 }
 
+const DEMO_NAME = "Saltmarsh Wireless Repair";
 const LINE_OF_SHOP = { lineVolts: 230, lineHz: 50 };
 
 /** The shop's meters; days since each was calibrated. */
@@ -68,7 +70,7 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
     customers: idsOf(CUSTOMERS),
     models: idsOf(MODELS),
   };
-  await db.insert(shopTable).values({ name: "Saltmarsh Wireless Repair", ...LINE_OF_SHOP });
+  await db.insert(shopTable).values({ name: DEMO_NAME, ...LINE_OF_SHOP });
   for (const key of Object.keys(RECIPES) as RecipeKey[]) await saveRecipe(db, shop.recipes[key], RECIPES[key], 0);
   await db.insert(meter).values(
     METERS.map(({ name, calibrated, ...input }) => ({
@@ -82,10 +84,10 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
   await db
     .insert(person)
     .values(entries(PEOPLE).map(([key, [name, access]]) => ({ id: shop.people[key as Who], name, access })));
-  const hash = await hashPassword(DEMO_PASSWORD);
-  for (const [key, [name]] of entries(PEOPLE))
-    await setPassword(db, { id: shop.people[key as Who], name, username: signInName(name) }, hash, false);
-  await db.update(shopIdentity).set({ demo: true });
+  await letIn(
+    db,
+    entries(PEOPLE).map(([key, [name]]) => ({ id: shop.people[key as Who], name })),
+  );
   await db.insert(customer).values(
     entries(CUSTOMERS).map(([key, [name, contact]]) => ({
       id: shop.customers[key as keyof typeof CUSTOMERS],
@@ -200,6 +202,32 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
         await attach(db, { id: v7(), entryId: id, name, type: "image/png", size: content.length, content, thumb, by });
       }
     }
+  }
+}
+
+/** Everybody of the demo signs in by the same password, and nobody is asked for it while it runs as the demo. */
+async function letIn(db: Db, staff: readonly { id: string; name: string }[]): Promise<void> {
+  const hash = await hashPassword(DEMO_PASSWORD);
+  for (const { id, name } of staff) await setPassword(db, { id, name, username: signInName(name) }, hash, false);
+  await db.update(shopIdentity).set({ demo: true });
+}
+
+/** A demo that an earlier program loaded knows of no sign-in: its people get theirs. Any other shop is left as it is. */
+export async function openOldDemo(url: string): Promise<void> {
+  const { db, close } = connect(url, 1);
+  try {
+    const [shop] = await db.select({ name: shopTable.name }).from(shopTable);
+    if (shop?.name !== DEMO_NAME || (await anybodySignsIn(db))) return;
+    const staff = await everyone(db);
+    const roles = new Map<string, Role>(Object.values(PEOPLE).map(([name, role]) => [name, role]));
+    for (const { id, name } of staff)
+      await db
+        .update(person)
+        .set({ access: roles.get(name) ?? "technician" })
+        .where(eq(person.id, id));
+    await letIn(db, staff);
+  } finally {
+    await close();
   }
 }
 

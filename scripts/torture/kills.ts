@@ -95,7 +95,7 @@ export async function withoutDatabase(shop: Shop, pages: readonly string[]): Pro
   let slowest = 0;
   for (const page of pages) {
     const from = Date.now();
-    const answer = await fetch(`${shop.url()}${page}`).catch(() => undefined);
+    const answer = await shop.ask(page).catch(() => undefined);
     const text = await answer?.text().catch(() => undefined);
     slowest = Math.max(slowest, Date.now() - from);
     if (answer?.status !== 503 || !text) wrong.push(`${page}: ${answer?.status ?? "no answer"}`);

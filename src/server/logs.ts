@@ -4,7 +4,7 @@ import { entriesOfSet } from "@/db/entries";
 import { setSummary } from "@/db/summary-schema";
 
 /** Texts of logs that are kept, characters in all: those that were read last. */
-const MOST = 24_000_000;
+const MOST = 8_000_000;
 
 type Kept = { rev: number; text: string };
 // The development server loads modules again on every change.

@@ -7,9 +7,13 @@ import { asBuilt, openPoints } from "@/core/history";
 import { settle } from "@/core/kinds";
 import { connect } from "@/db/client";
 import { migrateDatabase } from "@/db/migrate";
+import { everyone } from "@/db/people";
+import { anybodySignsIn } from "@/db/sessions";
 import { setFiles } from "@/db/sets";
+import { shopIsDemo } from "@/db/shop";
 import { freshSummaries } from "@/db/summaries";
 import { allHeads } from "@/db/verify";
+import { openOldDemo } from "../../scripts/demo-data/seed";
 import { layOld, type Dump } from "./old-database";
 import { freshDatabaseUrl, MIGRATIONS } from "./shop";
 
@@ -63,3 +67,37 @@ it.each(databases)(
     }
   },
 );
+
+it("a demo of an earlier program lets its people in afterwards, and no other shop", async () => {
+  const dump = JSON.parse(gunzipSync(readFileSync(path.join(FOLDER, "0016.json.gz"))).toString()) as Dump;
+  const open = async (name: string) => {
+    const url = await freshDatabaseUrl();
+    await layOld(url, { ...dump, tables: { ...dump.tables, shop: [{ ...dump.tables.shop?.[0], name }] } });
+    await migrateDatabase(url, MIGRATIONS);
+    await openOldDemo(url);
+    const { db, close } = connect(url);
+    const people = await everyone(db);
+    const said = { signsIn: await anybodySignsIn(db), demo: await shopIsDemo(db) };
+    await close();
+    return { ...said, roles: people.map(({ name: who, access }) => [who, access]) };
+  };
+  expect(await open("Saltmarsh Wireless Repair")).toEqual({
+    signsIn: true,
+    demo: true,
+    roles: [
+      ["Wren Okafor", "lead"],
+      ["Tomasz Bielak", "technician"],
+      ["Ines Marchetti", "owner"],
+    ],
+  });
+  // What its people did was kept as words: they are the roles nearest to them, and one of them becomes the owner by command.
+  expect(await open("Another shop")).toEqual({
+    signsIn: false,
+    demo: false,
+    roles: [
+      ["Wren Okafor", "lead"],
+      ["Tomasz Bielak", "technician"],
+      ["Ines Marchetti", "desk"],
+    ],
+  });
+});

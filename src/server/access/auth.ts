@@ -1,9 +1,10 @@
 import { createHash, createHmac, randomBytes } from "node:crypto";
-import { betterAuth } from "better-auth";
+import { AsyncLocalStorage } from "node:async_hooks";
+import { betterAuth } from "better-auth/minimal";
 import { drizzleAdapter } from "better-auth/adapters/drizzle";
 import { createAuthEndpoint } from "better-auth/api";
 import { setSessionCookie } from "better-auth/cookies";
-import { username } from "better-auth/plugins";
+import { username } from "better-auth/plugins/username";
 import { v7 } from "uuid";
 import { z } from "zod";
 import { PASSWORD_LENGTH, signInName } from "@/core/access";
@@ -55,6 +56,18 @@ const byPin = () => ({
   },
 });
 
+// Pages and routes are bundled apart and share one library: what it tells has to reach either.
+const shared = globalThis as typeof globalThis & { jumelleCauses?: AsyncLocalStorage<{ cause?: Error }> };
+const causes = (shared.jumelleCauses ??= new AsyncLocalStorage());
+
+/** Asks the library, and throws what failed behind it: a database that is away is to be known as one. */
+export function withCause<T>(ask: () => Promise<T>): Promise<T> {
+  const told: { cause?: Error } = {};
+  return causes.run(told, ask).catch((error: unknown) => {
+    throw told.cause ?? error;
+  });
+}
+
 /** The library that signs people in: hashes of passwords, sessions, their cookies. */
 function make() {
   const key = secret();
@@ -64,7 +77,15 @@ function make() {
     baseURL: "http://127.0.0.1",
     secret: key,
     telemetry: { enabled: false },
-    logger: { disabled: true },
+    // It says of every failure that a session cannot be read; what failed is passed on by `withCause`.
+    logger: {
+      level: "error",
+      log: (_level, _message, ...details) => {
+        const told = causes.getStore();
+        const cause = details.find((one) => one instanceof Error);
+        if (told && cause) told.cause ??= cause;
+      },
+    },
     database: drizzleAdapter(database(), {
       provider: "pg",
       schema: { user: signInUser, session: signInSession, account: signInAccount, verification: signInCheck },

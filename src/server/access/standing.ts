@@ -1,8 +1,6 @@
-import { sql } from "drizzle-orm";
-import { isAPIError } from "better-auth/api";
 import { database } from "@/db/client";
 import { personById, type Person } from "@/db/people";
-import { auth } from "./auth";
+import { auth, withCause } from "./auth";
 
 export type Here = {
   kind: "here";
@@ -18,13 +16,7 @@ export type Standing = { kind: "nobody" } | (Omit<Here, "kind"> & { kind: "locke
 
 /** Who asks, by the session that the cookie of a request names. */
 export async function standing(headers: Headers): Promise<Standing> {
-  const found = await auth()
-    .api.getSession({ headers })
-    .catch(async (error: unknown) => {
-      // The library says of a database that is away that a session cannot be read: the database says it better.
-      if (isAPIError(error)) await database().execute(sql`select 1`);
-      throw error;
-    });
+  const found = await withCause(() => auth().api.getSession({ headers }));
   if (!found) return { kind: "nobody" };
   const { session, user } = found;
   const person = await personById(database(), user.id);
