@@ -20,23 +20,27 @@ const DAY_MS = 24 * 3600 * 1000;
 
 /** Makes a page for the owner of a set. The link is shown this once: the hash of its token alone is kept. */
 export async function makeOwnersLink(setId: unknown, visitId: unknown, days: unknown) {
-  return action("make owner's link", async () => {
-    const file = await setFile(database(), z.uuid().parse(setId));
-    const visit = file?.visits.find(({ id }) => id === visitId);
-    if (!file || !visit) return refuse("That visit is not in the books any more: reload the page.");
-    const lasts = z.number().int().min(LINK_DAYS.least).max(LINK_DAYS.most).parse(days);
-    const token = freshToken();
-    await makeLink(database(), {
-      id: v7(),
-      tokenHash: hashOfToken(token),
-      setId: file.id,
-      visitId: visit.id,
-      madeBy: personId(),
-      expiresAt: new Date(Date.now() + lasts * DAY_MS).toISOString(),
-    });
-    await noteEvent(database(), "link-made", { by: personId(), about: `job ${visit.job}` });
-    return { ok: true as const, token };
-  });
+  return action(
+    "make owner's link",
+    async () => {
+      const file = await setFile(database(), z.uuid().parse(setId));
+      const visit = file?.visits.find(({ id }) => id === visitId);
+      if (!file || !visit) return refuse("That visit is not in the books any more: reload the page.");
+      const lasts = z.number().int().min(LINK_DAYS.least).max(LINK_DAYS.most).parse(days);
+      const token = freshToken();
+      await makeLink(database(), {
+        id: v7(),
+        tokenHash: hashOfToken(token),
+        setId: file.id,
+        visitId: visit.id,
+        madeBy: personId(),
+        expiresAt: new Date(Date.now() + lasts * DAY_MS).toISOString(),
+      });
+      await noteEvent(database(), "link-made", { by: personId(), about: `job ${visit.job}` });
+      return { ok: true as const, token };
+    },
+    { shownOn: "/" },
+  );
 }
 
 /** The link leads nowhere from now on. */

@@ -33,7 +33,7 @@ export function OwnMenu({ onLock }: { onLock: () => void }) {
       <summary className="btn btn-ghost btn-square" aria-label="Lock, sign-in, sign out">
         <KeyMark />
       </summary>
-      <ul className="menu dropdown-content z-40 mt-1 w-60 rounded-box border border-base-300 bg-base-100 p-1 shadow">
+      <ul className="menu dropdown-content z-40 mt-1 w-60 rounded-box border border-base-300 bg-base-100 p-1 text-base shadow">
         <li>
           <button
             type="button"

@@ -19,6 +19,8 @@ export function ScreenLock({ people, personId, locked, onOpen, onCancel }: Props
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     dialog.current?.showModal();
+    // The PIN is what somebody types here; the dialog would begin with the names.
+    dialog.current?.querySelector<HTMLElement>("input[type=password]")?.focus();
   }, []);
   const byPassword = async () => {
     await lock().catch(() => undefined);
@@ -28,7 +30,7 @@ export function ScreenLock({ people, personId, locked, onOpen, onCancel }: Props
   return (
     <dialog
       ref={dialog}
-      className={`modal ${locked ? "bg-base-200" : ""}`}
+      className={`modal ${locked ? "screen-lock bg-base-200" : ""}`}
       aria-labelledby="lock-title"
       onCancel={(event) => {
         // Esc closes a question and never a lock.

@@ -10,7 +10,7 @@ import { problemsOf, readName, readShop, typedShop, type TypedShop } from "./typ
 
 const FIELDS = [
   ["person", "Who is at the bench", "your name"],
-  ["password", "Your password", ""],
+  ["password", "Your password", "10 characters or more"],
   ["name", "Name of the shop", "as it stands on printed records"],
   ["lineVolts", "Line at the bench, V", "230"],
   ["lineHz", "Line frequency, Hz", "50"],
