@@ -46,13 +46,14 @@ async function correctWithdrawUndo(page: Page, n: number, text: string): Promise
 }
 
 /** What a line of the help sheet refers to by #12 and #18, by how it begins. */
-const REFERS: [RegExp, "symptom" | "note" | "finding" | "loan" | "mod" | "result"][] = [
+const REFERS: [RegExp, "symptom" | "note" | "finding" | "loan" | "mod" | "result" | "check"][] = [
   [/^gone /, "symptom"],
   [/^settled /, "note"],
   [/^(found #|reopen )/, "finding"],
   [/^back /, "loan"],
   [/^(mod |tick )/, "mod"],
   [/^holds /, "result"],
+  [/^confirmed /, "check"],
 ];
 
 test("every line of the help sheet is typed, corrected, withdrawn and brought back", async ({ page }) => {
@@ -67,6 +68,7 @@ test("every line of the help sheet is typed, corrected, withdrawn and brought ba
     loan: await entered(page, "loan test speaker; at the output"),
     mod: await entered(page, "mod planned Line output: a socket at the back; reversible; undo take it out"),
     result: await entered(page, "test hum 3 mV max 5"),
+    check: await entered(page, "safe lead ok"),
   };
   const lines = Object.values(ALL_KINDS).flatMap(({ kind, examples }) =>
     kind === "hand-back" ? [] : examples.map(({ line: text }) => text),

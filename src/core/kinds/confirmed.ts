@@ -48,7 +48,12 @@ export const confirmed = defineKind({
   words: [{ begins: /^(confirmed)(?=\s|$)\s*/i, read }],
   write: ({ entries, remark }, numberOf) =>
     `confirmed ${entries.map((one) => refer(one, numberOf)).join(" ")}${remark ? `: ${remark}` : ""}`,
-  examples: [{ line: "confirmed #12 #14", says: "a lead confirms what an apprentice did for safety" }],
+  examples: [
+    {
+      line: "confirmed #12: looked at it too",
+      says: "a lead confirms what an apprentice did for safety; several: confirmed #12 #14",
+    },
+  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
