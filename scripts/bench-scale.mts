@@ -81,13 +81,11 @@ async function fill(url: string): Promise<{ longJob: number; usualJob: number; u
     const kind = byModel[n % byModel.length];
     return { id: randomUUID(), visit: randomUUID(), job: Number(jobs?.first) + n, modelId: kind?.model_id, n };
   });
-  const [customers] = [
-    Array.from({ length: Math.ceil(SETS / 4) }, (_, n) => ({
-      id: randomUUID(),
-      name: `Owner ${n}`,
-      contact: `0555 ${String(100_000 + n)}`,
-    })),
-  ];
+  const customers = Array.from({ length: Math.ceil(SETS / 4) }, (_, n) => ({
+    id: randomUUID(),
+    name: `Owner ${n}`,
+    contact: `0555 ${String(100_000 + n)}`,
+  }));
   await copy(
     sql,
     "customer (id, name, contact)",
@@ -95,7 +93,7 @@ async function fill(url: string): Promise<{ longJob: number; usualJob: number; u
   );
   await copy(
     sql,
-    "set (id, model_id, owner_id, serial)".replace("set", '"set"'),
+    '"set" (id, model_id, owner_id, serial)',
     sets.map(({ id, modelId, n }) => `${id}\t${modelId}\t${customers[n >> 2]?.id}\tS-${n}\n`),
   );
   await copy(

@@ -1,7 +1,8 @@
 import { v7 } from "uuid";
 import { append } from "@/db/entries";
 import { seal, GENESIS } from "@/core/exchange";
-import { logChain, logEntry, stockMove, stockPart, visit } from "@/db/schema";
+import { logChain, logEntry, visit } from "@/db/schema";
+import { stockMove, stockPart } from "@/db/stock-schema";
 import { stored } from "@/db/chain";
 import type { Shop } from "./shop";
 

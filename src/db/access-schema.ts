@@ -1,11 +1,10 @@
 import { sql } from "drizzle-orm";
 import { bigint, boolean, check, index, integer, pgTable, text, timestamp, uuid } from "drizzle-orm/pg-core";
+import { moment, now } from "./columns";
 import { attachment, person, set, visit } from "./schema";
 
-const moment = (name: string) => timestamp(name, { withTimezone: true, mode: "string" });
 /** The library that signs people in works with dates of JavaScript. */
 const instant = (name: string) => timestamp(name, { withTimezone: true, mode: "date" });
-const now = () => sql`now()`;
 
 /** How one of the shop's people signs in. The names of the columns are those of the library (better-auth). */
 export const signInUser = pgTable("sign_in_user", {

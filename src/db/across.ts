@@ -10,7 +10,7 @@ import {
   type Holding,
   type Wanted,
 } from "@/core/across";
-import { modelName } from "@/core/model";
+import { modelName, setName } from "@/core/model";
 import { tubeType } from "@/core/tubes";
 import type { Db, Tx } from "./client";
 import { modelById } from "./models";
@@ -26,9 +26,9 @@ const OFFERED = 200;
 
 export type Holder = Holding & { setId: string; set: string };
 
-const setName = { maker: model.maker, designation: model.designation, nickname: model.nickname, serial: set.serial };
+const named = { maker: model.maker, designation: model.designation, nickname: model.nickname, serial: set.serial };
 type NameRow = { maker: string; designation: string; nickname: string | null; serial: string };
-const nameOf = (row: NameRow): string => `${modelName(row)}, No. ${row.serial || "unknown"}`;
+const nameOf = (row: NameRow): string => setName(row, row.serial);
 
 const escaped = (text: string) => text.trim().replace(/[\\%_]/g, (char) => `\\${char}`);
 
@@ -37,7 +37,7 @@ async function holders(db: Tx, wanted: Wanted): Promise<Holder[]> {
   if (wanted.text.trim() === "") return [];
   const whole = wanted.kind === "batch" || (wanted.kind === "tube" && tubeType(wanted.text) !== undefined);
   const rows = await db
-    .select({ held: setHolds, ...setName })
+    .select({ held: setHolds, ...named })
     .from(setHolds)
     .innerJoin(set, eq(set.id, setHolds.setId))
     .innerJoin(model, eq(model.id, set.modelId))
@@ -84,7 +84,7 @@ async function names(db: Tx): Promise<Record<Wanted["kind"], string[]>> {
 /** Sets that were back within so many months of their hand-back, the newest first. */
 async function cameBack(db: Tx, months: number): Promise<(Comeback & { set: string })[]> {
   const rows = await db
-    .select({ setId: setSummary.setId, stays: setSummary.stays, ...setName })
+    .select({ setId: setSummary.setId, stays: setSummary.stays, ...named })
     .from(setSummary)
     .innerJoin(set, eq(set.id, setSummary.setId))
     .innerJoin(model, eq(model.id, set.modelId))

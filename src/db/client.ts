@@ -2,9 +2,10 @@ import { drizzle, type PostgresJsDatabase } from "drizzle-orm/postgres-js";
 import postgres from "postgres";
 import * as access from "./access-schema";
 import * as tables from "./schema";
+import * as stock from "./stock-schema";
 import * as summaries from "./summary-schema";
 
-const schema = { ...tables, ...access, ...summaries };
+const schema = { ...tables, ...access, ...stock, ...summaries };
 
 export type Db = PostgresJsDatabase<typeof schema>;
 /** A database or a transaction on it. */

@@ -1,7 +1,7 @@
 import { asc, eq } from "drizzle-orm";
 import type { Offer, StockKind } from "@/core/stock";
 import type { Db, Tx } from "./client";
-import { priceOffer } from "./schema";
+import { priceOffer } from "./stock-schema";
 
 /** What the suppliers offer, by their last price lists. */
 export async function offers(db: Tx): Promise<Offer[]> {

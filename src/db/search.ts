@@ -1,7 +1,7 @@
 import { and, desc, eq, isNull, lt, or, sql, type SQL } from "drizzle-orm";
 import { asBuilt, type Position } from "@/core/history";
 import { describeWork, ofKind, settle } from "@/core/kinds";
-import { DESIGNATOR, modelName, type Model } from "@/core/model";
+import { DESIGNATOR, setName, type Model } from "@/core/model";
 import type { Stay } from "@/core/across";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
@@ -208,7 +208,7 @@ export type Known = { id: string; label: string; modelId: string; ownerId: strin
 
 const knownOf = ({ id, serial, model: kind, owner, job }: Hit): Known => ({
   id,
-  label: `${modelName(kind)}, No. ${serial || "unknown"}, ${owner.name}`,
+  label: `${setName(kind, serial)}, ${owner.name}`,
   modelId: kind.id,
   ownerId: owner.id,
   ...(job === undefined ? {} : { job }),

@@ -21,7 +21,8 @@ import {
 import { again } from "./again";
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
-import { person, stockMove, stockPart, stockTest, visit } from "./schema";
+import { person, visit } from "./schema";
+import { stockMove, stockPart, stockTest } from "./stock-schema";
 import { iso } from "./moment";
 
 const NONE = "00000000-0000-0000-0000-000000000000";

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, isNotNull, or, sql } from "drizzle-orm";
 import { summaryOf, type OpenVisit, type Summary } from "@/core/across";
 import type { DueSet } from "@/core/exchange";
 import { settle } from "@/core/kinds";
-import { modelName, type Model } from "@/core/model";
+import { setName, type Model } from "@/core/model";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
 import { customer, logEntry, model, set, visit } from "./schema";
@@ -151,7 +151,7 @@ export async function dueSets(db: Db): Promise<DueSet[]> {
     .where(isNotNull(setSummary.handedBack));
   return rows.map(({ id, serial, owner, handedBack, ...kind }) => ({
     id,
-    name: `${modelName(kind)}, No. ${serial || "unknown"}`,
+    name: setName(kind, serial),
     owner,
     ...(handedBack ? { handedBack } : {}),
   }));

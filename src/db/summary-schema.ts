@@ -1,22 +1,10 @@
 import { sql } from "drizzle-orm";
-import {
-  bigint,
-  boolean,
-  index,
-  integer,
-  jsonb,
-  pgTable,
-  primaryKey,
-  text,
-  timestamp,
-  uuid,
-} from "drizzle-orm/pg-core";
+import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, uuid } from "drizzle-orm/pg-core";
 import type { Failed, OpenVisit, Stay, Wanted } from "@/core/across";
 import type { HandedBack } from "@/core/exchange";
 import type { FoundOnce } from "@/core/visit";
+import { moment } from "./columns";
 import { set } from "./schema";
-
-const moment = (name: string) => timestamp(name, { withTimezone: true, mode: "string" });
 
 /**
  * What lists and searches ask of a set: a cache of the fold of its log (core/across). A trigger marks it as stale in the

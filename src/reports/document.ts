@@ -2,7 +2,7 @@ import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { asBuilt, openPoints, originality } from "@/core/history";
 import { isThere, modificationsOf, ofKind } from "@/core/kinds";
 import { POLICY_NAMES } from "@/core/policy";
-import { modelName, SUPPLY_WORDS } from "@/core/model";
+import { modelName, setName, SUPPLY_WORDS } from "@/core/model";
 import { hazards } from "@/core/power";
 import { benchReport } from "./bench";
 import { fold, printDay, takeInOf, type Folded } from "./facts";
@@ -85,7 +85,7 @@ function pages(input: ReportInput): TDocumentDefinitions {
       margin: [40, 14, 40, 0],
       columns: [
         {
-          text: `${modelName(input.model)}, No. ${input.set.serial || "unknown"}, job ${folded.visit.job}`,
+          text: `${setName(input.model, input.set.serial)}, job ${folded.visit.job}`,
           style: "dim",
         },
         { text: `Page ${page} of ${count}`, style: "dim", alignment: "right" },

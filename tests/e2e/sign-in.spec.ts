@@ -118,6 +118,17 @@ test("a shop of one's own: people, roles, a change of person by PIN, and what a 
   await expect(locked).toBeHidden();
   expect((await tablet.request.get(`${shop}/api/stock`)).status()).toBe(200);
 
+  // Nobody touches it for longer than the shop's minutes: it locks by itself.
+  const left = await own.newPage();
+  await left.clock.install();
+  await left.goto(`${shop}/tools`);
+  await expect(left.getByRole("heading", { name: "Value reader" })).toBeVisible();
+  await left.clock.fastForward("09:00");
+  await expect(left.getByRole("dialog")).toHaveCount(0);
+  await left.clock.fastForward("02:00");
+  await expect(left.getByRole("dialog", { name: "This screen is locked" })).toBeVisible();
+  await left.close();
+
   // A stranger on another device: one page, which names nobody, and nothing behind it.
   const foreign = await browser.newContext();
   for (const path of ["/", "/sets", "/shop", "/parts", "/bench/1001", "/reference", "/me"]) {

@@ -1,7 +1,7 @@
 import sharp from "sharp";
 import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
-import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import { append } from "@/db/entries";
 import { brokenFileAt } from "@/core/exchange";
 import { attachmentsOf } from "@/db/attachments";
@@ -11,25 +11,15 @@ import { GET, PATCH } from "@/app/api/attachments/[id]/route";
 import { GET as thumb } from "@/app/api/attachments/[id]/thumb/route";
 import { POST } from "@/app/api/entries/[id]/attachments/route";
 import { LARGEST_FILE } from "@/core/log";
-import { draftNote, freshDatabase, openShop, signedIn, type Shop } from "./shop";
+import { draftNote, openedShop } from "./shop";
 
-let held: Awaited<ReturnType<typeof freshDatabase>>;
-let shop: Shop;
+const app = openedShop();
 let entry: string;
-let cookie: string;
 
 beforeAll(async () => {
-  held = await freshDatabase();
-  shop = await openShop(held.db);
-  vi.stubEnv("DATABASE_URL", held.url);
-  cookie = await signedIn(shop.wren);
-  const draft = draftNote(shop, "a burnt resistor, see the photo");
+  const draft = draftNote(app.shop, "a burnt resistor, see the photo");
   entry = draft.id;
-  await append(held.db, draft, shop.wren, Date.now());
-});
-afterAll(async () => {
-  vi.unstubAllEnvs();
-  await held.close();
+  await append(app.held.db, draft, app.shop.wren, Date.now());
 });
 
 const picture = (width: number, height: number) =>
@@ -47,7 +37,7 @@ const send = async (
     new Request(address, {
       method: "POST",
       body: body as BodyInit,
-      headers: { host: "127.0.0.1:3000", cookie, ...headers },
+      headers: { host: "127.0.0.1:3000", cookie: app.cookie, ...headers },
     }),
     { params: Promise.resolve({ id: to }) },
   );
@@ -61,7 +51,7 @@ const send = async (
 };
 const fileOf = (id: string, small: boolean, headers: Record<string, string> = {}) =>
   (small ? thumb : GET)(
-    new Request(`http://127.0.0.1:3000/api/attachments/${id}`, { headers: { cookie, ...headers } }),
+    new Request(`http://127.0.0.1:3000/api/attachments/${id}`, { headers: { cookie: app.cookie, ...headers } }),
     {
       params: Promise.resolve({ id }),
     },
@@ -137,7 +127,7 @@ describe("the content decides, not the name", () => {
 describe("a file and its entry", () => {
   it("is added once, however often it is sent", async () => {
     const id = v7();
-    const before = (await attachmentsOf(held.db, shop.set)).length;
+    const before = (await attachmentsOf(app.held.db, app.shop.set)).length;
     await send("a.txt", "once", entry, id);
     expect((await send("a.txt", "once", entry, id)).status).toBe(200);
     const other = await send("a.txt", "twice", entry, id);
@@ -145,7 +135,7 @@ describe("a file and its entry", () => {
       409,
       expect.stringContaining("another file came under its number"),
     ]);
-    expect((await attachmentsOf(held.db, shop.set)).length).toBe(before + 1);
+    expect((await attachmentsOf(app.held.db, app.shop.set)).length).toBe(before + 1);
     expect(await (await fileOf(id, false)).text()).toBe("once");
   });
   it("needs an entry that is in the log, and a page of this application", async () => {
@@ -158,10 +148,10 @@ describe("a file and its entry", () => {
   it("is sealed as it comes, and stays as it came whoever tries", async () => {
     const { body } = await send("wave.txt", "0.1 0.2 0.3");
     const id = body.attachment?.id ?? "";
-    const chain = await fileChainOf(held.db, shop.set);
+    const chain = await fileChainOf(app.held.db, app.shop.set);
     expect(chain.at(-1)?.id).toBe(id);
     expect(brokenFileAt(chain)).toBeUndefined();
-    const change = held.db.update(attachment).set({ name: "other.txt" }).where(eq(attachment.id, id));
+    const change = app.held.db.update(attachment).set({ name: "other.txt" }).where(eq(attachment.id, id));
     await expect(change).rejects.toMatchObject({ cause: { message: expect.stringContaining("stays as it came") } });
   });
   it("is not given out again by a browser's store without asking", async () => {
@@ -175,12 +165,12 @@ describe("a file and its entry", () => {
   it("is taken away from sight and brought back; it is never gone", async () => {
     const { body } = await send("wrong set.txt", "oops");
     const id = body.attachment?.id ?? "";
-    const here = async () => (await attachmentsOf(held.db, shop.set)).some((one) => one.id === id);
+    const here = async () => (await attachmentsOf(app.held.db, app.shop.set)).some((one) => one.id === id);
     const patch = (hidden: string) =>
       PATCH(
         new Request(`http://127.0.0.1:3000/api/attachments/${id}?hidden=${hidden}`, {
           method: "PATCH",
-          headers: { host: "127.0.0.1:3000", cookie },
+          headers: { host: "127.0.0.1:3000", cookie: app.cookie },
         }),
         { params: Promise.resolve({ id }) },
       );

@@ -1,29 +1,19 @@
-import { afterAll, beforeAll, expect, it, vi } from "vitest";
+import { afterAll, expect, it, vi } from "vitest";
 import { GET } from "@/app/api/sets/[id]/changes/route";
 import { append } from "@/db/entries";
 import { stopListening } from "@/server/changes";
-import { draftNote, freshDatabase, openShop, signedIn, type Shop } from "./shop";
+import { draftNote, openedShop } from "./shop";
 
-let held: Awaited<ReturnType<typeof freshDatabase>>;
-let shop: Shop;
-let cookie: string;
-
-beforeAll(async () => {
-  held = await freshDatabase();
-  shop = await openShop(held.db);
-  vi.stubEnv("DATABASE_URL", held.url);
-  cookie = await signedIn(shop.wren);
-});
-afterAll(async () => {
-  await stopListening();
-  vi.unstubAllEnvs();
-  await held.close();
-});
+const app = openedShop();
+afterAll(stopListening);
 
 const listen = async (setId: string) => {
-  const answer = await GET(new Request(`http://127.0.0.1:3000/api/sets/${setId}/changes`, { headers: { cookie } }), {
-    params: Promise.resolve({ id: setId }),
-  });
+  const answer = await GET(
+    new Request(`http://127.0.0.1:3000/api/sets/${setId}/changes`, { headers: { cookie: app.cookie } }),
+    {
+      params: Promise.resolve({ id: setId }),
+    },
+  );
   const reader = answer.body?.getReader();
   const heard: string[] = [];
   void (async () => {
@@ -35,13 +25,13 @@ const listen = async (setId: string) => {
 const changes = (heard: readonly string[]) => heard.filter((text) => text.startsWith("data:")).length;
 
 it("tells an open page at once that its set's log has grown, and nothing of other sets or of what was written", async () => {
-  const [mine, other] = [await listen(shop.set), await listen(shop.visit)];
+  const [mine, other] = [await listen(app.shop.set), await listen(app.shop.visit)];
   expect(mine.answer.headers.get("content-type")).toBe("text/event-stream");
   await vi.waitFor(() => expect(mine.heard.length).toBeGreaterThan(0));
   // The line to the database is open once the first change is heard.
   await vi.waitFor(
     async () => {
-      await append(held.db, draftNote(shop, "a secret of the owner"), shop.wren, Date.now());
+      await append(app.held.db, draftNote(app.shop, "a secret of the owner"), app.shop.wren, Date.now());
       await new Promise((resolve) => setTimeout(resolve, 50));
       expect(changes(mine.heard)).toBeGreaterThan(0);
     },
@@ -54,6 +44,6 @@ it("tells an open page at once that its set's log has grown, and nothing of othe
 });
 
 it("is for people of the shop", async () => {
-  cookie = "";
-  expect((await listen(shop.set)).answer.status).toBe(401);
+  app.cookie = "";
+  expect((await listen(app.shop.set)).answer.status).toBe(401);
 });

@@ -1,7 +1,7 @@
 import { randomBytes } from "node:crypto";
 import path from "node:path";
 import { v7 } from "uuid";
-import { inject } from "vitest";
+import { afterAll, beforeAll, inject, vi } from "vitest";
 import { ensureDatabase } from "../../scripts/cluster";
 import { eq } from "drizzle-orm";
 import { signInName, type Role } from "@/core/access";
@@ -68,6 +68,28 @@ export async function signedIn(personId: string, role?: Role): Promise<string> {
     .map((one) => one.split(";")[0])
     .join("; ");
 }
+
+/** A shop of its own for a file of tests that go through the routes; its fields are there once the tests begin. */
+export function openedShop(): Opened {
+  const opened = {} as Opened;
+  beforeAll(async () => {
+    const held = await freshDatabase();
+    const shop = await openShop(held.db);
+    vi.stubEnv("DATABASE_URL", held.url);
+    Object.assign(opened, { held, shop, cookie: await signedIn(shop.wren) });
+  });
+  afterAll(async () => {
+    vi.unstubAllEnvs();
+    await opened.held.close();
+  });
+  return opened;
+}
+type Opened = {
+  held: Awaited<ReturnType<typeof freshDatabase>>;
+  shop: Shop;
+  /** the session of Wren, who owns the shop */
+  cookie: string;
+};
 
 /** What handlers are told of somebody who is here. */
 export const hereAs = async (personId: string): Promise<Here> => {

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
 import { v7 } from "uuid";
-import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { GET as csv } from "@/app/api/stock/csv/route";
 import { GET as list } from "@/app/api/stock/route";
 import { GET as prices } from "@/app/api/offers/route";
@@ -9,32 +9,19 @@ import { readRows } from "@/core/tables";
 import { replaceOffers } from "@/db/offers";
 import { move, saveStock, stockItem } from "@/db/stock";
 import { POST } from "@/app/api/entries/route";
-import { draftNote, freshDatabase, openShop, signedIn, type Shop } from "./shop";
+import { draftNote, openedShop } from "./shop";
 
-let held: Awaited<ReturnType<typeof freshDatabase>>;
-let shop: Shop;
-let cookie: string;
+const app = openedShop();
 
 const NOTHING = { params: Promise.resolve({}) };
 const asked = (path: string, init: RequestInit = {}) =>
-  new Request(`http://127.0.0.1:3000${path}`, { ...init, headers: { host: "127.0.0.1:3000", cookie } });
-
-beforeAll(async () => {
-  held = await freshDatabase();
-  shop = await openShop(held.db);
-  vi.stubEnv("DATABASE_URL", held.url);
-  cookie = await signedIn(shop.wren);
-});
-afterAll(async () => {
-  vi.unstubAllEnvs();
-  await held.close();
-});
+  new Request(`http://127.0.0.1:3000${path}`, { ...init, headers: { host: "127.0.0.1:3000", cookie: app.cookie } });
 
 async function make(marking: string, onHand: number, change: object = {}): Promise<StockItem> {
   const id = v7();
   const fields = stockFieldsSchema.parse({ kind: "film", marking, ...change });
-  await saveStock(held.db, { ...fields, id, version: 0, onHand }, shop.wren);
-  const item = await stockItem(held.db, id);
+  await saveStock(app.held.db, { ...fields, id, version: 0, onHand }, app.shop.wren);
+  const item = await stockItem(app.held.db, id);
   if (!item) throw new Error("the line was not made");
   return item;
 }
@@ -45,7 +32,7 @@ const post = async (draft: unknown) => {
 };
 
 const work = (item: StockItem, designator: string) =>
-  draftNote(shop, "", {
+  draftNote(app.shop, "", {
     kind: "part-work",
     payload: {
       v: 1,
@@ -74,20 +61,24 @@ describe("work through the append route", () => {
       status: 422,
       body: { problems: [{ message: "A label begins with JP." }] },
     });
-    expect((await stockItem(held.db, item.id))?.onHand).toBe(1);
+    expect((await stockItem(app.held.db, item.id))?.onHand).toBe(1);
   });
 });
 
 describe("the stock for a page", () => {
   it("tells what is reserved for its own visit apart", async () => {
     const item = await make("0.22 µF 630 V", 5);
-    await move(held.db, { partId: item.id, kind: "reserved", count: 2, visitId: shop.visit }, { by: shop.wren });
+    await move(
+      app.held.db,
+      { partId: item.id, kind: "reserved", count: 2, visitId: app.shop.visit },
+      { by: app.shop.wren },
+    );
     const of = async (query: string) => {
       const answer = await list(asked(`/api/stock${query}`), NOTHING);
       const { stock } = (await answer.json()) as { stock: StockItem[] };
       return stock.find(({ id }) => id === item.id);
     };
-    expect(await of(`?visit=${shop.visit}`)).toMatchObject({ onHand: 5, reserved: 2, reservedHere: 2 });
+    expect(await of(`?visit=${app.shop.visit}`)).toMatchObject({ onHand: 5, reserved: 2, reservedHere: 2 });
     expect(await of("")).toMatchObject({ onHand: 5, reserved: 2, reservedHere: 0 });
     expect(await of("?visit=nonsense")).toMatchObject({ reservedHere: 0 });
   });
@@ -119,7 +110,7 @@ describe("the stock for a page", () => {
       priceMinor: 40,
       currency: "EUR",
     };
-    await replaceOffers(held.db, "Tern", [offer]);
+    await replaceOffers(app.held.db, "Tern", [offer]);
     const { offers } = (await (await prices(asked("/api/offers"), NOTHING)).json()) as { offers: Offer[] };
     expect(offers).toEqual([offer]);
   });

@@ -3,7 +3,8 @@ import { v7 } from "uuid";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { append } from "@/db/entries";
 import { offers, replaceOffers } from "@/db/offers";
-import { stockMove, visit, set } from "@/db/schema";
+import { visit, set } from "@/db/schema";
+import { stockMove } from "@/db/stock-schema";
 import { partRules, savePartRules } from "@/db/shop";
 import {
   addStockTest,

@@ -6,7 +6,8 @@ import { anybodySignsIn } from "@/db/sessions";
 import { LockedScreen } from "@/features/shell/LockedScreen";
 import { Door, SignIn } from "@/features/shell/SignIn";
 import { isDemo } from "@/server/access/demo";
-import { backTo, visitor } from "@/server/access/page";
+import { backTo } from "@/server/access/back-to";
+import { visitor } from "@/server/access/page";
 
 export const metadata: Metadata = { title: "Sign in" };
 

@@ -47,6 +47,7 @@ export {
   RECTIFIER_WORDS,
   RECTIFIERS,
   sectionSpecs,
+  setName,
   sectionTrouble,
   sheetSchema,
   SUPPLIES,

@@ -152,6 +152,10 @@ export type Model = {
 export const modelName = (model: Pick<Model, "maker" | "designation" | "nickname">): string =>
   [model.maker, model.designation, model.nickname ? `“${model.nickname}”` : ""].filter(Boolean).join(" ");
 
+/** A set by its model and serial number. */
+export const setName = (model: Pick<Model, "maker" | "designation" | "nickname">, serial: string): string =>
+  `${modelName(model)}, No. ${serial || "unknown"}`;
+
 /** Line voltages that the set can be set to; the nominal one when the sheet names no others. */
 export const tapsOf = (sheet: Pick<Sheet, "taps" | "lineVolts">): number[] =>
   sheet.taps && sheet.taps.length > 0 ? sheet.taps : [sheet.lineVolts];

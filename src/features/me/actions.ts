@@ -11,7 +11,7 @@ import { actor } from "@/server/access/acting";
 import { addressOf } from "@/server/access/address";
 import { hashOf, hashOfPin, isPassword, weakness } from "@/server/access/passwords";
 import { action, refuse, refuseFields } from "@/server/action";
-import { count, forgive, waitWords } from "@/server/access/limits";
+import { count, giveBack, waitWords } from "@/server/access/limits";
 
 const words = z.string().max(400);
 
@@ -20,7 +20,7 @@ async function provesToBe(personId: string, password: string): Promise<void> {
   const wait = await count("sign-in-name", personId);
   if (wait !== undefined) refuse(`Too many tries in a short time. Wait ${waitWords(wait)}, then try again.`);
   if (!(await isPassword(personId, password))) refuseFields({ now: "That is not your password of today." });
-  await forgive("sign-in-name", personId);
+  await giveBack("sign-in-name", personId);
 }
 
 /** Changes one's own password; other devices are signed out. */

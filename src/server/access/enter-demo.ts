@@ -3,7 +3,7 @@ import { people } from "@/db/people";
 import { auth } from "./auth";
 import { giveCookies } from "./cookies";
 import { isDemo } from "./demo";
-import { backTo } from "./page";
+import { backTo } from "./back-to";
 
 /**
  * Signs the lead of the demo's shop in, or whoever has the role that is asked for by `as`, and goes on to the page that was asked for. A

@@ -1,4 +1,4 @@
-import { RateLimiterMemory } from "rate-limiter-flexible";
+import { RateLimiterMemory, RateLimiterRes } from "rate-limiter-flexible";
 
 /** How often something may be tried, in so many seconds. Shop's rules: far above what a person does by hand. */
 const LIMITS = {
@@ -28,26 +28,22 @@ const limiter = (limit: Limit): RateLimiterMemory => {
   return found;
 };
 
-/** Seconds until it may be tried again; undefined when it may be tried now. */
-export async function waitFor(limit: Limit, key: string): Promise<number | undefined> {
-  const state = await limiter(limit).get(key);
-  if (!state || state.remainingPoints > 0) return undefined;
-  return Math.max(1, Math.ceil(state.msBeforeNext / 1000));
-}
-
-/** Counts a try. @returns seconds until the next may come, where this one is already too many */
+/**
+ * Counts a try before it is looked at, so that many at once are counted too.
+ * @returns seconds until the next may come, where this one is already too many
+ */
 export async function count(limit: Limit, key: string): Promise<number | undefined> {
-  const wait = await waitFor(limit, key);
-  if (wait !== undefined) return wait;
-  // Counting itself refuses only what several tries at once make too many.
-  await limiter(limit)
-    .consume(key)
-    .catch(() => undefined);
-  return undefined;
+  try {
+    await limiter(limit).consume(key);
+    return undefined;
+  } catch (refused) {
+    if (refused instanceof RateLimiterRes) return Math.max(1, Math.ceil(refused.msBeforeNext / 1000));
+    throw refused;
+  }
 }
 
-/** Somebody did it right: earlier tries are forgotten. */
-export const forgive = async (limit: Limit, key: string): Promise<void> => void (await limiter(limit).delete(key));
+/** The try was right: it does not count. Wrong ones before it still do, whoever made them. */
+export const giveBack = async (limit: Limit, key: string): Promise<void> => void (await limiter(limit).reward(key));
 
 /** How long to wait, in words. */
 export const waitWords = (seconds: number): string =>

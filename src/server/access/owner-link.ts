@@ -4,7 +4,7 @@ import { database } from "@/db/client";
 import { noteEvent } from "@/db/events";
 import { linkByHash, linkWasOpened, type OwnerLink } from "@/db/owner-links";
 import { addressOf } from "./address";
-import { count, waitFor, waitWords } from "./limits";
+import { count, giveBack, waitWords } from "./limits";
 
 /** A token as it stands in a link: 256 bits. */
 export const freshToken = (): string => randomBytes(32).toString("base64url");
@@ -22,16 +22,16 @@ const SAYS = {
 /** Opens what a link leads to. Links that are not there are counted, so that nobody finds one by trying. */
 export async function openLink(headers: Headers, token: string): Promise<Opened> {
   const address = addressOf(headers);
-  const wait = await waitFor("token", address);
+  const wait = await count("token", address);
   if (wait !== undefined) return { ok: false, message: `Too many tries in a short time. Wait ${waitWords(wait)}.` };
   const now = new Date().toISOString();
   const link = token.length > 100 ? undefined : await linkByHash(database(), hashOfToken(token));
   const problem = linkProblem(link, now);
   if (link && !problem) {
+    await giveBack("token", address);
     await linkWasOpened(database(), link.id, now);
     return { ok: true, link };
   }
-  await count("token", address);
   await noteEvent(database(), "link-refused", { about: problem ?? "unknown", address });
   return { ok: false, message: SAYS[problem ?? "unknown"] };
 }

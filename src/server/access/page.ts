@@ -2,6 +2,7 @@ import { cache } from "react";
 import { headers } from "next/headers";
 import { redirect } from "next/navigation";
 import { PAGES, type PageName } from "@/core/access";
+import { backTo } from "./back-to";
 import { demand } from "./demand";
 import { isDemo } from "./demo";
 import { PATH_HEADER } from "./path-header";
@@ -9,10 +10,6 @@ import { standing, type Here, type Standing } from "./standing";
 
 /** Who asks for a page: looked up once for all that makes the page. */
 export const visitor = cache(async (): Promise<Standing> => standing(await headers()));
-
-/** An address of this shop to go back to; anything else leads to the Board. */
-export const backTo = (path: string | null | undefined): string =>
-  path && /^\/(?![/\\])/.test(path) && !path.startsWith("/sign-in") && !path.startsWith("/api/") ? path : "/";
 
 /**
  * Lets somebody on to a page, or leads them to where they sign in. Every page begins with it.

@@ -9,7 +9,7 @@ import { addressOf } from "./address";
 import { auth } from "./auth";
 import { giveCookies } from "./cookies";
 import { isDemo } from "./demo";
-import { count, forgive, waitFor, waitWords } from "./limits";
+import { count, giveBack, waitWords } from "./limits";
 import { isPin } from "./passwords";
 import { standing, type Standing } from "./standing";
 
@@ -31,7 +31,7 @@ async function leave(before: Standing): Promise<void> {
 export async function signInWith(headers: Headers, name: string, password: string): Promise<Signed> {
   const address = addressOf(headers);
   const wanted = signInName(name);
-  const wait = (await waitFor("sign-in", address)) ?? (await waitFor("sign-in-name", wanted));
+  const wait = (await count("sign-in", address)) ?? (await count("sign-in-name", wanted));
   if (wait !== undefined) return tooMany(wait);
   const db = database();
   const person = await personByName(db, name);
@@ -47,14 +47,12 @@ export async function signInWith(headers: Headers, name: string, password: strin
     await giveCookies(signed.headers);
     await leave(before);
     await forgivePin(db, user.id);
-    await forgive("sign-in", address);
-    await forgive("sign-in-name", wanted);
+    await giveBack("sign-in", address);
+    await giveBack("sign-in-name", wanted);
     await noteEvent(db, "signed-in", { by: user.id, address });
     return { ok: true, mustChange: (await signInOf(db, user.id))?.mustChange === true };
   } catch (error) {
     if (!isAPIError(error) || error.statusCode >= 500) throw error;
-    await count("sign-in", address);
-    await count("sign-in-name", wanted);
     await noteEvent(db, "sign-in-failed", { about: name.trim().slice(0, 80), address });
     return { ok: false, message: "The name or the password is wrong." };
   }
@@ -96,13 +94,11 @@ export async function takeOverWith(headers: Headers, personId: string, pin: stri
   if (!person || person.retired) return { ok: false, message: "That person does not work here any more." };
   if (!demo) {
     const key = before.kind === "nobody" ? address : before.sessionId;
-    const wait = await waitFor("pin", key);
+    const wait = await count("pin", key);
     if (wait !== undefined) return tooMany(wait);
     const opens = await pinOpens(personId, person.name, pin, address);
-    if (!opens.ok) {
-      await count("pin", key);
-      return opens;
-    }
+    if (!opens.ok) return opens;
+    await giveBack("pin", key);
     await forgivePin(db, personId);
   }
   if (before.kind !== "nobody" && before.person.id === personId) {

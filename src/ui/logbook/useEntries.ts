@@ -22,7 +22,13 @@ type Files = { attachments: Attachment[]; setAttachments: React.Dispatch<React.S
 /** The entries of a set as the server has them: what comes in from this device, from other tabs and from other tablets. */
 export function useSaved(setId: string, first: Entry[], firstFiles: Attachment[]): { saved: Entry[] } & Files {
   const [saved, setSaved] = useState(first);
-  const [attachments, setAttachments] = useState(firstFiles);
+  const [attachments, setFiles] = useState(firstFiles);
+  // What was changed here while the server was asked is newer than its answer.
+  const changes = useRef(0);
+  const setAttachments = useCallback<Files["setAttachments"]>((change) => {
+    changes.current += 1;
+    setFiles(change);
+  }, []);
 
   useEffect(
     () =>
@@ -40,10 +46,12 @@ export function useSaved(setId: string, first: Entry[], firstFiles: Attachment[]
 
   const refresh = useCallback(async () => {
     const since = latest.current ? `?since=${encodeURIComponent(latest.current)}` : "";
+    const before = changes.current;
     const answer = await fetch(`/api/sets/${setId}/entries${since}`).catch(() => undefined);
     if (!answer?.ok) return;
     const { entries, attachments: files } = (await answer.json()) as { entries: Entry[]; attachments: Attachment[] };
-    setAttachments((known) => (JSON.stringify(known) === JSON.stringify(files) ? known : files));
+    if (changes.current === before)
+      setFiles((known) => (JSON.stringify(known) === JSON.stringify(files) ? known : files));
     setSaved((known) => {
       const here = new Set(known.map((entry) => entry.id));
       const fresh = entries.filter((entry) => !here.has(entry.id));
@@ -77,5 +85,5 @@ export function useSaved(setId: string, first: Entry[], firstFiles: Attachment[]
     };
   }, [refresh, setId]);
 
-  return useMemo(() => ({ saved, attachments, setAttachments }), [saved, attachments]);
+  return useMemo(() => ({ saved, attachments, setAttachments }), [saved, attachments, setAttachments]);
 }
