@@ -1,15 +1,24 @@
+import { may } from "@/core/access";
 import { Board } from "@/features/board/Board";
 import { database } from "@/db/client";
+import { planFacts } from "@/db/plan";
 import { boardCards } from "@/db/summaries";
 import { enter } from "@/server/access/page";
 
 export default async function BoardPage() {
-  await enter("/");
-  const cards = await boardCards(database());
+  const { person } = await enter("/");
+  const db = database();
+  const cards = await boardCards(db);
+  const facts = await planFacts(db, cards);
   return (
     <main className="p-4">
       <h1 className="sr-only">Board</h1>
-      <Board cards={cards} now={new Date().toISOString()} />
+      <Board
+        cards={cards}
+        facts={facts}
+        now={new Date().toISOString()}
+        me={{ id: person.id, name: person.name, works: may(person.access, "bench") }}
+      />
     </main>
   );
 }

@@ -43,6 +43,13 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["stock_move", "id"],
   ["stock_test", "at, id"],
   ["price_offer", "supplier, order_number"],
+  ["worker", "person_id"],
+  ["away", "id"],
+  ["set_holder", "visit_id"],
+  ["plan_pin", "visit_id, task"],
+  ["enquiry", "number"],
+  ["invoice", "number"],
+  ["payment", "at, id"],
 ];
 
 /** Columns that count on by themselves: after a restore they go on behind the highest. */
@@ -50,6 +57,7 @@ const COUNTERS = [
   ["stock_part", "number"],
   ["stock_move", "id"],
   ["event", "id"],
+  ["enquiry", "number"],
 ] as const;
 
 /** Rows that are read at once. */

@@ -4,8 +4,10 @@ import type { ShopRules } from "@/core/components";
 import type { Figures } from "@/core/diagnosis";
 import type { OwnAir } from "@/core/frequencies";
 import type { Terms } from "@/core/handback";
+import type { Billing } from "@/core/invoice";
 import type { View } from "@/core/model";
 import type { RecipeFields } from "@/core/modifications";
+import type { PlanRules } from "@/core/plan";
 import type { TestSheet } from "@/core/sheets";
 import type { DummyLoad } from "@/core/transmit";
 import {
@@ -48,6 +50,10 @@ export const shop = pgTable(
     figures: jsonb("figures").$type<Figures>().notNull().default({ often: {}, learns: true }),
     /** what it works by, where it is not the usual; its shape is termsSchema in core/handback */
     terms: jsonb("terms").$type<Partial<Terms>>().notNull().default({}),
+    /** what its invoices say of it; its shape is billingSchema in core/invoice */
+    billing: jsonb("billing").$type<Partial<Billing>>().notNull().default({}),
+    /** what its plan goes by, where it is not the usual; its shape is planRulesSchema in core/plan */
+    plan: jsonb("plan").$type<Partial<PlanRules>>().notNull().default({}),
     /** a screen that nobody has touched for so long is locked, minutes; 0: never */
     lockMinutes: integer("lock_minutes").notNull().default(10),
     version: integer("version").notNull().default(1),

@@ -3,11 +3,13 @@ import { shopRulesSchema, type ShopRules } from "@/core/components";
 import { figuresSchema, type Figures } from "@/core/diagnosis";
 import { airOf, airSchema, type Air, type OwnAir } from "@/core/frequencies";
 import { termsSchema, type Terms } from "@/core/handback";
+import { billingSchema, type Billing } from "@/core/invoice";
+import { planRulesSchema, type PlanRules } from "@/core/plan";
 import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { meter, shop, shopIdentity } from "./schema";
 
-export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms" | "air">;
+export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms" | "air" | "plan" | "billing">;
 export type Meter = typeof meter.$inferSelect;
 
 /** What a shop is until somebody has said so. */
@@ -25,7 +27,16 @@ const UNSAID: Shop = {
 export async function shopOf(db: Tx): Promise<Shop> {
   const [row] = await db.select().from(shop);
   if (!row) return UNSAID;
-  const { id: _id, rules: _rules, figures: _figures, terms: _terms, air: _air, ...fields } = row;
+  const {
+    id: _id,
+    rules: _rules,
+    figures: _figures,
+    terms: _terms,
+    air: _air,
+    plan: _plan,
+    billing: _billing,
+    ...fields
+  } = row;
   return fields;
 }
 
@@ -65,7 +76,7 @@ export async function partRules(db: Tx): Promise<{ rules: ShopRules; version: nu
   return { rules: shopRulesSchema.parse(row?.rules ?? {}), version: row?.version ?? 0 };
 }
 
-type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms" | "air">>;
+type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms" | "air" | "plan" | "billing">>;
 
 /** Changes what the shop has of its own; the first time it makes the row. */
 async function saveOwn(db: Tx, own: Own, version: number): Promise<Saved> {
@@ -113,6 +124,24 @@ export async function shopTerms(db: Tx): Promise<{ terms: Terms; version: number
 }
 
 export const saveTerms = (db: Tx, terms: Terms, version: number): Promise<Saved> => saveOwn(db, { terms }, version);
+
+/** What the shop's plan goes by, with the version that a change has to have seen. */
+export async function planRules(db: Tx): Promise<{ rules: PlanRules; version: number }> {
+  const [row] = await db.select({ plan: shop.plan, version: shop.version }).from(shop);
+  return { rules: planRulesSchema.parse(row?.plan ?? {}), version: row?.version ?? 0 };
+}
+
+export const savePlanRules = (db: Tx, plan: PlanRules, version: number): Promise<Saved> =>
+  saveOwn(db, { plan }, version);
+
+/** What the shop's invoices say of it, with the version that a change has to have seen. */
+export async function shopBilling(db: Tx): Promise<{ billing: Billing; version: number }> {
+  const [row] = await db.select({ billing: shop.billing, version: shop.version }).from(shop);
+  return { billing: billingSchema.parse(row?.billing ?? {}), version: row?.version ?? 0 };
+}
+
+export const saveBilling = (db: Tx, billing: Billing, version: number): Promise<Saved> =>
+  saveOwn(db, { billing }, version);
 
 /** The shop's ITU region and the allocations there; those that ship, where it has none of its own. */
 export async function shopAir(db: Tx): Promise<{ air: Air; own: boolean; version: number }> {

@@ -4,24 +4,12 @@ import { isThere, modificationsOf, ofKind } from "@/core/kinds";
 import { POLICY_NAMES } from "@/core/policy";
 import { modelName, setName, SUPPLY_WORDS } from "@/core/model";
 import { hazards } from "@/core/power";
+import { BASE, INK } from "./base";
 import { benchReport } from "./bench";
 import { fold, printDay, takeInOf, type Folded } from "./facts";
 import { REPORT_NAMES, type ReportInput } from "./input";
 import { ownerReport } from "./owner";
 import { facts, para, section } from "./pieces";
-
-const INK = "#1f1b16";
-
-const BASE = {
-  defaultStyle: { font: "Text", fontSize: 9.5, color: INK, lineHeight: 1.15 },
-  styles: {
-    title: { fontSize: 18, bold: true },
-    heading: { fontSize: 12, bold: true, margin: [0, 10, 0, 4] as [number, number, number, number] },
-    head: { bold: true, fontSize: 8.5 },
-    dim: { color: "#5c5548", fontSize: 8.5 },
-    strong: { bold: true },
-  },
-} as const;
 
 /** A heading is never the last thing on a page. */
 const LEAST_BELOW_HEADING = 90;

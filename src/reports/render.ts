@@ -1,6 +1,7 @@
 import { createRequire } from "node:module";
 import path from "node:path";
 import pdfmake from "pdfmake";
+import type { TDocumentDefinitions } from "pdfmake/interfaces";
 import { reportDocument } from "./document";
 import type { ReportInput } from "./input";
 
@@ -35,6 +36,9 @@ pdfmake.addTableLayouts({
     paddingBottom: () => 0.5,
   },
 });
+
+/** Sets a short page: an invoice, a letter. */
+export const renderDocument = (page: TDocumentDefinitions): Promise<Buffer> => pdfmake.createPdf(page).getBuffer();
 
 /** Sets a report: composes its pages and draws them. @param progress from 0 to 1 while it is drawn */
 export async function renderReport(input: ReportInput, progress: (share: number) => void = () => {}): Promise<Buffer> {

@@ -47,8 +47,8 @@ it.each(databases)(
         const { settled } = settle(log);
         return {
           serial,
-          // What each entry says; how it is put into words may change.
-          said: settled.map(({ content }) => content),
+          // What each entry says; how it is put into words may change, and the version that it is written in.
+          said: settled.map(({ content }) => content && { ...content, payload: { ...content.payload, v: undefined } }),
           built: asBuilt(settled, model.sheet, LATE).map(({ designator, state, parts }) => [
             designator,
             state,

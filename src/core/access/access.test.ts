@@ -28,10 +28,11 @@ describe("who may do what", () => {
     expect(rights.filter((right) => !may("lead", right))).toEqual(["archive", "people", "audit"]);
     expect(rights.filter((right) => may("lead", right) && !may("technician", right))).toEqual([
       "confirm",
+      "money",
       "rules",
       "shop",
     ]);
-    expect(row("desk")).toEqual(["see", "own", "write", "take-in", "hand-back", "stock", "links"]);
+    expect(row("desk")).toEqual(["see", "own", "write", "take-in", "hand-back", "money", "plan", "stock", "links"]);
     expect(row("apprentice")).toEqual(["see", "own", "write", "bench", "stock"]);
     expect(row("reader")).toEqual(["see", "own"]);
   });

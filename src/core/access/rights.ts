@@ -9,6 +9,8 @@ export const RIGHTS = {
   confirm: "confirm what an apprentice did for safety",
   "take-in": "take a set in, or change a customer",
   "hand-back": "hand a set back",
+  money: "write invoices and payments",
+  plan: "change the plan of the shop",
   stock: "change the stock and price lists",
   reference: "change models, recipes and test sheets",
   rules: "change the shop's rules and figures",
@@ -23,9 +25,9 @@ export type Right = keyof typeof RIGHTS;
 
 const READER: readonly Right[] = ["see", "own"];
 const APPRENTICE: readonly Right[] = [...READER, "write", "bench", "stock"];
-const DESK: readonly Right[] = [...READER, "write", "take-in", "hand-back", "stock", "links"];
-const TECHNICIAN: readonly Right[] = [...APPRENTICE, "take-in", "hand-back", "reference", "set-files", "links"];
-const LEAD: readonly Right[] = [...TECHNICIAN, "confirm", "rules", "shop"];
+const DESK: readonly Right[] = [...READER, "write", "take-in", "hand-back", "plan", "money", "stock", "links"];
+const TECHNICIAN: readonly Right[] = [...APPRENTICE, "take-in", "hand-back", "plan", "reference", "set-files", "links"];
+const LEAD: readonly Right[] = [...TECHNICIAN, "confirm", "money", "rules", "shop"];
 const OWNER: readonly Right[] = [...LEAD, "archive", "people", "audit"];
 
 /** The table: what each role may do. Whatever is not in its row is refused. */

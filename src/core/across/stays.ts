@@ -1,5 +1,8 @@
+import { complaintKeys } from "../diagnosis";
 import { closedAt } from "../history";
-import { describeWork, ofKind } from "../kinds";
+import { describeWork, ofKind, partsTaken } from "../kinds";
+import type { Step } from "../model";
+import type { Money } from "../quantity";
 import type { FileOf } from "./file";
 
 /** A visit of a set, as far as questions over all sets ask about it. */
@@ -10,9 +13,37 @@ export type Stay = {
   /** when it was handed back; none while it is here */
   closedAt?: string;
   complaint?: string;
+  /** what it was read as, to be compared with other complaints */
+  read: string[];
   /** parts that were worked on, piece of work by piece of work */
   work: { designators: readonly string[]; text: string }[];
+  /** minutes of labour by step */
+  labour: Partial<Record<Step, number>>;
+  /** what the parts that went in were priced at, by currency */
+  parts: Money[];
+  /** how long the work is warranted, months from its hand-back */
+  warrantyMonths?: number;
 };
+
+/** Minutes of labour of a visit, by step. */
+function labourOf(settled: FileOf["settled"], visitId: string): Stay["labour"] {
+  const minutes: Stay["labour"] = {};
+  for (const { entry, content } of ofKind(settled, "labour")) {
+    const { step } = content.payload;
+    if (entry.visitId === visitId) minutes[step] = (minutes[step] ?? 0) + content.payload.minutes;
+  }
+  return minutes;
+}
+
+/** What the parts of a visit were priced at; what the owner brought costs nothing. */
+function partsOf(settled: FileOf["settled"], visitId: string): Money[] {
+  const sums = new Map<string, number>();
+  for (const { entry, content } of settled)
+    for (const { stock, source } of entry.visitId === visitId && content ? partsTaken(content) : [])
+      if (stock?.price && source !== "owner")
+        sums.set(stock.price.currency, (sums.get(stock.price.currency) ?? 0) + stock.price.minor);
+  return [...sums].map(([currency, minor]) => ({ minor, currency }));
+}
 
 /** The visits of a set in the order in which they began. */
 export function staysOf({ visits, settled }: Pick<FileOf, "visits" | "settled">): Stay[] {
@@ -22,6 +53,7 @@ export function staysOf({ visits, settled }: Pick<FileOf, "visits" | "settled">)
     .sort((a, b) => Date.parse(a.openedAt) - Date.parse(b.openedAt))
     .map(({ id, job, openedAt }): Stay => {
       const left = closedAt(settled, id);
+      const given = ofKind(settled, "hand-back").findLast(({ entry }) => entry.visitId === id)?.content.payload;
       const complaint = taken.findLast(({ entry }) => entry.visitId === id)?.content.payload.complaint;
       return {
         visitId: id,
@@ -29,9 +61,13 @@ export function staysOf({ visits, settled }: Pick<FileOf, "visits" | "settled">)
         openedAt,
         ...(left ? { closedAt: left } : {}),
         ...(complaint ? { complaint } : {}),
+        read: complaintKeys(complaint ?? ""),
         work: work
           .filter(({ entry }) => entry.visitId === id)
           .map(({ content: { payload } }) => ({ designators: payload.designators, text: describeWork(payload) })),
+        labour: labourOf(settled, id),
+        parts: partsOf(settled, id),
+        ...(left && given?.warrantyMonths ? { warrantyMonths: given.warrantyMonths } : {}),
       };
     });
 }

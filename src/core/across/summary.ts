@@ -1,14 +1,23 @@
 import { handedBackOf, type HandedBack } from "../exchange";
 import { designatorsIn, ofKind } from "../kinds";
 import { modelName } from "../model";
+import { leftOf, type Left } from "../plan";
 import { boardState, foundIn, type BoardState, type FoundOnce } from "../visit";
 import { failedIn, type Failed } from "./failures";
 import type { FileOf } from "./file";
 import { holdingsOf, type Holding } from "./holders";
 import { staysOf, type Stay } from "./stays";
+import { returnOf, type Return } from "./warranty";
 
 /** A visit that is not handed back, and where it stands. */
-export type OpenVisit = { visitId: string; job: number; openedAt: string; state: BoardState };
+export type OpenVisit = {
+  visitId: string;
+  job: number;
+  openedAt: string;
+  state: BoardState;
+  left: Left;
+  back?: Return;
+};
 
 /**
  * What questions over all sets ask of one: a cache of the fold of its log. It can be made anew at any time, and says
@@ -60,12 +69,12 @@ export function summaryOf(file: FileOf & { owner: { name: string; contact?: stri
     stays,
     open: stays
       .filter(({ closedAt }) => closedAt === undefined)
-      .map(({ visitId, job, openedAt }) => ({
-        visitId,
-        job,
-        openedAt,
-        state: boardState({ sheet: model.sheet, year: model.year, settled, visitId, now: EVER }),
-      })),
+      .map(({ visitId, job, openedAt }) => {
+        const input = { sheet: model.sheet, year: model.year, settled, visitId, now: EVER };
+        const state = boardState(input);
+        const back = returnOf(stays, visitId);
+        return { visitId, job, openedAt, state, left: leftOf(input, state.sheet), ...(back ? { back } : {}) };
+      }),
     holdings: holdingsOf(file, EVER),
     failed: failedIn(file),
     findings: foundIn(file),

@@ -28,6 +28,7 @@ export {
   type PartVerdict,
 } from "./judge";
 export { needText, orderList, type Order } from "./order";
+export { partsCost, type PartsCost } from "./parts-cost";
 export { capacitorPlace } from "./place";
 export type { PartState } from "./part-state";
 export { inCircuit } from "./rc";

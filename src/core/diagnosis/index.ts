@@ -13,6 +13,7 @@ export {
   type Topology,
 } from "./circuit";
 export { AGEING, RECORD } from "./data/ageing";
+export { complaintKeys } from "./complaint";
 export { bareId, onPath, PATH_FACTS, pathId } from "./data/paths";
 export { NEED_NAMES, NEEDS, PARTS, type Hazard, type TestNeed } from "./data/parts";
 export { HEARD } from "./data/heard";

@@ -175,13 +175,18 @@ describe("a set's file", () => {
     () => {
       const before = fixture("set-file-1.json");
       for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
+        const today = kindOf({ kind: name });
+        const next = today.version + 1;
         const raised: Kinds = {
           ...ALL_KINDS,
           [name]: {
-            ...kindOf({ kind: name }),
-            version: 2,
-            schema: z.looseObject({ v: z.literal(2), since: z.literal("the raise") }),
-            upgrades: { 1: (payload) => ({ ...payload, v: 2, since: "the raise" }) },
+            ...today,
+            version: next,
+            schema: z.looseObject({ v: z.literal(next), since: z.literal("the raise") }),
+            upgrades: {
+              ...today.upgrades,
+              [today.version]: (payload) => ({ ...payload, v: next, since: "the raise" }),
+            },
           },
         };
         const read = readSetFile(before, raised);
@@ -189,7 +194,7 @@ describe("a set's file", () => {
         if (!read.ok) continue;
         for (const { kind, payload } of read.document.entries.filter((one) => one.kind === name)) {
           const lifted = readBody(kind, payload, raised);
-          expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: 2, since: "the raise" } } });
+          expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: next, since: "the raise" } } });
           // The other way round: this program, and an entry of the raised kind.
           const newer = lifted.ok ? readBody(kind, lifted.body.payload) : lifted;
           expect(newer).toMatchObject({ ok: true, body: { kind: "unknown", payload: { kind: name } } });

@@ -1,4 +1,4 @@
-import { ofKind, partsTaken, type Settled } from "../kinds";
+import { ofKind, partsTaken, type Settled, type Standing } from "../kinds";
 import type { Step } from "../model";
 import { share, type Money } from "../quantity";
 import type { Terms } from "./terms";
@@ -19,8 +19,8 @@ export type Price = {
   parts: PriceLine[];
   /** parts that went in with no price on their line, or one in another currency: they are not in the sum */
   unpriced: PriceLine[];
-  /** what the owner was told last */
-  estimate?: { total: Money; at: string };
+  /** what the owner was told last, with the upper end of its range where one was said */
+  estimate?: { total: Money; upTo?: Money; at: string };
   /** the most that the owner has agreed to: the last approval, else the limit of the take-in */
   limit?: { sum: Money; at: string; who?: string; how?: string };
   /** how far it lies above what was agreed, minor units */
@@ -34,6 +34,12 @@ function partsOf(settled: readonly Settled[], visitId: string) {
     .flatMap(({ content }) => (content ? partsTaken(content) : []))
     .filter(({ source }) => source !== "owner");
 }
+
+const told = ({ at, content: { payload } }: Standing<"estimate">): NonNullable<Price["estimate"]> => ({
+  total: payload.total,
+  at,
+  ...(payload.upTo ? { upTo: payload.upTo } : {}),
+});
 
 /**
  * What a visit comes to: labour by the hour, parts as their lines were priced when they were taken, tax on the sum.
@@ -81,7 +87,7 @@ export function priceOf(settled: readonly Settled[], visitId: string, terms: Ter
     totalMinor,
     parts,
     unpriced: lines.filter((line) => !parts.includes(line)),
-    ...(said ? { estimate: { total: said.content.payload.total, at: said.at } } : {}),
+    ...(said ? { estimate: told(said) } : {}),
     ...(limit ? { limit } : {}),
     ...(over > 0 ? { overMinor: over } : {}),
   };

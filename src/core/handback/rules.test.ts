@@ -151,7 +151,7 @@ describe("the last look and the price belong to this visit", () => {
   const price = (contents: (Content | Entry)[]) => priceOf(settled(contents), VISIT, USUAL_TERMS, "EUR");
   const estimate: Content = {
     kind: "estimate",
-    payload: { v: 1, labourMinutes: 60, parts: eur(0), total: eur(9000) },
+    payload: { v: 2, labourMinutes: 60, parts: eur(0), total: eur(9000) },
   };
   const agreed = (minor: number, currency = "EUR"): Content => ({
     kind: "approval",

@@ -1,22 +1,53 @@
 import { z } from "zod";
-import { money, optionalText, v1 } from "../log";
-import { formatMoney } from "../quantity";
-import { clause, clauses, notUnderstood, readAs } from "../shorthand";
+import { money, optionalText } from "../log";
+import { STEP_NAMES, STEPS, type Step } from "../model";
+import { formatMoney, positive, type Money } from "../quantity";
+import { clause, clauses, notUnderstood, readAs, type Clause } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readMinutes } from "./minutes";
 import { printMinutes } from "./print";
 import { readSum } from "./sums";
 
-/** What the owner was told it would cost, tax included. */
-const payload = z.object({
-  v: v1,
-  labourMinutes: z.number().min(0).max(100_000),
-  parts: money,
-  total: money,
-  remark: optionalText("The remark"),
-});
+/** What the owner was told it would cost, tax included; what it is made up of is before tax. */
+const payload = z
+  .object({
+    v: z.literal(2),
+    labourMinutes: z.number().min(0).max(100_000),
+    /** the hours by step, where they were said */
+    steps: z
+      .array(z.object({ step: z.enum(STEPS), minutes: positive().max(100_000) }))
+      .max(STEPS.length)
+      .optional(),
+    parts: money,
+    travel: money.optional(),
+    /** for what nobody can see before the set is open */
+    reserve: money.optional(),
+    total: money,
+    /** the most that it should come to: the upper end of the range */
+    upTo: money.optional(),
+    deposit: money.optional(),
+    remark: optionalText("The remark"),
+  })
+  .superRefine(({ total, upTo, deposit }, context) => {
+    if (upTo && (upTo.currency !== total.currency || upTo.minor < total.minor))
+      context.addIssue({ code: "custom", path: ["upTo"], message: "The most lies above the estimate itself." });
+    if (deposit && (deposit.currency !== total.currency || deposit.minor > (upTo ?? total).minor))
+      context.addIssue({ code: "custom", path: ["deposit"], message: "A deposit is at most what the work will cost." });
+  });
+export type Estimate = z.infer<typeof payload>;
 
-/** `estimate 180 EUR; labour 2 h; parts 40 EUR; remark tubes not counted` */
+const SUMS = ["parts", "travel", "reserve", "deposit"] as const;
+const WORDS = "labour or a step and a time, parts, travel, reserve, deposit, up to and a sum, remark";
+
+/** `make safe 25 min`: a step and its time. */
+function stepIn({ word, value }: Clause): { step: Step; minutes: number } | undefined {
+  const text = `${word} ${value}`.toLowerCase();
+  const step = STEPS.find((one) => text.startsWith(`${STEP_NAMES[one].toLowerCase()} `) || text.startsWith(`${one} `));
+  const minutes = step ? readMinutes(text.slice(step.length)) : undefined;
+  return step && minutes ? { step, minutes } : undefined;
+}
+
+/** `estimate 180 EUR; up to 220 EUR; find 1 h; fix 2 h; parts 40 EUR; deposit 50 EUR; remark tubes not counted` */
 const read: Reader = (rest, { currency }) => {
   const { first, named } = clauses(rest);
   const total = readSum(first, currency);
@@ -25,36 +56,79 @@ const read: Reader = (rest, { currency }) => {
       rest.start,
       "An estimate begins with its sum, tax included: estimate 180 EUR; labour 2 h; parts 40 EUR.",
     );
-  const said: Record<string, unknown> = { v: 1, total, labourMinutes: 0, parts: { ...total, minor: 0 } };
-  for (const { word, value, at } of named) {
+  const steps: { step: Step; minutes: number }[] = [];
+  const said: Record<string, unknown> = { v: 2, total, parts: { ...total, minor: 0 } };
+  for (const one of named) {
+    const { word, value, at } = one;
     const minutes = word === "labour" ? readMinutes(value) : undefined;
-    const parts = word === "parts" ? readSum(value, total.currency) : undefined;
+    const sum = SUMS.find((key) => key === word);
+    const money: Money | undefined = sum ? readSum(value, total.currency) : undefined;
+    const most = word === "up" ? readSum(value.replace(/^to\s+/i, ""), total.currency) : undefined;
+    const step = stepIn(one);
     if (minutes !== undefined) said.labourMinutes = minutes;
-    else if (parts) said.parts = parts;
+    else if (sum && money) said[sum] = money;
+    else if (most) said.upTo = most;
+    else if (step) steps.push(step);
     else if (word === "remark") said.remark = value;
-    else return notUnderstood(at, `“${word} ${value}” is not known here: labour and a time, parts and a sum, remark.`);
+    else return notUnderstood(at, `“${word} ${value}” is not known here: ${WORDS}.`);
   }
+  said.labourMinutes ??= steps.reduce((all, { minutes }) => all + minutes, 0);
+  if (steps.length > 0) said.steps = steps;
   return readAs(said, rest.start);
 };
+
+const sumClause = (word: string, sum: Money | undefined): string => (sum ? `; ${word} ${formatMoney(sum)}` : "");
 
 /** What the owner was told it would cost. */
 export const estimate = defineKind({
   kind: "estimate",
-  version: 1,
+  version: 2,
   schema: payload,
-  upgrades: {},
-  fields: { labourMinutes: "labour", parts: "parts", total: "total", remark: "remark" },
+  // Before version 2 an estimate was a sum with its labour and parts.
+  upgrades: { 1: (old) => ({ ...old, v: 2 }) },
+  fields: {
+    labourMinutes: "labour",
+    steps: "time by step",
+    parts: "parts",
+    travel: "travel",
+    reserve: "reserve",
+    total: "total",
+    upTo: "at most",
+    deposit: "deposit",
+    remark: "remark",
+  },
   about: () => "the visit",
   tied: [],
   judge: unjudged,
-  describe: ({ total, labourMinutes, parts, remark }) => ({
+  describe: ({ total, upTo, labourMinutes, parts, travel, reserve, deposit, remark }) => ({
     subject: "Estimate",
-    text: `${formatMoney(total)}: ${printMinutes(labourMinutes)} of labour, parts ${formatMoney(parts)}${remark ? `, ${remark}` : ""}`,
+    text: [
+      `${formatMoney(total)}${upTo ? ` to ${formatMoney(upTo)}` : ""}: ${printMinutes(labourMinutes)} of labour`,
+      `parts ${formatMoney(parts)}`,
+      travel && `travel ${formatMoney(travel)}`,
+      reserve && `reserve ${formatMoney(reserve)}`,
+      deposit && `deposit ${formatMoney(deposit)}`,
+      remark,
+    ]
+      .filter(Boolean)
+      .join(", "),
   }),
   words: [{ begins: /^(estimate)(?=\s|$)\s*/i, read }],
-  write: ({ total, labourMinutes, parts, remark }) =>
-    `estimate ${formatMoney(total)}; labour ${labourMinutes} min; parts ${formatMoney(parts)}${clause("remark", remark)}`,
-  examples: [{ line: "estimate 310 EUR; labour 4 h; parts 18 EUR", says: "what the owner was told" }],
+  write: ({ total, upTo, labourMinutes, steps = [], parts, travel, reserve, deposit, remark }) =>
+    `estimate ${formatMoney(total)}${sumClause("up to", upTo)}; labour ${labourMinutes} min` +
+    steps.map(({ step, minutes }) => `; ${STEP_NAMES[step].toLowerCase()} ${minutes} min`).join("") +
+    `; parts ${formatMoney(parts)}` +
+    sumClause("travel", travel) +
+    sumClause("reserve", reserve) +
+    sumClause("deposit", deposit) +
+    clause("remark", remark),
+  examples: [
+    { line: "estimate 310 EUR; labour 4 h; parts 18 EUR", says: "what the owner was told" },
+    {
+      line: "estimate 310 EUR; up to 360 EUR; find 1 h; fix 3 h; parts 18 EUR; deposit 100 EUR",
+      says: "before work: a range, the time by step; also travel, reserve, remark",
+    },
+  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,

@@ -1,5 +1,7 @@
 /** The kinds of entries: one home for all that is particular to each, and what folds over all of them. */
 export { BY_LINK, WAYS } from "./approval";
+export { TELLING, type Told } from "./told";
+export { TOLD_BY, type Promised } from "./promised";
 export { searched } from "./searched";
 export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/payload";
 export { WHERES, type Where } from "./component-test/payload";

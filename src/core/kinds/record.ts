@@ -1,6 +1,7 @@
 import { aligned } from "./aligned";
 import { approval } from "./approval";
 import { check } from "./check";
+import { collected } from "./collected";
 import { componentTest } from "./component-test";
 import { confirmed } from "./confirmed";
 import { estimate } from "./estimate";
@@ -17,6 +18,7 @@ import { partWork } from "./part-work";
 import { placeWork } from "./place-work";
 import { planLine } from "./plan-line";
 import { powerStep } from "./power-step";
+import { promised } from "./promised";
 import { reading } from "./reading";
 import { sentBack } from "./sent-back";
 import { setup } from "./setup";
@@ -26,8 +28,10 @@ import { symptom } from "./symptom";
 import { takeIn } from "./take-in";
 import { testResult } from "./test-result";
 import { tick } from "./tick";
+import { told } from "./told";
 import { tubeTest } from "./tube-test";
 import { unknown } from "./unknown";
+import { warranty } from "./warranty";
 
 /**
  * Every kind of entry, by its name. Open points and the words of the line come in this order.
@@ -62,6 +66,10 @@ export const KINDS = {
   labour,
   estimate,
   approval,
+  promised,
+  warranty,
   "hand-back": handBack,
+  told,
+  collected,
   unknown,
 } as const;

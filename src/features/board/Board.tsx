@@ -1,9 +1,18 @@
+"use client";
+
 import { Hourglass, Wrench } from "lucide-react";
+import { useState } from "react";
 import { Link } from "@/ui/Link";
 import { WAITS, type Wait } from "@/core/kinds";
+import type { Outlook, SetOutlook } from "@/core/plan";
 import type { BoardState } from "@/core/visit";
+import type { PlanFacts } from "@/db/plan";
 import type { BoardCard as Card } from "@/db/summaries";
 import { Empty } from "@/ui/Empty";
+import { NextUp } from "@/ui/plan/NextUp";
+import { useFresh } from "@/ui/plan/useFresh";
+import { useOutlook } from "@/ui/plan/useOutlook";
+import { dayWords, surely } from "@/ui/plan/words";
 import { Tag } from "@/ui/Tag";
 import { since } from "@/ui/dates";
 
@@ -34,8 +43,43 @@ function Progress({ state }: { state: BoardState }) {
   );
 }
 
-function BoardCard({ card, now }: { card: Card; now: string }) {
+/** Who has the set, and the day that was promised or could be. */
+function Promised({
+  holder,
+  sure,
+  promised,
+}: {
+  holder: string | undefined;
+  sure: SetOutlook | undefined;
+  promised: string | undefined;
+}) {
+  const bad = sure?.standing === "danger" || sure?.standing === "broken";
+  return (
+    <p className="flex justify-between gap-3 px-1 text-sm">
+      <span className="truncate">{holder ? `with ${holder}` : <span className="dim">on nobody’s bench</span>}</span>
+      <span className="whitespace-nowrap">
+        {promised ? (
+          <span className={bad ? "font-bold text-error" : ""}>
+            promised {dayWords(promised)}
+            {sure?.standing === "broken"
+              ? ", over"
+              : bad && sure.kept !== undefined
+                ? `, kept in ${surely(sure.kept)}`
+                : ""}
+          </span>
+        ) : sure?.promise ? (
+          <span className="dim">done by {dayWords(sure.promise)}</span>
+        ) : null}
+      </span>
+    </p>
+  );
+}
+
+type Around = { now: string; facts: PlanFacts; outlook: Outlook | undefined };
+
+function BoardCard({ card, now, facts, outlook }: { card: Card } & Around) {
   const { model, owner, state, job } = card;
+  const set = facts.sets.find(({ visit }) => visit === card.visitId);
   return (
     <li className="rounded-box border border-base-300 bg-base-200 p-2.5">
       <Tag job={job} model={model} owner={owner} complaint={state.complaint} href={`/bench/${job}`} compact />
@@ -51,6 +95,16 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
           {since(card.openedAt, now)} here{state.open > 0 ? ` · ${state.open} open` : ""}
         </span>
       </p>
+      <Promised
+        holder={facts.people.find(({ id }) => id === set?.holder)?.name}
+        sure={outlook?.sets.find(({ visit }) => visit === card.visitId)}
+        promised={card.left.promised?.day}
+      />
+      {card.back ? (
+        <p className="px-1 text-sm">
+          back within the warranty of job <span className="font-mono">{card.back.job}</span>
+        </p>
+      ) : null}
       {state.waits.map((wait) => (
         <p key={wait.text} className="mt-1.5 flex gap-1.5 px-1 text-warning">
           <Hourglass size={18} className="mt-0.5 shrink-0" aria-hidden="true" />
@@ -63,7 +117,9 @@ function BoardCard({ card, now }: { card: Card; now: string }) {
   );
 }
 
-function Section({ title, hint, cards, now }: { title: string; hint: string; cards: readonly Card[]; now: string }) {
+type SectionProps = { title: string; hint: string; cards: readonly Card[] } & Around;
+
+function Section({ title, hint, cards, ...around }: SectionProps) {
   if (cards.length === 0) return null;
   return (
     <section>
@@ -75,16 +131,47 @@ function Section({ title, hint, cards, now }: { title: string; hint: string; car
       </h2>
       <ul className="grid gap-2.5 md:grid-cols-2 xl:grid-cols-3">
         {cards.map((card) => (
-          <BoardCard key={card.job} card={card} now={now} />
+          <BoardCard key={card.job} card={card} {...around} />
         ))}
       </ul>
     </section>
   );
 }
 
-/** The sets in the shop: which one can move now, and what blocks the rest. */
-export function Board({ cards, now }: { cards: readonly Card[]; now: string }) {
-  if (cards.length === 0)
+type BoardProps = {
+  cards: readonly Card[];
+  facts: PlanFacts;
+  now: string;
+  /** who looks; `works` with somebody who works on sets */
+  me: { id: string; name: string; works: boolean };
+};
+
+const ALL = "";
+const NOBODYS = "nobody";
+
+/** The sets of one person: those that they have, and those that the plan gives them. */
+function ofPerson(
+  who: string,
+  cards: readonly Card[],
+  facts: PlanFacts,
+  outlook: Outlook | undefined,
+): readonly Card[] {
+  if (who === ALL) return cards;
+  const holder = new Map(facts.sets.map((set) => [set.visit, set.holder]));
+  if (who === NOBODYS) return cards.filter(({ visitId }) => holder.get(visitId) === undefined);
+  const planned = new Set(outlook?.placed.flatMap(({ person, visit }) => (person === who ? [visit] : [])));
+  return cards.filter(({ visitId }) => holder.get(visitId) === who || planned.has(visitId));
+}
+
+/** The sets in the shop: which one can move now, what blocks the rest, what comes next, and what was promised. */
+export function Board({ cards: all, facts, now, me }: BoardProps) {
+  useFresh();
+  const { answer, input, failed } = useOutlook(facts);
+  const [last, setLast] = useState(answer);
+  if (answer && answer !== last) setLast(answer);
+  const outlook = answer ?? last;
+  const [who, setWho] = useState(ALL);
+  if (all.length === 0)
     return (
       <Empty title="No set is in the shop.">
         <Link href="/sets/new" className="btn btn-primary mt-3">
@@ -92,17 +179,33 @@ export function Board({ cards, now }: { cards: readonly Card[]; now: string }) {
         </Link>
       </Empty>
     );
+  const cards = ofPerson(who, all, facts, outlook);
   const waitOf = (card: Card) => WAITS.indexOf(card.state.waits[0]?.for ?? "parts");
   const waiting = cards.filter((card) => card.state.waits.length > 0).sort((a, b) => waitOf(a) - waitOf(b));
+  const around = { now, facts, outlook };
   return (
     <div className="flex flex-col gap-3">
+      {me.works ? <NextUp outlook={outlook} input={input} person={me} failed={failed} /> : null}
+      <label className="no-print flex items-center gap-2 self-start">
+        Sets of
+        <select className="select h-11 w-52" value={who} onChange={(event) => setWho(event.target.value)}>
+          <option value={ALL}>everybody</option>
+          {facts.people.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+          <option value={NOBODYS}>nobody yet</option>
+        </select>
+      </label>
+      {cards.length === 0 ? <p className="dim">No set is theirs.</p> : null}
       <Section
         title="Can move now"
         hint="longest in the shop first"
         cards={cards.filter((card) => card.state.waits.length === 0)}
-        now={now}
+        {...around}
       />
-      <Section title="Waits" hint="for parts, for an answer, for time" cards={waiting} now={now} />
+      <Section title="Waits" hint="for parts, for an answer, for time" cards={waiting} {...around} />
     </div>
   );
 }

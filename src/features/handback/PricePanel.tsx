@@ -1,12 +1,10 @@
 "use client";
 
-import { useState } from "react";
-import { readMinutes, printMinutes, BY_LINK, WAYS, type Content } from "@/core/kinds";
-import { priceOf } from "@/core/handback";
+import { readMinutes, printMinutes, BY_LINK, WAYS } from "@/core/kinds";
+import { priceOf, type Price } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
-import { format, formatMoney, parseMoney, share } from "@/core/quantity";
-import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
-import { LineHint } from "@/ui/LineHint";
+import { format, formatMoney, parseMoney, share, type Money } from "@/core/quantity";
+import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { saying, useLogbook } from "@/ui/logbook";
 
@@ -49,6 +47,12 @@ function AddLabour() {
   );
 }
 
+/** The sum that the owner is asked for: the most that was told, or what it comes to, whichever is more. */
+function asked({ estimate, totalMinor, currency }: Price): Money {
+  const told = estimate?.upTo ?? estimate?.total;
+  return told && told.currency === currency && told.minor > totalMinor ? told : { minor: totalMinor, currency };
+}
+
 function Approve({ suggested }: { suggested: string }) {
   const { owner, shop, append } = useLogbook();
   const form = useForm({
@@ -73,24 +77,10 @@ function Approve({ suggested }: { suggested: string }) {
 
 /** What the visit comes to, against what the owner was told and agreed to. */
 export function PricePanel() {
-  const { settled, visit, terms, shop, append, lineOf } = useLogbook();
-  const [error, setError] = useState<string>();
+  const { settled, visit, terms, shop } = useLogbook();
   const { currency } = shop;
   const price = priceOf(settled, visit.id, terms, currency);
   const money = (minor: number) => formatMoney({ minor, currency });
-  const tell = async () => {
-    const answer = saying(await append(estimate));
-    setError(answer.ok ? undefined : answer.message);
-  };
-  const estimate: Content = {
-    kind: "estimate",
-    payload: {
-      v: 1,
-      labourMinutes: price.labourMinutes,
-      parts: { minor: price.partsMinor, currency },
-      total: { minor: price.totalMinor, currency },
-    },
-  };
   const row = (label: React.ReactNode, text: string, strong = false) => (
     <tr className={`text-base ${strong ? "font-bold" : ""}`}>
       <th scope="row" className="py-1 text-left font-normal">
@@ -141,7 +131,8 @@ export function PricePanel() {
         <p>
           {price.estimate ? (
             <>
-              The owner was told <strong>{formatMoney(price.estimate.total)}</strong> on{" "}
+              The owner was told <strong>{formatMoney(price.estimate.total)}</strong>
+              {price.estimate.upTo ? ` to ${formatMoney(price.estimate.upTo)}` : ""} on{" "}
               <Time iso={price.estimate.at} as="day" />.{" "}
             </>
           ) : null}
@@ -162,14 +153,7 @@ export function PricePanel() {
         </p>
       ) : null}
       <AddLabour />
-      <div className="flex flex-wrap items-center gap-3">
-        <button type="button" className="btn btn-outline h-11" onClick={() => void tell()}>
-          Tell the owner {money(price.totalMinor)} as the estimate
-        </button>
-        <LineHint line={lineOf(estimate)} />
-      </div>
-      {error ? <ErrorText>{error}</ErrorText> : null}
-      <Approve key={price.totalMinor} suggested={money(price.totalMinor)} />
+      <Approve key={price.totalMinor} suggested={formatMoney(asked(price))} />
     </section>
   );
 }

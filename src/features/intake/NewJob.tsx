@@ -95,8 +95,19 @@ type NewModelProps = {
   problem: (key: keyof NewModel) => string | undefined;
 };
 
+/** An enquiry that the set comes from. */
+type From = { id: string; number: number; owner: string; contact: string; model: string; complaint: string };
+
+const typedFrom = ({ owner, contact, model, complaint }: From): NewJobFields => ({
+  ...NOTHING_TYPED,
+  owner,
+  contact,
+  model,
+  takeIn: { ...EMPTY_TAKE_IN, complaint },
+});
+
 /** Customer, model, set, visit and take-in in one go. What is known is chosen by typing it; what is not is made. */
-export function NewJob({ models }: { models: readonly Named[] }) {
+export function NewJob({ models, from }: { models: readonly Named[]; from?: From | undefined }) {
   const router = useRouter();
   const [again, setAgain] = useState<KnownSet>();
   // Made once: sending the form again with the same ids never doubles anything.
@@ -109,8 +120,8 @@ export function NewJob({ models }: { models: readonly Named[] }) {
     return { customer, modelId, isNewModel: !again && !modelId && model.trim() !== "" };
   };
   const form = useForm<NewJobFields>({
-    initial: NOTHING_TYPED,
-    keep: { key: "new-job", fits: shapeOf(NOTHING_TYPED) },
+    initial: from ? typedFrom(from) : NOTHING_TYPED,
+    keep: { key: from ? `new-job-${from.id}` : "new-job", fits: shapeOf(NOTHING_TYPED) },
     check: (fields) => {
       const { customer, modelId, isNewModel } = knownOf(fields);
       return {
@@ -125,6 +136,7 @@ export function NewJob({ models }: { models: readonly Named[] }) {
         ...ids,
         ...(customer ? { knownCustomer: customer } : {}),
         ...(modelId ? { knownModel: modelId } : {}),
+        ...(from ? { enquiry: from.id } : {}),
       };
       const result = await takeSetIn({ ...fields, newModel: isNewModel ? newModelOf(fields) : undefined }, sent);
       if (result.ok) {
@@ -144,6 +156,12 @@ export function NewJob({ models }: { models: readonly Named[] }) {
 
   return (
     <Form form={form} className="mx-auto flex max-w-5xl flex-col gap-4">
+      {from ? (
+        <p className="dim">
+          From enquiry {from.number}: what was said on the telephone is filled in. Look through it, and put right what
+          is different.
+        </p>
+      ) : null}
       <section className="grid gap-3 md:grid-cols-3" aria-label="The set">
         <HereBefore
           chosen={again}

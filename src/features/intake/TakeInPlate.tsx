@@ -9,6 +9,7 @@ import { Form, FormEnd, schemaProblems, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
 import { saying, useLogbook, type Outcome } from "@/ui/logbook";
+import { ReturnNote } from "./ReturnNote";
 import { EMPTY_TAKE_IN, fieldsOfTakeIn, takeInFields, takeInPayload, type TakeInFields as Fields } from "./schema";
 import { TakeInFields } from "./TakeInFields";
 
@@ -128,7 +129,8 @@ export function TakeInPlate() {
     );
   return (
     <div>
-      <blockquote className="mb-4 border-l-4 border-primary pl-3 text-xl">{taken.content.payload.complaint}</blockquote>
+      <ReturnNote />
+      <blockquote className="my-4 border-l-4 border-primary pl-3 text-xl">{taken.content.payload.complaint}</blockquote>
       <Written payload={taken.content.payload} />
       <button type="button" className="btn btn-outline my-4 h-11" onClick={() => setEditing(true)}>
         Correct or complete

@@ -3,6 +3,7 @@
 import { z } from "zod";
 import { database } from "@/db/client";
 import { customerByName } from "@/db/customers";
+import { enquiryCame } from "@/db/enquiries";
 import { takeIn, type TakenIn } from "@/db/sets";
 import { shopOf } from "@/db/shop";
 import { action, personId } from "@/server/action";
@@ -10,9 +11,14 @@ import { newJobFields, sheetOf, takeInPayload, type NewJobFields } from "./schem
 
 const ids = z.object({ set: z.uuid(), visit: z.uuid(), entry: z.uuid(), customer: z.uuid(), model: z.uuid() });
 /** Ids of what exists already win over the new ones that the page made. */
-export type JobIds = z.infer<typeof ids> & { knownCustomer?: string; knownModel?: string };
+export type JobIds = z.infer<typeof ids> & { knownCustomer?: string; knownModel?: string; enquiry?: string };
 
-const known = z.object({ knownCustomer: z.uuid().optional(), knownModel: z.uuid().optional() });
+const known = z.object({
+  knownCustomer: z.uuid().optional(),
+  knownModel: z.uuid().optional(),
+  /** the enquiry that becomes this job */
+  enquiry: z.uuid().optional(),
+});
 
 /** Takes a set in. Sending the same ids again changes nothing, so a lost answer is no harm. */
 export async function takeSetIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
@@ -36,7 +42,7 @@ async function checkedIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
   if (!knownModel && !newModel) return { ok: false, problems: [{ path: "model", message: "The model is missing." }] };
   const { currency } = await shopOf(database());
   const now = Date.now();
-  return await takeIn(
+  const taken = await takeIn(
     database(),
     {
       customer: knownCustomer ? { id: knownCustomer } : { id: id.data.customer, name: owner, contact },
@@ -59,4 +65,6 @@ async function checkedIn(typed: NewJobFields, given: JobIds): Promise<TakenIn> {
     personId(),
     now,
   );
+  if (taken.ok && id.data.enquiry) await enquiryCame(database(), id.data.enquiry, id.data.visit);
+  return taken;
 }

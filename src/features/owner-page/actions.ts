@@ -82,11 +82,12 @@ export async function answerByLink(token: unknown, said: unknown) {
       const { estimate } = priceOf(settle(file.entries).settled, link.visitId, terms.terms, currency);
       const base = { id: v7(), setId: link.setId, visitId: link.visitId, at: new Date().toISOString(), amends: null };
       const answer = parsed.data;
-      if (answer.what === "agree" && estimate?.total.minor !== answer.minor)
+      const most = estimate?.upTo ?? estimate?.total;
+      if (answer.what === "agree" && most?.minor !== answer.minor)
         return refuse("The estimate has changed meanwhile: load the page again and look at the new sum.");
       const draft =
-        answer.what === "agree" && estimate
-          ? { ...base, kind: "approval", payload: { v: 1, limit: estimate.total, who: file.owner.name, how: BY_LINK } }
+        answer.what === "agree" && most
+          ? { ...base, kind: "approval", payload: { v: 1, limit: most, who: file.owner.name, how: BY_LINK } }
           : {
               ...base,
               kind: "note",

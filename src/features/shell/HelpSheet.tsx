@@ -7,7 +7,7 @@ import { HelpRows } from "./HelpRows";
 
 const KEYS: [string, string][] = [
   ["/", "to the bench line (on a bench page)"],
-  ["g, then b s p r t h n", "go to Board, Sets, Parts, Reference, Tools, Shop, New job"],
+  ["g, then b w d s p r t h n", "go to Board, Week, Desk, Sets, Parts, Reference, Tools, Shop, New job"],
   ["[ and ]", "the step before, the step after (on a bench page)"],
   ["Enter", "in the bench line: write the entry; in a table: next row; in a power-up: on"],
   ["PageDown", "in a power-up: on, as a foot-switch sends it"],

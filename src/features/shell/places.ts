@@ -1,6 +1,8 @@
 /** The places of the application, with the letter that goes there after g. */
 export const PLACES = [
   { href: "/", name: "Board", letter: "b" },
+  { href: "/week", name: "Week", letter: "w" },
+  { href: "/desk", name: "Desk", letter: "d" },
   { href: "/sets", name: "Sets", letter: "s" },
   { href: "/parts", name: "Parts", letter: "p" },
   { href: "/reference", name: "Reference", letter: "r" },

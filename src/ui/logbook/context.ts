@@ -26,6 +26,8 @@ export type LogbookData = {
   owner: string;
   model: Model;
   visit: Visit;
+  /** all visits of the set */
+  visits: Visit[];
   entries: Entry[];
   attachments: Attachment[];
   shop: Shop;

@@ -17,7 +17,9 @@ const Cores = laterAtRest(async () => (await import("@/features/align/Cores")).C
 const DialPlate = laterAtRest(async () => (await import("@/features/align/DialPlate")).DialPlate);
 const FaultBoard = laterAtRest(async () => (await import("@/features/diagnosis/FaultBoard")).FaultBoard);
 const LastLook = laterAtRest(async () => (await import("@/features/handback/LastLook")).LastLook);
+const EstimatePanel = laterAtRest(async () => (await import("@/features/handback/EstimatePanel")).EstimatePanel);
 const PricePanel = laterAtRest(async () => (await import("@/features/handback/PricePanel")).PricePanel);
+const InvoiceHere = laterAtRest(async () => (await import("@/features/money/InvoiceHere")).InvoiceHere);
 const HandBackPlate = laterAtRest(async () => (await import("@/features/handback/HandBackPlate")).HandBackPlate);
 const TakeInPlate = laterAtRest(async () => (await import("@/features/intake/TakeInPlate")).TakeInPlate);
 const Loans = laterAtRest(async () => (await import("@/features/modify/Loans")).Loans);
@@ -69,10 +71,25 @@ const PROVE: readonly TabOf[] = [
   { key: "soak", name: "Soak", body: <SoakPlate /> },
 ];
 
+const TAKE_IN: readonly TabOf[] = [
+  { key: "set", name: "Take in", body: <TakeInPlate /> },
+  { key: "estimate", name: "Estimate", body: <EstimatePanel /> },
+];
+
 const HAND_BACK: readonly TabOf[] = [
   { key: "out", name: "Hand back", body: <HandBackPlate /> },
   { key: "look", name: "The last look", body: <LastLook /> },
-  { key: "price", name: "Price", body: <PricePanel /> },
+  { key: "estimate", name: "Estimate", body: <EstimatePanel /> },
+  {
+    key: "price",
+    name: "Price",
+    body: (
+      <div className="flex flex-col gap-4">
+        <PricePanel />
+        <InvoiceHere />
+      </div>
+    ),
+  },
 ];
 
 /** The tools of a step as tabs; the one in sight has its place in the address. */
@@ -90,7 +107,7 @@ function StepTabs({ step, tabs }: { step: Step; tabs: readonly TabOf[] }) {
 
 /** The work plate of every step. A new tool takes its place here. */
 const PLATES: Plates = {
-  "take-in": <TakeInPlate />,
+  "take-in": <StepTabs step="take-in" tabs={TAKE_IN} />,
   "make-safe": (
     <MakeSafePlate>
       <ColdChecks />

@@ -57,6 +57,7 @@ export default async function Page({ params }: Props) {
         owner: file.owner.name,
         model: file.model,
         visit,
+        visits: file.visits,
         attachments,
         shop,
         meters: owned,

@@ -57,7 +57,9 @@ export default async function OwnersPage({ params }: Props) {
   const { estimate, limit } = priceOf(settled, visitId, terms.terms, shop.currency);
   const handed = ofKind(settled, "hand-back").findLast(({ entry }) => entry.visitId === visitId);
   const step = currentStep(runSheet({ sheet: file.model.sheet, year: file.model.year, settled, visitId, now }));
-  const agreed = estimate && limit && limit.sum.minor >= estimate.total.minor && limit.at >= estimate.at;
+  // What is agreed to is the upper end of the range, where one was said.
+  const most = estimate?.upTo ?? estimate?.total;
+  const agreed = estimate && most && limit && limit.sum.minor >= most.minor && limit.at >= estimate.at;
   return (
     <main className="mx-auto flex w-full max-w-3xl flex-col gap-5 p-6">
       <header>
@@ -89,15 +91,16 @@ export default async function OwnersPage({ params }: Props) {
         {estimate ? (
           <>
             <p>
-              <strong className="text-xl">{formatMoney(estimate.total)}</strong>, tax included, of{" "}
+              <strong className="text-xl">{formatMoney(estimate.total)}</strong>
+              {estimate.upTo ? ` to ${formatMoney(estimate.upTo)}` : ""}, tax included, of{" "}
               <Time iso={estimate.at} as="day" />.
             </p>
             {agreed ? (
               <p role="status">
                 Agreed to up to {formatMoney(limit.sum)} on <Time iso={limit.at} as="day" />. Thank you.
               </p>
-            ) : handed ? null : (
-              <Agree token={token} minor={estimate.total.minor} sum={formatMoney(estimate.total)} />
+            ) : handed || !most ? null : (
+              <Agree token={token} minor={most.minor} sum={formatMoney(most)} />
             )}
           </>
         ) : (

@@ -1,0 +1,37 @@
+import type { Price } from "../handback";
+import { STEP_NAMES } from "../model";
+import { lineOf, type InvoiceLine, type TaxCategory } from "./invoice";
+
+/**
+ * The lines of an invoice, from what a visit came to: labour by step in minutes at the price of an hour, each part.
+ * @param warranty nothing is charged; what it cost is kept with the line
+ */
+export function linesFrom(
+  { labour, parts }: Pick<Price, "labour" | "parts">,
+  {
+    hourMinor,
+    category,
+    rate,
+    warranty,
+  }: { hourMinor: number; category: TaxCategory; rate: number; warranty: boolean },
+): InvoiceLine[] {
+  const tax = { category, rate };
+  const charged = (line: Omit<InvoiceLine, "netMinor" | "category" | "rate" | "costMinor">): InvoiceLine => {
+    const full = lineOf({ ...line, ...tax });
+    return warranty ? { ...lineOf({ ...line, ...tax, priceMinor: 0 }), costMinor: full.netMinor } : full;
+  };
+  return [
+    ...labour.map(({ step, minutes }) =>
+      charged({ name: `Labour, ${STEP_NAMES[step]}`, quantity: minutes, unit: "MIN", priceMinor: hourMinor, per: 60 }),
+    ),
+    ...parts.map(({ designator, text, price }) =>
+      charged({
+        name: [designator, text].filter(Boolean).join(" "),
+        quantity: 1,
+        unit: "C62",
+        priceMinor: price?.minor ?? 0,
+        per: 1,
+      }),
+    ),
+  ];
+}

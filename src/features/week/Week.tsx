@@ -1,0 +1,213 @@
+"use client";
+
+import { ChevronLeft, ChevronRight } from "lucide-react";
+import { useMemo, useState } from "react";
+import { daysLater, weekday } from "@/core/plan";
+import type { PlanFacts } from "@/db/plan";
+import { Empty } from "@/ui/Empty";
+import { Link } from "@/ui/Link";
+import { NextUp } from "@/ui/plan/NextUp";
+import { useFresh } from "@/ui/plan/useFresh";
+import { useOutlook } from "@/ui/plan/useOutlook";
+import { dayWords, NO_DAY_WORDS } from "@/ui/plan/words";
+import { Tabs } from "@/ui/Tabs";
+import { pinWork } from "./actions";
+import { Dangers } from "./Danger";
+import { DayView } from "./DayView";
+import { PeopleGrid } from "./PeopleGrid";
+import { SetsChart } from "./SetsChart";
+import { TaskForm } from "./TaskForm";
+
+type Me = { id: string; name: string; mayPlan: boolean; mayPromise: boolean; mayTake: boolean };
+type WeekProps = { facts: PlanFacts; me: Me; view: "people" | "sets" | "day" };
+
+/** Weeks that can be looked at: so far the plan is drawn. */
+const WEEKS = 3;
+
+/** Days on which somebody is here, and all on which work lies: a week without its empty weekend. */
+function shownDays(first: string, busy: ReadonlySet<string>, weekend: boolean): string[] {
+  return Array.from({ length: 7 }, (_, index) => daysLater(first, index)).filter(
+    (day) => weekday(day) < 5 || weekend || busy.has(day),
+  );
+}
+
+/** The week of the shop: promises in danger, who works at what, how sure each day is. */
+export function Week({ facts, me, view }: WeekProps) {
+  useFresh();
+  const { answer: outlook, input, thinking, failed } = useOutlook(facts);
+  const [week, setWeek] = useState(0);
+  const [ahead, setAhead] = useState(0);
+  const [opened, setOpened] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const owners = useMemo(() => new Map(facts.sets.map(({ visit, owner }) => [visit, owner])), [facts.sets]);
+  // The plan that is there stays in sight while the next one is made.
+  const [last, setLast] = useState(outlook);
+  if (outlook && outlook !== last) setLast(outlook);
+  const shown = outlook ?? last;
+
+  if (facts.sets.length === 0)
+    return (
+      <Empty title="No set is in the shop: there is nothing to plan.">
+        <Link href="/sets/new" className="btn btn-primary mt-3">
+          Take one in
+        </Link>
+      </Empty>
+    );
+  if (failed) return <p className="text-error">The plan could not be made: {failed}. Reload the page.</p>;
+  if (!input || !shown)
+    return (
+      <p role="status" className="dim">
+        Planning {facts.sets.length} sets…
+      </p>
+    );
+
+  const first = daysLater(input.today, 7 * week - weekday(input.today));
+  const busy = new Set(shown.placed.filter(({ by }) => by === "person").map(({ from }) => from.day));
+  const weekend = input.people.some(({ week: days }) => days[5] !== null || days[6] !== null);
+  const days = shownDays(first, busy, weekend);
+  const move = async (task: string, person: string, day: string) => {
+    const placed = shown.placed.find(({ key }) => key === task);
+    if (!placed) return;
+    if (day < input.today) return setProblem("That day is over: put it on today or later.");
+    const answer = await pinWork({ visit: placed.visit, task, person, day }).catch(() => ({
+      ok: false as const,
+      message: "The server cannot be reached: try again in a moment.",
+    }));
+    setProblem(answer.ok ? undefined : answer.message);
+  };
+  const lost = shown.sets.filter(({ noDay }) => noDay);
+  const nameOf = (visit: string) => {
+    const set = input.sets.find((one) => one.visit === visit);
+    return set ? `${set.job} ${set.name}` : "";
+  };
+
+  return (
+    <div className="flex flex-col gap-3" aria-busy={thinking}>
+      <Dangers sets={shown.sets} input={input} onOpen={setOpened} />
+      {lost.length > 0 ? (
+        <section aria-label="No day can be said">
+          <ul className="rounded-box border border-warning p-2.5">
+            {lost.map((one) => (
+              <li key={one.visit}>
+                <button
+                  type="button"
+                  className="min-h-10 font-bold hover:underline"
+                  onClick={() => setOpened(one.visit)}
+                >
+                  {nameOf(one.visit)}
+                </button>
+                : {one.noDay ? NO_DAY_WORDS[one.noDay] : ""}
+                {one.circle && one.circle.length > 0 ? ` In the circle: ${one.circle.map(nameOf).join(", ")}.` : ""}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      <NextUp outlook={shown} input={input} person={me} />
+      {problem ? (
+        <p role="alert" className="text-error">
+          {problem}
+        </p>
+      ) : null}
+      <Tabs
+        label="Ways to look at the week"
+        initial={view}
+        tabs={[
+          {
+            key: "people",
+            name: "By person",
+            body: (
+              <div className="flex flex-col gap-2">
+                <div className="no-print flex items-center gap-2">
+                  <button
+                    type="button"
+                    className="btn btn-ghost h-11"
+                    disabled={week === 0}
+                    onClick={() => setWeek(week - 1)}
+                  >
+                    <ChevronLeft size={18} aria-hidden="true" /> Week before
+                  </button>
+                  <strong>{week === 0 ? "This week" : week === 1 ? "Next week" : "The week after next"}</strong>
+                  <button
+                    type="button"
+                    className="btn btn-ghost h-11"
+                    disabled={week === WEEKS - 1}
+                    onClick={() => setWeek(week + 1)}
+                  >
+                    Week after <ChevronRight size={18} aria-hidden="true" />
+                  </button>
+                  <span className="dim ml-auto" role="status">
+                    {thinking ? "Planning anew…" : ""}
+                  </span>
+                </div>
+                <PeopleGrid
+                  outlook={shown}
+                  input={input}
+                  days={days}
+                  mayMove={me.mayPlan}
+                  onOpen={setOpened}
+                  onMove={(task, person, day) => void move(task, person, day)}
+                />
+              </div>
+            ),
+          },
+          {
+            key: "sets",
+            name: "By set",
+            body: (
+              <div className="flex flex-col gap-1">
+                <p className="dim">
+                  Bar: work. Dashed bar: soak. Dotted line: waits. Thick line below: from the day that half of the cases
+                  keep to the day that nine of ten keep. Flag: promised.
+                </p>
+                <SetsChart outlook={shown} input={input} onOpen={setOpened} />
+              </div>
+            ),
+          },
+          {
+            key: "day",
+            name: "By day",
+            body: (
+              <div className="flex flex-col gap-2">
+                <div className="no-print flex gap-2">
+                  <button
+                    type="button"
+                    className="btn btn-ghost h-11"
+                    disabled={ahead === 0}
+                    onClick={() => setAhead(ahead - 1)}
+                  >
+                    <ChevronLeft size={18} aria-hidden="true" /> Day before
+                  </button>
+                  <button type="button" className="btn btn-ghost h-11" onClick={() => setAhead(0)}>
+                    Today
+                  </button>
+                  <button
+                    type="button"
+                    className="btn btn-ghost h-11"
+                    disabled={ahead >= WEEKS * 7 - 1}
+                    onClick={() => setAhead(ahead + 1)}
+                  >
+                    Day after <ChevronRight size={18} aria-hidden="true" />
+                  </button>
+                </div>
+                <DayView outlook={shown} input={input} day={daysLater(input.today, ahead)} onOpen={setOpened} />
+              </div>
+            ),
+          },
+        ]}
+      />
+      {opened ? (
+        <TaskForm
+          key={opened}
+          task={opened}
+          input={input}
+          outlook={shown}
+          owners={owners}
+          me={me}
+          onDone={() => setOpened(undefined)}
+        />
+      ) : null}
+      <p className="sr-only">Today is {dayWords(input.today)}.</p>
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import { partsCost, type PartsCost, type ShopRules, rulesOf } from "@/core/components";
+import { settle } from "@/core/kinds";
+import { leftOf, timesOf, type Left, type Times } from "@/core/plan";
+import { recapOf, runSheet } from "@/core/visit";
+import type { Db } from "@/db/client";
+import { offers } from "@/db/offers";
+import { pastVisits } from "@/db/plan";
+import { setFile, visitById } from "@/db/sets";
+import { partRules, shopOf } from "@/db/shop";
+import { stockItems } from "@/db/stock";
+
+/** What an estimate is made from: what is left to do, how long that takes here, what the parts cost. */
+export type ForecastFacts = { left: Left; times: Times[keyof Times]; parts: PartsCost };
+
+const rulesFor = (rules: ShopRules) => rulesOf(rules);
+
+/** What an estimate of a visit is made from. @param now ISO */
+export async function forecastFacts(db: Db, visitId: string, now: string): Promise<ForecastFacts | undefined> {
+  const visit = await visitById(db, visitId);
+  const file = visit ? await setFile(db, visit.setId) : undefined;
+  if (!file) return undefined;
+  const [stock, priced, { rules }, { currency }, past] = [
+    await stockItems(db, visitId),
+    await offers(db),
+    await partRules(db),
+    await shopOf(db),
+    await pastVisits(db),
+  ];
+  const { settled } = settle(file.entries);
+  const { sheet, year } = file.model;
+  const input = { sheet, year, settled, visitId, now, rules: rulesFor(rules), stock };
+  const needs = recapOf(input)
+    .filter(({ action }) => action === "replace" || action === "restuff")
+    .flatMap((line) => line.needs);
+  const left = leftOf(input, runSheet(input));
+  return {
+    left,
+    times: timesOf(past)[left.setClass],
+    parts: partsCost(needs, stock, priced, { year: new Date(now).getUTCFullYear(), currency }),
+  };
+}

@@ -1,0 +1,81 @@
+import type { Measure, NoDay, PlanInput, Reason, Standing } from "@/core/plan";
+import { STEP_NAMES } from "@/core/model";
+
+const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+/** A day as it is spoken of in a week: `Fri 4 Dec`. @param day like 2026-12-04 */
+export function dayWords(day: string): string {
+  const at = new Date(`${day}T12:00:00Z`);
+  return `${DAYS[(at.getUTCDay() + 6) % 7] ?? ""} ${at.getUTCDate()} ${MONTHS[at.getUTCMonth()] ?? ""}`;
+}
+
+/** Time of work as it is planned: to five minutes below an hour, to a quarter above. */
+export function workTime(minutes: number): string {
+  if (minutes < 57.5) return `${Math.max(5, Math.round(minutes / 5) * 5)} min`;
+  const quarters = Math.round(minutes / 15);
+  const [hours, rest] = [Math.floor(quarters / 4), (quarters % 4) * 15];
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest}`;
+}
+
+/** A share as it is said of a promise. */
+export const surely = (share: number): string => `${Math.round(share * 100)} %`;
+
+export const STANDING_WORDS: Record<Standing, string> = {
+  kept: "will be kept",
+  danger: "in danger",
+  broken: "broken",
+  unpromised: "not promised",
+  "no-day": "no day can be said",
+};
+
+export const NO_DAY_WORDS: Record<NoDay, string> = {
+  circle: "It waits for another set that waits for it: take one of the two out of the wait.",
+  nobody: "Nobody here can do what is left: see who can do what.",
+  far: "It is not done within half a year: somebody has to be here, or the wait needs a day.",
+};
+
+type Names = { person: (id: string) => string };
+
+/** A reason why something comes next, in words. */
+export function reasonWords(reason: Reason, { person }: Names): string {
+  switch (reason.kind) {
+    case "danger":
+      return `promised for ${dayWords(reason.day)}, kept in ${surely(reason.kept)} of the cases`;
+    case "promised":
+      return `promised for ${dayWords(reason.day)}`;
+    case "frees":
+      return `job ${reason.job} waits for it`;
+    case "soak":
+      return "then it soaks by itself";
+    case "other":
+      return `then ${person(reason.person)} can go on`;
+    case "open":
+      return "open on your bench";
+    case "same-tools":
+      return `the instruments for ${STEP_NAMES[reason.step]} are set up`;
+    case "pinned":
+      return "put on this day by hand";
+    case "here":
+      return reason.days === 0 ? "came today" : `here for ${reason.days} ${reason.days === 1 ? "day" : "days"}`;
+  }
+}
+
+/** What could be done for a promise, in words. */
+export function measureWords(measure: Measure, { person }: Names): string {
+  switch (measure.kind) {
+    case "first":
+      return "put this set before all others";
+    case "person":
+      return `give it to ${person(measure.person)}`;
+    case "parcel":
+      return `have the parcel by ${dayWords(measure.day)}: another parcel service`;
+    case "saturday":
+      return `let it soak on ${dayWords(measure.day)}, with ${person(measure.person)} beside it from 9 to 13`;
+  }
+}
+
+export const namesOf = (people: PlanInput["people"]): Names => {
+  const names = new Map(people.map(({ id, name }) => [id, name]));
+  return { person: (id) => names.get(id) ?? "somebody" };
+};

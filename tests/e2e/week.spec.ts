@@ -1,0 +1,190 @@
+import type { Page } from "@playwright/test";
+import { expectAccess, lookAt } from "./axe";
+import { expect, plate, step, takeIn, tape, test, write } from "./bench";
+
+const jobOf = (page: Page): string => /\/bench\/(\d+)/.exec(page.url())?.[1] ?? "";
+
+/** A day so many days from today, as a date field has it: in the zone of the browser. */
+const inDays = (days: number): string => {
+  const at = new Date(Date.now() + days * 86_400_000);
+  return `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, "0")}-${String(at.getDate()).padStart(2, "0")}`;
+};
+
+test("a parcel is late: the week says whose promise is in danger, and what saves it", async ({ page }) => {
+  await page.goto("/week");
+  const dangers = page.getByRole("region", { name: "Promises in danger" });
+  const kestrel = dangers.getByRole("listitem").filter({ hasText: "1186" });
+  await expect(kestrel).toContainText("promised for");
+  await kestrel.getByRole("button", { name: "What would save it?" }).click();
+  await expect(kestrel).toContainText(/Saves it: have the parcel by .*another parcel service/);
+  // The supplier sends it by the other service: the day is put right, and the promise is safe.
+  await kestrel.getByRole("button", { name: /1186/ }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Close" }).last().click();
+  await page.getByRole("tab", { name: "By set" }).click();
+  await page.getByRole("button", { name: /^1186 Fix: matched 811A/ }).click();
+  const dialog = page.getByRole("dialog", { name: "Job 1186" });
+  await dialog.getByLabel("Expected on").fill(inDays(2));
+  await dialog.getByRole("button", { name: "Expect it then" }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(dangers.getByRole("listitem").filter({ hasText: "1186" })).toHaveCount(0);
+  // And back: it is late after all.
+  await page.getByRole("button", { name: /^1186 Fix: matched 811A/ }).click();
+  await dialog.getByLabel("Expected on").fill(inDays(12));
+  await dialog.getByRole("button", { name: "Expect it then" }).click();
+  await expect(dangers.getByRole("listitem").filter({ hasText: "1186" })).toBeVisible();
+});
+
+test("work is put on another day by form and by keyboard, and stays there", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for the plan");
+  const job = jobOf(page);
+  await page.goto("/week?view=sets");
+  await page.getByRole("button", { name: new RegExp(`^${job} Make safe`) }).click();
+  const dialog = page.getByRole("dialog", { name: `Job ${job}` });
+  await dialog.getByLabel("Not before").fill(inDays(-1));
+  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await expect(dialog.getByText("That day is over.")).toBeVisible();
+  await dialog.getByLabel("Not before").fill(inDays(8));
+  await dialog.getByLabel("Who").selectOption({ label: "Tomasz Bielak" });
+  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await expect(dialog).toHaveCount(0);
+  await page.getByRole("button", { name: new RegExp(`^${job} Make safe`) }).click();
+  await expect(dialog).toContainText("Tomasz Bielak");
+  await dialog.getByRole("button", { name: "Let the plan decide" }).click();
+  await expect(dialog).toHaveCount(0);
+  // A promise that lies behind is refused where it is typed.
+  await page.getByRole("button", { name: new RegExp(`^${job} Make safe`) }).click();
+  await dialog.getByLabel("Promise it for").fill(inDays(-3));
+  await dialog.getByRole("button", { name: "Promise" }).click();
+  await expect(dialog.getByText("That day is over: promise a later one.")).toBeVisible();
+  await dialog.getByLabel("Promise it for").fill(inDays(60));
+  await dialog.getByLabel("To", { exact: true }).fill("Marguerite Osei");
+  await dialog.getByRole("button", { name: "Promise" }).click();
+  await expect(dialog).toHaveCount(0);
+  await page.goto(`/bench/${job}`);
+  await expect(tape(page).getByText(`for ${inDays(60)} to Marguerite Osei, phone`)).toBeVisible();
+});
+
+test("a piece of work is moved by the keyboard alone", async ({ page }) => {
+  await page.goto("/week");
+  const handle = page.getByRole("button", { name: /^Move / }).first();
+  const name = (await handle.getAttribute("aria-label")) ?? "";
+  await handle.focus();
+  await page.keyboard.press("Space");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Space");
+  // Where it was put by hand it has its pin; by its form it is let go again.
+  const piece = page.getByRole("listitem").filter({ has: page.getByRole("button", { name }) });
+  await expect(piece.first().getByLabel("put here by hand")).toBeVisible();
+  await piece.first().getByRole("button").first().click();
+  await page.getByRole("dialog").getByRole("button", { name: "Let the plan decide" }).click();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+});
+
+test("somebody is away, and the week follows", async ({ page }) => {
+  await page.goto("/week/people");
+  const form = page.getByRole("form", { name: "Days away" });
+  await form.getByLabel("Who").selectOption({ label: "Wren Okafor" });
+  await form.getByLabel("From").fill(inDays(0));
+  await form.getByLabel("To, the day included").fill(inDays(-2));
+  await form.getByRole("button", { name: "Note" }).click();
+  await expect(form.getByText("The last day lies before the first.")).toBeVisible();
+  await form.getByLabel("To, the day included").fill(inDays(6));
+  await form.getByLabel("Why").fill("ill");
+  await form.getByRole("button", { name: "Note" }).click();
+  const away = page.getByRole("listitem").filter({ hasText: "Wren Okafor" }).filter({ hasText: "ill" });
+  await expect(away).toBeVisible();
+  await page.goto("/week?view=day");
+  await expect(page.getByRole("region", { name: "Wren Okafor" })).toHaveCount(0);
+  await page.goto("/week/people");
+  await away.getByRole("button", { name: "Strike out" }).click();
+  await expect(away).toHaveCount(0);
+  // Hours that nobody can mean are said beside their day.
+  const week = page.getByRole("form", { name: "The week of Tomasz Bielak" });
+  await week.getByLabel("Monday").fill("nine to five");
+  await expect(week.getByText(/Hours are like 9:00–17:00/)).toBeVisible();
+});
+
+test("from the telephone to the bench: an enquiry becomes a job", async ({ page }) => {
+  await page.goto("/desk");
+  const form = page.getByRole("form", { name: "New enquiry" });
+  await form.getByRole("button", { name: "Note the enquiry" }).click();
+  await expect(form.getByText("Who is calling?")).toBeVisible();
+  await form.getByLabel("Who is calling").fill("Bram de Vos");
+  await form.getByLabel("Telephone or address").fill("0417 / 22 33-44");
+  await form.getByLabel("Which set").fill("Halvane 537");
+  await form.getByLabel("What it does, in their words").fill("hums and fades after ten minutes");
+  await expect(form.getByRole("status")).not.toContainText("Looking");
+  await form.getByLabel("What was said").fill("a look first");
+  await form.getByRole("button", { name: "Note the enquiry" }).click();
+  await expect(form.getByText("Noted.")).toBeVisible();
+  // Found by the number, however it is written.
+  await page
+    .getByRole("search")
+    .getByLabel(/Find by number/)
+    .fill("0417223344");
+  await page.getByRole("search").getByRole("button", { name: "Find" }).click();
+  const row = page.getByRole("listitem").filter({ hasText: "Bram de Vos" });
+  await row.getByRole("link", { name: "It is here: make the job" }).click();
+  await expect(page.getByLabel("Owner", { exact: true })).toHaveValue("Bram de Vos");
+  await expect(page.getByLabel("Complaint, in the owner's words")).toHaveValue(/hums and fades/);
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await expect(page).toHaveURL(/\/bench\/\d+/);
+  const job = jobOf(page);
+  await page.goto("/desk?q=0417223344");
+  await expect(page.getByRole("listitem").filter({ hasText: "Bram de Vos" })).toContainText(`job ${job}`);
+});
+
+test("one of two people takes a set; the other is told", async ({ page, browser, baseURL }) => {
+  await takeIn(page, "Halvane 537", "for two people");
+  const job = jobOf(page);
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(`${baseURL ?? ""}/api/demo?as=technician&to=/week?view=sets`);
+  const open = async (on: typeof page) => {
+    await on.getByRole("button", { name: new RegExp(`^${job} Make safe`) }).click();
+    return on.getByRole("dialog", { name: `Job ${job}` });
+  };
+  await page.goto("/week?view=sets");
+  const [mine, theirs] = [await open(page), await open(other)];
+  await mine.getByRole("button", { name: "Take it on my bench" }).click();
+  await expect(mine).toHaveCount(0);
+  await theirs.getByRole("button", { name: "Take it on my bench" }).click();
+  await expect(theirs.getByRole("alert")).toContainText("has taken it meanwhile");
+  await page.goto("/");
+  await page.getByLabel("Sets of").selectOption({ label: "Wren Okafor" });
+  await expect(
+    page
+      .getByRole("listitem")
+      .filter({ hasText: String(job) })
+      .first(),
+  ).toContainText("with Wren Okafor");
+  await other.context().close();
+});
+
+test("the week, the desk and money keep the rules of access", async ({ page }) => {
+  await page.goto("/week");
+  await expect(page.getByRole("tab", { name: "By person" })).toBeVisible();
+  await expectAccess(page, "/week");
+  for (const view of ["sets", "day"]) {
+    await page.goto(`/week?view=${view}`);
+    await expect(page.getByRole("tab", { name: "By person" })).toBeVisible();
+    await expectAccess(page, view);
+  }
+  await lookAt(page, ["/week/people", "/desk", "/desk/money"]);
+});
+
+test("an estimate before work, and what it came to beside it", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for an estimate");
+  await step(page, "Take in").click();
+  await plate(page).getByRole("tab", { name: "Estimate" }).click();
+  const form = plate(page).getByRole("form", { name: "Estimate before work" });
+  await expect(form.getByLabel("Time for Find")).toHaveCount(0);
+  await form.getByLabel("Time for Make safe").fill("soon");
+  await expect(form.getByText("A time is like 45 min or 1 h 20 min.")).toBeVisible();
+  await form.getByLabel("Time for Make safe").fill("30 min");
+  await form.getByLabel("Deposit").fill("50");
+  await form.getByRole("button", { name: "Tell the owner this estimate" }).click();
+  await expect(tape(page).getByText(/of labour, parts .*deposit 50 EUR/)).toBeVisible();
+  await write(page, "labour make safe 20 min", "Make safe: 20 min");
+  const beside = plate(page).getByRole("region", { name: "Estimate and work" });
+  await expect(beside.getByRole("row", { name: /^Make safe/ })).toContainText(/30 min.*20 min/);
+});
