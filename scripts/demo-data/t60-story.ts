@@ -9,7 +9,7 @@ export const T60_STORY: Story = {
       job: 1102,
       days: [
         {
-          daysAgo: 212,
+          daysAgo: 40,
           lines: [
             [
               "09:30",
@@ -27,6 +27,9 @@ export const T60_STORY: Story = {
             ["13:06", "tomasz", "test output at 80 m 58 W min 50 on dummy load, carrier"],
             ["13:10", "tomasz", "test output at 10 m 38 W min 35 on dummy load, carrier"],
             ["13:20", "tomasz", "gone no output on 10 m"],
+            ["14:00", "tomasz", "labour find 1 h 10 min"],
+            ["14:01", "tomasz", "labour fix 45 min: bias resistor of the PA"],
+            ["14:02", "tomasz", "labour prove 30 min"],
             ["14:30", "tomasz", "pass prove: only the PA was worked on, its rail and its output stand for it"],
             ...lastLook("14:40", "tomasz", "T 3.15 A", "above 50 MΩ at 500 V", "interlock ok"),
             [

@@ -1,12 +1,16 @@
 import { v7 } from "uuid";
 import { openPoints } from "@/core/history";
+import { billingSchema } from "@/core/invoice";
 import { settle } from "@/core/kinds";
 import { daysLater, USUAL_WEEK, waitKey } from "@/core/plan";
 import type { Db } from "@/db/client";
 import { append, entriesOfSet } from "@/db/entries";
 import { saveEnquiry } from "@/db/enquiries";
+import { invoicesOf, writeInvoice, writePayment } from "@/db/invoices";
 import { addAway, pinTask, saveWorker, takeSet } from "@/db/plan";
 import { visitByJob } from "@/db/sets";
+import { saveBilling, shopBilling } from "@/db/shop";
+import { composeInvoice } from "@/server/invoice-maker";
 import { CUSTOMERS, type Who } from "./story-lines";
 
 /** Days from today on: what was promised to whom, and told how. */
@@ -27,6 +31,35 @@ const ON_BENCH: [job: number, who: Who][] = [
   [1187, "wren"],
   [1192, "tomasz"],
 ];
+
+/** What the shop's invoices say of it: nobody's address, nobody's account. */
+const BILLING = billingSchema.parse({
+  street: "Old Slip 3",
+  postcode: "4410",
+  city: "Eastholm",
+  country: "NL",
+  vatId: "NL000000000B00",
+  iban: "NL00 EAST 0000 0000 00",
+  storageMinor: 500,
+});
+
+/** The invoice of a job that went out last month, and its payment. */
+async function fillMoney(db: Db, by: string, today: Date): Promise<void> {
+  const { version } = await shopBilling(db);
+  await saveBilling(db, BILLING, version);
+  const visit = await visitByJob(db, 1102);
+  if (!visit) throw new Error("no such job: 1102");
+  const day = today.toISOString().slice(0, 10);
+  const row = { id: v7(), kind: "invoice" as const, ofId: null, visitId: visit.id, by };
+  await writeInvoice(db, row, (number, tx) =>
+    composeInvoice(tx, visit.id, number, { today: daysLater(day, -39), free: true }),
+  );
+  const [written] = await invoicesOf(db, [visit.id]);
+  if (!written) throw new Error("the invoice was not written");
+  const { totalMinor: minor, currency } = written.doc;
+  const paid = { id: v7(), visitId: visit.id, minor, currency, paidOn: daysLater(day, -27), how: "transfer", by };
+  await writePayment(db, paid);
+}
 
 /** What the shop's week is made of: promises, parcels, who has what, who is away, and who has asked. */
 export async function fillWeek(
@@ -95,4 +128,5 @@ export async function fillWeek(
     },
   ];
   for (const one of asked) await saveEnquiry(db, { id: v7(), ...one, price: null }, people.ines, 0);
+  await fillMoney(db, people.ines, today);
 }

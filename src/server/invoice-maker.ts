@@ -11,7 +11,10 @@ import { setFile, visitById } from "@/db/sets";
 import { shopBilling, shopOf, shopTerms } from "@/db/shop";
 
 /** Why an invoice cannot be written, in a sentence. */
-export class NotYet extends Error {}
+export class NotYet extends Error {
+  /** it can be written so after all, where somebody says that these parts cost nothing */
+  unpriced = false;
+}
 
 const notYet = (sentence: string): never => {
   throw new NotYet(sentence);
@@ -27,9 +30,15 @@ export const leftOfInvoice = (of: InvoiceRow, all: readonly InvoiceRow[]): numbe
 /**
  * Puts the invoice of a visit together, from its log.
  * @param today the day that stands on it
+ * @param free parts without a price cost nothing: somebody has said so
  * @throws NotYet with the reason, where something is missing
  */
-export async function composeInvoice(tx: Tx, visitId: string, number: number, today: string): Promise<Invoice> {
+export async function composeInvoice(
+  tx: Tx,
+  visitId: string,
+  number: number,
+  { today, free }: { today: string; free: boolean },
+): Promise<Invoice> {
   const visit = await visitById(tx, visitId);
   const file = visit ? await setFile(tx, visit.setId) : undefined;
   if (!visit || !file) return notYet("That visit is not in the books any more: reload the page.");
@@ -48,10 +57,12 @@ export async function composeInvoice(tx: Tx, visitId: string, number: number, to
       `Invoice ${stands.number} stands for job ${visit.job}: write a credit note to it before another one.`,
     );
   const price = priceOf(settled, visitId, terms, shop.currency);
-  if (price.unpriced.length > 0)
-    return notYet(
-      `No price for ${price.unpriced.map(({ designator, text }) => designator || text).join(", ")}: correct those entries, or the parts go out for nothing.`,
-    );
+  if (price.unpriced.length > 0 && !free) {
+    const parts = price.unpriced.map(({ designator, text }) => designator || text).join(", ");
+    const reason = new NotYet(`These parts have no price in ${shop.currency}: ${parts}. Shall they cost nothing?`);
+    reason.unpriced = true;
+    throw reason;
+  }
   const rate = rateOn(billing.rates, gone.slice(0, 10), terms.tax);
   const word = ofKind(settled, "warranty").findLast(({ entry }) => entry.visitId === visitId)?.content.payload;
   const warranty = word?.counts === true;

@@ -3,7 +3,7 @@ import type { XMLBuilder } from "xmlbuilder2/lib/interfaces";
 import { ublOf, type Invoice, type Piece } from "@/core/invoice";
 
 /** Letters that no XML can hold (XML 1.0, section 2.2). */
- 
+
 const UNHOLDABLE = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
 
 function put(into: XMLBuilder, { name, attributes = {}, text, pieces = [] }: Piece): void {

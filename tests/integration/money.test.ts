@@ -31,7 +31,7 @@ async function write(visitId: string, kind: string, payload: object, at = new Da
 
 const invoiceFor = (visitId: string, id = v7()) =>
   writeInvoice(db(), { id, kind: "invoice", ofId: null, visitId, by: opened.shop.wren }, (number, tx) =>
-    composeInvoice(tx, visitId, number, TODAY),
+    composeInvoice(tx, visitId, number, { today: TODAY, free: false }),
   );
 const creditFor = async (number: number, totalMinor?: number) => {
   const of = await invoiceByNumber(db(), number);

@@ -26,7 +26,6 @@ export default async function WeekPage({ searchParams }: { searchParams: Promise
         facts={facts}
         me={{
           id: person.id,
-          name: person.name,
           mayPlan: may(person.access, "plan"),
           mayPromise: may(person.access, "write"),
           mayTake: may(person.access, "bench"),

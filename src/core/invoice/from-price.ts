@@ -3,11 +3,12 @@ import { STEP_NAMES } from "../model";
 import { lineOf, type InvoiceLine, type TaxCategory } from "./invoice";
 
 /**
- * The lines of an invoice, from what a visit came to: labour by step in minutes at the price of an hour, each part.
+ * The lines of an invoice, from what a visit came to: labour by step in minutes at the price of an hour, each part. One
+ * without a price stands there and costs nothing.
  * @param warranty nothing is charged; what it cost is kept with the line
  */
 export function linesFrom(
-  { labour, parts }: Pick<Price, "labour" | "parts">,
+  { labour, parts, unpriced }: Pick<Price, "labour" | "parts" | "unpriced">,
   {
     hourMinor,
     category,
@@ -24,7 +25,7 @@ export function linesFrom(
     ...labour.map(({ step, minutes }) =>
       charged({ name: `Labour, ${STEP_NAMES[step]}`, quantity: minutes, unit: "MIN", priceMinor: hourMinor, per: 60 }),
     ),
-    ...parts.map(({ designator, text, price }) =>
+    ...[...parts, ...unpriced.map((part) => ({ ...part, price: undefined }))].map(({ designator, text, price }) =>
       charged({
         name: [designator, text].filter(Boolean).join(" "),
         quantity: 1,

@@ -136,12 +136,14 @@ describe("an invoice", () => {
       {
         labour: [{ step: "find", minutes: 100 }],
         parts: [{ designator: "C14", text: "100 nF", price: { minor: 120, currency: "EUR" } }],
+        unpriced: [{ designator: "R19", text: "20k 10W" }],
       },
       { hourMinor: 4500, category: "S", rate: 0.21, warranty: true },
     );
     expect(lines.map(({ netMinor, costMinor }) => [netMinor, costMinor])).toEqual([
       [0, 7500],
       [0, 120],
+      [0, 0],
     ]);
     expect(breaches(invoice(lines))).toEqual([]);
   });

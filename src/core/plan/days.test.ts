@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { dayOf, daysBetween, daysLater, weekday, windowsOf } from "./days";
+import { dayOf, daysBetween, daysLater, weekday, windowsOf, workdaysLater } from "./days";
 import { USUAL_WEEK } from "./rules";
 
 describe("days of a plan", () => {
@@ -9,6 +9,12 @@ describe("days of a plan", () => {
     expect(daysBetween("2026-03-28", "2026-03-30")).toBe(2);
     expect(weekday("2026-11-27")).toBe(4);
     expect(weekday("2026-11-30")).toBe(0);
+  });
+
+  it("counts working days over a weekend", () => {
+    expect(workdaysLater("2026-11-27", 2)).toBe("2026-12-01");
+    expect(workdaysLater("2026-11-28", 1)).toBe("2026-11-30");
+    expect(workdaysLater("2026-11-30", 0)).toBe("2026-11-30");
   });
 
   it("goes there and back", () => {

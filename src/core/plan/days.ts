@@ -15,6 +15,16 @@ export const daysBetween = (from: string, to: string): number =>
 /** The weekday of a day, Monday 0. */
 export const weekday = (day: string): number => (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
 
+/** A day so many working days later: nobody delivers at the weekend. @example Friday and 2: Tuesday */
+export function workdaysLater(day: string, days: number): string {
+  let [at, left] = [day, days];
+  while (left > 0) {
+    at = daysLater(at, 1);
+    if (weekday(at) < 5) left -= 1;
+  }
+  return at;
+}
+
 /** Minutes since midnight of a time like 09:30. */
 export const minuteOf = (time: string): number => {
   const [hours = 0, minutes = 0] = time.split(":").map(Number);

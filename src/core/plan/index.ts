@@ -16,7 +16,16 @@ export {
   type Standing,
 } from "./outlook";
 export { LEAST_CASES, roughPrice, type Basis, type PastJob, type Range, type RoughPrice } from "./past";
-export { minutesWithin, problemOf, stepKey, waitKey, type DayPin, type PlanInput, type PlannedSet } from "./problem";
+export {
+  minutesWithin,
+  problemOf,
+  stepKey,
+  stretchesOf,
+  waitKey,
+  type DayPin,
+  type PlanInput,
+  type PlannedSet,
+} from "./problem";
 export { rescues, type Measure, type Rescue } from "./rescue";
 export {
   hoursSchema,

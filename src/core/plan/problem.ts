@@ -1,6 +1,6 @@
 import type { Step } from "../model";
 import { clockOf, joined } from "./clock";
-import { daysBetween, minuteOf, windowsOf, type Away } from "./days";
+import { daysBetween, daysLater, minuteOf, windowsOf, type Away } from "./days";
 import type { Times } from "./durations";
 import type { Left, WaitLeft } from "./left";
 import type { PlanRules, WorkerRules } from "./rules";
@@ -217,6 +217,37 @@ export function problemOf(input: PlanInput): Problem {
         ...(day ? { day: Math.max(0, daysBetween(today, day)) } : {}),
       })),
   };
+}
+
+type Moment = { day: string; minute: number };
+
+/** The stretches of a piece of work, day by day: nights and days off lie between them. Glue and parcels know none. */
+export function stretchesOf(
+  input: Pick<PlanInput, "people" | "away" | "rules">,
+  one: { by: Task["by"]; person?: string; from: Moment; to: Moment },
+): { from: Moment; to: Moment }[] {
+  if (one.by === "calendar") return [{ from: one.from, to: one.to }];
+  const days = daysBetween(one.from.day, one.to.day) + 1;
+  const who = one.by === "person" ? input.people.filter(({ id }) => id === one.person) : input.people;
+  const share = one.by === "person" ? input.rules.workShare : 1;
+  const windows = joined(
+    who.flatMap(({ id, week }) =>
+      windowsOf(
+        week,
+        one.from.day,
+        days,
+        input.away.filter(({ person }) => person === undefined || person === id),
+        share,
+      ),
+    ),
+  );
+  const [begin, end] = [one.from.minute, (days - 1) * DAY + one.to.minute];
+  return windows.flatMap(({ from, to }) => {
+    const [first, last] = [Math.max(from, begin), Math.min(to, end)];
+    if (last <= first) return [];
+    const day = daysLater(one.from.day, Math.floor(first / DAY));
+    return [{ from: { day, minute: first % DAY }, to: { day, minute: last - Math.floor(first / DAY) * DAY } }];
+  });
 }
 
 /**

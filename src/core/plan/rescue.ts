@@ -1,5 +1,5 @@
 import type { Arrangement } from "./arrange";
-import { daysLater, weekday } from "./days";
+import { daysLater, weekday, workdaysLater } from "./days";
 import { LOOK_RUNS, outlookOf, planFor, type Outlook } from "./outlook";
 import { problemOf, waitKey, type DayPin, type PlanInput } from "./problem";
 
@@ -23,7 +23,7 @@ export type Rescue = {
 
 const LOOK_TRIES = 250;
 
-/** A faster parcel is here the day after tomorrow. Shop rule. @example ordered on Monday, here on Wednesday */
+/** A faster parcel is here on the second working day. Shop rule. @example ordered on Friday, here on Tuesday */
 export const FAST_PARCEL = 2;
 
 const taskKeys = (input: PlanInput, visit: string): string[] =>
@@ -64,7 +64,7 @@ function measuresFor(input: PlanInput, outlook: Outlook, visit: string): Measure
   if (!set) return [];
   const doing = new Set(outlook.placed.flatMap((one) => (one.visit === visit && one.person ? [one.person] : [])));
   const others = input.people.filter(({ id, skills }) => !doing.has(id) && skills.includes("bench"));
-  const fast = daysLater(input.today, FAST_PARCEL);
+  const fast = workdaysLater(input.today, FAST_PARCEL);
   const parcels = set.left.waits
     .filter((wait) => wait.for === "parts" && wait.job === undefined)
     .map((wait): Measure => ({ kind: "parcel", wait: waitKey(wait), day: fast }));

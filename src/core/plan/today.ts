@@ -79,10 +79,45 @@ function reasonsFor(
   return reasons;
 }
 
-/** The next things for somebody, in the order of the plan, each with its reasons. */
+/** What speaks for a thing more than for another: a promise, then what lets others go on, then what stands open here. */
+const WEIGHT: Record<Reason["kind"], number> = {
+  danger: 0,
+  promised: 1,
+  pinned: 1,
+  frees: 2,
+  soak: 2,
+  other: 2,
+  open: 3,
+  "same-tools": 3,
+  here: 4,
+};
+const weightOf = (reasons: readonly Reason[]): number => Math.min(...reasons.map(({ kind }) => WEIGHT[kind]));
+
+/** Could this be begun now? Nothing of its set lies before it. */
+const ready = (run: readonly Placed[], { placed }: Outlook): boolean =>
+  !placed.some(
+    (one) =>
+      one.visit === run[0]?.visit &&
+      (one.from.day < (run[0]?.from.day ?? "") ||
+        (one.from.day === run[0]?.from.day && one.from.minute < run[0].from.minute)),
+  );
+
+/** Runs of the first day on which there are any: those that can be begun now by what speaks for them, the rest as planned. */
+function inOrder(runs: readonly Placed[][], reasons: ReadonlyMap<Placed[], Reason[]>, outlook: Outlook): Placed[][] {
+  const day = runs[0]?.[0]?.from.day;
+  const now = runs.filter((run) => run[0]?.from.day === day && ready(run, outlook));
+  const first = [...now].sort((a, b) => weightOf(reasons.get(a) ?? []) - weightOf(reasons.get(b) ?? []));
+  return [...first, ...runs.filter((run) => !now.includes(run))];
+}
+
+/** The next things for somebody, each with its reasons: what was promised first, then what others wait for. */
 export function nextFor(input: PlanInput, outlook: Outlook, person: string, most = 3): Next[] {
-  const runs = runsOf(outlook.placed, person);
-  return runs.slice(0, most).flatMap((run, index): Next[] => {
+  const planned = runsOf(outlook.placed, person);
+  const reasons = new Map(
+    planned.map((run, index) => [run, reasonsFor(run, planned[index - 1], person, input, outlook)]),
+  );
+  const runs = inOrder(planned, reasons, outlook);
+  return runs.slice(0, most).flatMap((run): Next[] => {
     const [first] = run;
     if (!first) return [];
     return [
@@ -91,7 +126,7 @@ export function nextFor(input: PlanInput, outlook: Outlook, person: string, most
         steps: run,
         minutes: run.reduce((sum, { minutes }) => sum + minutes, 0),
         from: first.from,
-        reasons: reasonsFor(run, runs[index - 1], person, input, outlook),
+        reasons: reasons.get(run) ?? [],
       },
     ];
   });

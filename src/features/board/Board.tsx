@@ -186,7 +186,7 @@ export function Board({ cards: all, facts, now, me }: BoardProps) {
   return (
     <div className="flex flex-col gap-3">
       {me.works ? <NextUp outlook={outlook} input={input} person={me} failed={failed} /> : null}
-      <label className="no-print flex items-center gap-2 self-start">
+      <label className="no-print flex items-center gap-2 self-end md:-mb-12">
         Sets of
         <select className="select h-11 w-52" value={who} onChange={(event) => setWho(event.target.value)}>
           <option value={ALL}>everybody</option>

@@ -21,6 +21,8 @@ type Typed = {
   remark: string;
 };
 
+const NO_TIME = "A time is like 45 min or 1 h 20 min.";
+
 /** What is left to do, asked for once. */
 function useFacts(visitId: string) {
   const [facts, setFacts] = useState<ForecastFacts>();
@@ -102,7 +104,7 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
     check: (typed): Problems => {
       const wrong: Problems = {};
       for (const [step, text] of Object.entries(typed.times))
-        if (text.trim() && readMinutes(text) === undefined) wrong[step] = "A time is like 45 min or 1 h 20 min.";
+        if (text.trim() && readMinutes(text) === undefined) wrong[step] = NO_TIME;
       for (const key of ["parts", "travel", "reserve", "deposit"] as const)
         if (Number.isNaN(sum(typed[key]))) wrong[key] = `A sum is like 20 or 20.50 ${currency}.`;
       if (!wrong.deposit && sum(typed.deposit) > costOf(typed).upToMinor)
@@ -133,7 +135,11 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
                 label={`Time for ${STEP_NAMES[step]}`}
                 inputClass="w-36 text-right font-mono"
                 value={typed.times[step] ?? ""}
-                error={form.problem(step)}
+                error={
+                  (typed.times[step] ?? "").trim() && readMinutes(typed.times[step] ?? "") === undefined
+                    ? NO_TIME
+                    : undefined
+                }
                 onChange={(value) => form.change({ times: { ...typed.times, [step]: value } })}
               />
             </div>
@@ -203,7 +209,7 @@ function Beside() {
       </h3>
       <table className="table max-w-xl">
         <thead>
-          <tr>
+          <tr className="text-base text-base-content">
             <th scope="col">Step</th>
             <th scope="col" className="text-right">
               Estimated
@@ -220,7 +226,7 @@ function Beside() {
                 {STEP_NAMES[step]}
               </th>
               <td className="py-1 text-right font-mono">
-                {printMinutes(steps.find((one) => one.step === step)?.minutes ?? 0)}
+                {steps.length === 0 ? "" : printMinutes(steps.find((one) => one.step === step)?.minutes ?? 0)}
               </td>
               <td className="py-1 text-right font-mono">{printMinutes(done.get(step) ?? 0)}</td>
             </tr>

@@ -26,7 +26,7 @@ export function InvoicePaper({ doc, taxName }: { doc: Invoice; taxName: string }
       </p>
       <table className="table">
         <thead>
-          <tr>
+          <tr className="text-base text-base-content">
             <th scope="col">What</th>
             <th scope="col" className="text-right">
               How much

@@ -14,14 +14,15 @@ const day = z.iso.date("A day is like 2026-12-04.");
 const LONGEST = 200;
 
 /** What is missing is said, and no number is used up. */
-async function orSaid(write: () => Promise<number>): Promise<number> {
+async function orSaid(write: () => Promise<number>): Promise<Written> {
   try {
-    return await write();
+    return { ok: true, number: await write() };
   } catch (error) {
-    if (error instanceof NotYet) refuse(error.message);
+    if (error instanceof NotYet) return { ok: false, message: error.message, unpriced: error.unpriced };
     throw error;
   }
 }
+type Written = { ok: true; number: number } | { ok: false; message: string; unpriced: boolean };
 
 /** What the shop's invoices say of it. */
 export async function changeBilling(billing: unknown, seen: unknown) {
@@ -33,17 +34,14 @@ export async function changeBilling(billing: unknown, seen: unknown) {
 }
 
 /** Writes the invoice of a job, out of its log. */
-export async function makeInvoice(invoice: unknown, visit: unknown, today: unknown) {
+export async function makeInvoice(invoice: unknown, visit: unknown, today: unknown, free: unknown) {
   return action(
     "write invoice",
     async () => {
       const visitId = id.parse(visit);
-      const issued = day.parse(today);
+      const how = { today: day.parse(today), free: z.boolean().parse(free) };
       const row = { id: id.parse(invoice), kind: "invoice" as const, ofId: null, visitId, by: personId() };
-      const number = await orSaid(() =>
-        writeInvoice(database(), row, (next, tx) => composeInvoice(tx, visitId, next, issued)),
-      );
-      return { ok: true as const, number };
+      return orSaid(() => writeInvoice(database(), row, (next, tx) => composeInvoice(tx, visitId, next, how)));
     },
     { shownOn: "/" },
   );
@@ -67,10 +65,9 @@ export async function makeCredit(typed: unknown) {
       const of = await invoiceByNumber(database(), which);
       if (!of) return refuse("There is no such invoice.");
       const row = { id: own, kind: "credit" as const, ofId: of.id, visitId: of.visitId, by: personId() };
-      const number = await orSaid(() =>
+      return orSaid(() =>
         writeInvoice(database(), row, (next, tx) => composeCredit(tx, of, next, { today, totalMinor, why })),
       );
-      return { ok: true as const, number };
     },
     { shownOn: "/" },
   );

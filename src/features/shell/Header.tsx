@@ -32,8 +32,8 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
   const other = theme === "paper" ? "cellar" : "paper";
   return (
     <header className="no-print flex h-12 shrink-0 items-center gap-1 border-b border-base-300 bg-base-200 px-3">
-      <Link href="/" className="mr-3 flex items-center gap-2 text-lg font-bold">
-        <Emblem /> Jumelle
+      <Link href="/" className="mr-1 flex min-h-10 items-center gap-2 text-lg font-bold lg:mr-3">
+        <Emblem /> <span className="sr-only lg:not-sr-only">Jumelle</span>
       </Link>
       <nav aria-label="Places" className="flex">
         {PLACES.map(({ href, name }) => (
@@ -41,7 +41,7 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
             key={href}
             href={href}
             aria-current={path === href ? "page" : undefined}
-            className="flex min-h-10 items-center rounded-field px-2 whitespace-nowrap hover:bg-base-300 lg:px-3 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
+            className="flex min-h-10 items-center rounded-field px-1.5 whitespace-nowrap hover:bg-base-300 lg:px-3 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
           >
             {name}
           </Link>
@@ -51,7 +51,7 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
         <label>
           <span className="sr-only">Who is at the bench</span>
           <select
-            className="select h-10 w-32 lg:w-44"
+            className="select h-10 w-34 lg:w-44"
             value={personId}
             onChange={(event) => onPerson(event.target.value)}
           >

@@ -30,7 +30,7 @@ function NewAway({ people }: Pick<AwayProps, "people">) {
     <Form form={form} label="Days away" className="flex flex-wrap items-end gap-3">
       <SelectField
         label="Who"
-        inputClass="w-52"
+        inputClass="w-72"
         options={[["", "everybody: the shop is closed"], ...people.map(({ id, name }) => [id, name] as const)]}
         {...form.field("person")}
       />

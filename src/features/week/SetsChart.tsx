@@ -2,24 +2,53 @@
 
 import { scaleLinear } from "d3";
 import { STEP_NAMES } from "@/core/model";
-import { daysBetween, daysLater, weekday, type Outlook, type Placed, type PlanInput } from "@/core/plan";
+import { daysBetween, daysLater, stretchesOf, weekday, type Outlook, type Placed, type PlanInput } from "@/core/plan";
 import { Chart, type Paper } from "@/ui/chart";
 import { dayWords, STANDING_WORDS } from "@/ui/plan/words";
 
-const ROW = 30;
+const ROW = 40;
 const WEEKS = 3;
-
-/** The first day of a week. */
-const monday = (day: string): string => daysLater(day, -weekday(day));
 
 /** Where a moment lies, in days from the first one. */
 const dayAt = (first: string, { day, minute }: Placed["from"]): number => daysBetween(first, day) + minute / 1440;
 
-type ChartProps = { outlook: Outlook; input: PlanInput; onOpen: (task: string) => void };
+/** Work is a full bar, a soak a dashed one, waiting a dotted line: told apart without colour. */
+function Span({ by, left, width, top }: { by: Placed["by"]; left: number; width: number; top: number }) {
+  return (
+    <>
+      <rect x={left} y={top + 3} width={width} height={ROW - 6} className="fill-transparent" />
+      {by === "person" ? (
+        <rect x={left} y={top + 7} width={width} height={ROW - 14} rx={1} className="fill-primary" />
+      ) : by === "shop" ? (
+        <rect
+          x={left}
+          y={top + 8}
+          width={width}
+          height={ROW - 16}
+          rx={1}
+          className="fill-base-100 stroke-primary"
+          strokeDasharray="3 2"
+        />
+      ) : (
+        <line
+          x1={left}
+          x2={left + width}
+          y1={top + ROW / 2}
+          y2={top + ROW / 2}
+          className="stroke-warning"
+          strokeWidth={2}
+          strokeDasharray="2 4"
+        />
+      )}
+    </>
+  );
+}
+
+type ChartProps = { outlook: Outlook; input: PlanInput; onOpen: (visit: string) => void };
 
 /** Three weeks, set by set: work, soaks and waits, the day that was promised, and the days that half and nine of ten runs keep. */
 export function SetsChart({ outlook, input, onOpen }: ChartProps) {
-  const first = monday(input.today);
+  const first = input.today;
   const span = WEEKS * 7;
   const rows = input.sets
     .map((set) => ({ set, sure: outlook.sets.find(({ visit }) => visit === set.visit) }))
@@ -49,7 +78,7 @@ export function SetsChart({ outlook, input, onOpen }: ChartProps) {
             y2={paper.top + rows.length * ROW}
             className="stroke-base-300"
           />
-          {weekday(day) === 0 ? (
+          {weekday(day) === 0 || index === 0 ? (
             <text x={x(index) + 3} y={16} className="fill-base-content text-[14px] font-bold">
               {dayWords(day)}
             </text>
@@ -64,63 +93,45 @@ export function SetsChart({ outlook, input, onOpen }: ChartProps) {
         const mine = outlook.placed.filter((one) => one.visit === set.visit);
         const late = sure?.standing === "danger" || sure?.standing === "broken";
         return (
-          <g key={set.visit}>
+          <g
+            key={set.visit}
+            role="button"
+            tabIndex={0}
+            aria-label={`${set.job} ${set.name}${sure?.promise ? `, done by ${dayWords(sure.promise)} in nine of ten cases` : ""}`}
+            className="group cursor-pointer"
+            onClick={() => onOpen(set.visit)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter" || event.key === " ") {
+                event.preventDefault();
+                onOpen(set.visit);
+              }
+            }}
+          >
+            <rect
+              x={0}
+              y={y}
+              width={paper.width}
+              height={ROW}
+              className="fill-transparent group-hover:fill-base-300/40"
+            />
             <line x1={0} x2={paper.width - paper.right} y1={y + ROW} y2={y + ROW} className="stroke-base-300" />
-            <text x={4} y={y + 20} className="fill-base-content font-mono text-[14px] font-bold">
+            <text x={4} y={y + 25} className="fill-base-content font-mono text-[14px] font-bold">
               {set.job}
             </text>
-            <text x={52} y={y + 20} className="fill-base-content text-[14px]">
+            <text x={52} y={y + 25} className="fill-base-content text-[14px]">
               {set.name.length > 17 ? `${set.name.slice(0, 16)}…` : set.name}
             </text>
-            {mine.map((one) => {
-              const from = inside(dayAt(first, one.from));
-              const to = inside(dayAt(first, one.to));
-              if (to <= from) return null;
-              const width = Math.max(2.5, x(to) - x(from));
-              const name = `${set.job} ${STEP_NAMES[one.step]}${one.by === "person" ? "" : `: ${one.text}`}, ${dayWords(one.from.day)} to ${dayWords(one.to.day)}`;
-              return (
-                <g
-                  key={one.key}
-                  role="button"
-                  tabIndex={0}
-                  aria-label={name}
-                  className="cursor-pointer"
-                  onClick={() => onOpen(one.key)}
-                  onKeyDown={(event) => {
-                    if (event.key === "Enter" || event.key === " ") {
-                      event.preventDefault();
-                      onOpen(one.key);
-                    }
-                  }}
-                >
-                  <title>{name}</title>
-                  <rect x={x(from)} y={y + 3} width={width} height={ROW - 6} className="fill-transparent" />
-                  {one.by === "person" ? (
-                    <rect x={x(from)} y={y + 7} width={width} height={ROW - 14} rx={2} className="fill-primary" />
-                  ) : one.by === "shop" ? (
-                    <rect
-                      x={x(from)}
-                      y={y + 8}
-                      width={width}
-                      height={ROW - 16}
-                      rx={2}
-                      className="fill-base-100 stroke-primary"
-                      strokeDasharray="3 2"
-                    />
-                  ) : (
-                    <line
-                      x1={x(from)}
-                      x2={x(from) + width}
-                      y1={y + ROW / 2}
-                      y2={y + ROW / 2}
-                      className="stroke-warning"
-                      strokeWidth={2}
-                      strokeDasharray="2 4"
-                    />
-                  )}
-                </g>
-              );
-            })}
+            {mine.map((one) => (
+              <g key={one.key}>
+                <title>{`${STEP_NAMES[one.step]}${one.by === "person" ? "" : `: ${one.text}`}, ${dayWords(one.from.day)} to ${dayWords(one.to.day)}`}</title>
+                {stretchesOf(input, one)
+                  .map((part) => [inside(dayAt(first, part.from)), inside(dayAt(first, part.to))] as const)
+                  .filter(([from, to]) => to > from)
+                  .map(([from, to]) => (
+                    <Span key={from} by={one.by} left={x(from)} width={Math.max(3, x(to) - x(from))} top={y} />
+                  ))}
+              </g>
+            ))}
             {sure?.half && sure.promise ? (
               <line
                 x1={x(end(sure.half))}

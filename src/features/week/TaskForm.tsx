@@ -1,11 +1,11 @@
 "use client";
 
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 import { STEP_NAMES } from "@/core/model";
 import { waitKey, type Outlook, type PlanInput, type SetOutlook } from "@/core/plan";
 import { Form, FormEnd, SelectField, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { Link } from "@/ui/Link";
-import { dayWords, NO_DAY_WORDS, STANDING_WORDS, surely, workTime } from "@/ui/plan/words";
+import { dayWords, namesOf, NO_DAY_WORDS, STANDING_WORDS, surely, workTime } from "@/ui/plan/words";
 import { giveBack, pinWork, takeOnBench } from "./actions";
 import { ActButton } from "@/ui/ActButton";
 import { PromiseForm } from "./PromiseForm";
@@ -93,8 +93,44 @@ function PinForm({ task, visit, input, outlook, onDone }: Omit<TaskFormProps, "m
   );
 }
 
-/** A piece of work or a wait that was opened: where it lies and why, and what can be done about it. */
-export function TaskForm({ task, input, outlook, owners, me, onDone }: TaskFormProps) {
+/** The pieces of work and the waits of a set, in their order; one of them is looked at. */
+function Pieces({ visit, chosen, outlook, names, onChoose }: PiecesProps) {
+  const mine = outlook.placed
+    .filter((one) => one.visit === visit)
+    .sort((a, b) => a.from.day.localeCompare(b.from.day) || a.from.minute - b.from.minute);
+  return (
+    <ul className="flex flex-wrap gap-1.5" aria-label="What is left">
+      {mine.map((one) => (
+        <li key={one.key}>
+          <button
+            type="button"
+            aria-pressed={one.key === chosen}
+            className="min-h-10 rounded-field border border-base-300 px-2 text-left hover:bg-base-200 aria-pressed:border-primary aria-pressed:bg-base-200 aria-pressed:font-bold"
+            onClick={() => onChoose(one.key)}
+          >
+            {one.by === "calendar" ? `waits: ${one.text}` : one.by === "shop" ? one.text : STEP_NAMES[one.step]}
+            <span className="dim font-normal">
+              {" "}
+              {dayWords(one.from.day)}
+              {one.person ? `, ${names.person(one.person)}` : ""}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+type PiecesProps = {
+  visit: string;
+  chosen: string;
+  outlook: Outlook;
+  names: ReturnType<typeof namesOf>;
+  onChoose: (key: string) => void;
+};
+
+/** A set that was opened, by a piece of its work or as a whole: where it lies and why, and what can be done about it. */
+export function TaskForm({ task: opened, input, outlook, owners, me, onDone }: TaskFormProps) {
+  const [task, setTask] = useState(opened);
   const ref = useRef<HTMLDialogElement>(null);
   useEffect(() => ref.current?.showModal(), []);
   const set = input.sets.find(
@@ -120,6 +156,7 @@ export function TaskForm({ task, input, outlook, owners, me, onDone }: TaskFormP
             To its bench
           </Link>
         </div>
+        <Pieces visit={set.visit} chosen={task} outlook={outlook} names={namesOf(input.people)} onChoose={setTask} />
         {placed ? (
           <p>
             <strong>{wait ? `Waits before ${STEP_NAMES[placed.step]}` : STEP_NAMES[placed.step]}</strong>
@@ -138,7 +175,7 @@ export function TaskForm({ task, input, outlook, owners, me, onDone }: TaskFormP
         ) : null}
         <DaysOf sure={sure} />
         {me.mayPlan && placed ? (
-          <PinForm task={task} visit={set.visit} input={input} outlook={outlook} onDone={onDone} />
+          <PinForm key={task} task={task} visit={set.visit} input={input} outlook={outlook} onDone={onDone} />
         ) : null}
         {me.mayPromise ? (
           <PromiseForm

@@ -6,11 +6,11 @@ import { daysLater, weekday } from "@/core/plan";
 import type { PlanFacts } from "@/db/plan";
 import { Empty } from "@/ui/Empty";
 import { Link } from "@/ui/Link";
-import { NextUp } from "@/ui/plan/NextUp";
 import { useFresh } from "@/ui/plan/useFresh";
 import { useOutlook } from "@/ui/plan/useOutlook";
 import { dayWords, NO_DAY_WORDS } from "@/ui/plan/words";
 import { Tabs } from "@/ui/Tabs";
+import { useWide } from "@/ui/useWide";
 import { pinWork } from "./actions";
 import { Dangers } from "./Danger";
 import { DayView } from "./DayView";
@@ -18,16 +18,18 @@ import { PeopleGrid } from "./PeopleGrid";
 import { SetsChart } from "./SetsChart";
 import { TaskForm } from "./TaskForm";
 
-type Me = { id: string; name: string; mayPlan: boolean; mayPromise: boolean; mayTake: boolean };
+type Me = { id: string; mayPlan: boolean; mayPromise: boolean; mayTake: boolean };
 type WeekProps = { facts: PlanFacts; me: Me; view: "people" | "sets" | "day" };
 
-/** Weeks that can be looked at: so far the plan is drawn. */
-const WEEKS = 3;
+/** So many days from today on are drawn. */
+const DAYS = 21;
+/** Days beside each other on a wide page, and on a tablet. */
+const BESIDE = { wide: 5, narrow: 3 };
 
-/** Days on which somebody is here, and all on which work lies: a week without its empty weekend. */
-function shownDays(first: string, busy: ReadonlySet<string>, weekend: boolean): string[] {
-  return Array.from({ length: 7 }, (_, index) => daysLater(first, index)).filter(
-    (day) => weekday(day) < 5 || weekend || busy.has(day),
+/** Days from today on, without weekends on which nobody is ever here. */
+function shownDays(today: string, weekend: boolean): string[] {
+  return Array.from({ length: DAYS }, (_, index) => daysLater(today, index)).filter(
+    (day) => weekday(day) < 5 || weekend,
   );
 }
 
@@ -35,7 +37,8 @@ function shownDays(first: string, busy: ReadonlySet<string>, weekend: boolean): 
 export function Week({ facts, me, view }: WeekProps) {
   useFresh();
   const { answer: outlook, input, thinking, failed } = useOutlook(facts);
-  const [week, setWeek] = useState(0);
+  const [page, setPage] = useState(0);
+  const beside = useWide() ? BESIDE.wide : BESIDE.narrow;
   const [ahead, setAhead] = useState(0);
   const [opened, setOpened] = useState<string>();
   const [problem, setProblem] = useState<string>();
@@ -61,10 +64,9 @@ export function Week({ facts, me, view }: WeekProps) {
       </p>
     );
 
-  const first = daysLater(input.today, 7 * week - weekday(input.today));
-  const busy = new Set(shown.placed.filter(({ by }) => by === "person").map(({ from }) => from.day));
-  const weekend = input.people.some(({ week: days }) => days[5] !== null || days[6] !== null);
-  const days = shownDays(first, busy, weekend);
+  const weekend = input.people.some(({ week }) => week[5] !== null || week[6] !== null);
+  const all = shownDays(input.today, weekend);
+  const days = all.slice(page * beside, (page + 1) * beside);
   const move = async (task: string, person: string, day: string) => {
     const placed = shown.placed.find(({ key }) => key === task);
     if (!placed) return;
@@ -103,7 +105,6 @@ export function Week({ facts, me, view }: WeekProps) {
           </ul>
         </section>
       ) : null}
-      <NextUp outlook={shown} input={input} person={me} />
       {problem ? (
         <p role="alert" className="text-error">
           {problem}
@@ -122,19 +123,21 @@ export function Week({ facts, me, view }: WeekProps) {
                   <button
                     type="button"
                     className="btn btn-ghost h-11"
-                    disabled={week === 0}
-                    onClick={() => setWeek(week - 1)}
+                    disabled={page === 0}
+                    onClick={() => setPage(page - 1)}
                   >
-                    <ChevronLeft size={18} aria-hidden="true" /> Week before
+                    <ChevronLeft size={18} aria-hidden="true" /> Days before
                   </button>
-                  <strong>{week === 0 ? "This week" : week === 1 ? "Next week" : "The week after next"}</strong>
+                  <strong>
+                    {dayWords(days[0] ?? input.today)} to {dayWords(days.at(-1) ?? input.today)}
+                  </strong>
                   <button
                     type="button"
                     className="btn btn-ghost h-11"
-                    disabled={week === WEEKS - 1}
-                    onClick={() => setWeek(week + 1)}
+                    disabled={(page + 1) * beside >= all.length}
+                    onClick={() => setPage(page + 1)}
                   >
-                    Week after <ChevronRight size={18} aria-hidden="true" />
+                    Days after <ChevronRight size={18} aria-hidden="true" />
                   </button>
                   <span className="dim ml-auto" role="status">
                     {thinking ? "Planning anew…" : ""}
@@ -184,7 +187,7 @@ export function Week({ facts, me, view }: WeekProps) {
                   <button
                     type="button"
                     className="btn btn-ghost h-11"
-                    disabled={ahead >= WEEKS * 7 - 1}
+                    disabled={ahead >= DAYS - 1}
                     onClick={() => setAhead(ahead + 1)}
                   >
                     Day after <ChevronRight size={18} aria-hidden="true" />

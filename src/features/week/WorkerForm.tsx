@@ -34,6 +34,8 @@ export function WorkerForm({ person, mayChange }: WorkerProps) {
     },
   });
   const { days, skills } = form.fields;
+  const read = readWeek(days);
+  const wrong: Record<string, string> = read.ok ? {} : read.problems;
   if (!mayChange)
     return (
       <li className="rounded-box bg-base-200 p-3">
@@ -57,7 +59,7 @@ export function WorkerForm({ person, mayChange }: WorkerProps) {
               placeholder="not here"
               inputClass="w-full font-mono"
               value={days[index] ?? ""}
-              error={form.problem(`day${index}`)}
+              error={wrong[`day${index}`]}
               onChange={(text) => form.change({ days: days.map((day, at) => (at === index ? text : day)) })}
             />
           ))}

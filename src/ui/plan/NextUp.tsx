@@ -20,7 +20,7 @@ export function NextUp({ outlook, input, person, failed }: NextProps) {
   const jobs = new Map(input?.sets.map((one) => [one.visit, one]));
   return (
     <section aria-label={`Next for ${person.name}`} className="rounded-box border border-base-300 bg-base-200 p-2.5">
-      <h2 className="text-lg font-bold">Next for {person.name}</h2>
+      <h2 className="mb-0.5 text-lg font-bold">Next for {person.name}</h2>
       {failed ? (
         <p className="text-error">The plan could not be made: {failed}.</p>
       ) : !outlook ? (
@@ -41,11 +41,9 @@ export function NextUp({ outlook, input, person, failed }: NextProps) {
                 <span className="min-w-0">
                   <Link href={`/bench/${set?.job ?? ""}`} className="font-bold hover:underline">
                     <span className="font-mono">{set?.job}</span> {set?.name}
-                  </Link>
-                  <span className="block">
-                    {[...new Set(steps.map(({ step }) => STEP_NAMES[step]))].join(", ")} · {workTime(minutes)}
-                    {input && from.day !== input.today ? ` · ${dayWords(from.day)}` : ""}
-                  </span>
+                  </Link>{" "}
+                  {[...new Set(steps.map(({ step }) => STEP_NAMES[step]))].join(", ")}, {workTime(minutes)}
+                  {input && from.day !== input.today ? `, ${dayWords(from.day)}` : ""}
                   <span className="dim block">{reasons.map((reason) => reasonWords(reason, names)).join("; ")}</span>
                 </span>
               </li>

@@ -40,7 +40,7 @@ export default async function MoneyPage({ searchParams }: { searchParams: Promis
       </div>
       {missing.length > 0 ? (
         <p role="status" className="rounded-box border border-warning p-2.5">
-          Before an invoice can be written, the shop’s {missing.join(", ")} has to stand below.
+          Before an invoice can be written, fill in below: the shop’s {missing.join(", ")}.
         </p>
       ) : null}
       {open.length > 0 ? (
@@ -82,7 +82,7 @@ export default async function MoneyPage({ searchParams }: { searchParams: Promis
       ) : (
         <table className="table">
           <thead>
-            <tr>
+            <tr className="text-base text-base-content">
               <th scope="col">Number</th>
               <th scope="col">Written</th>
               <th scope="col">To</th>
