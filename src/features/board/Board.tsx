@@ -3,19 +3,21 @@
 import { Hourglass, Wrench } from "lucide-react";
 import { useState } from "react";
 import { Link } from "@/ui/Link";
-import { WAITS, type Wait } from "@/core/kinds";
+import type { Wait } from "@/core/kinds";
 import type { Outlook, SetOutlook } from "@/core/plan";
 import type { BoardState } from "@/core/visit";
 import type { PlanFacts } from "@/db/plan";
 import type { BoardCard as Card } from "@/db/summaries";
 import { Empty } from "@/ui/Empty";
-import { NextUp } from "@/ui/plan/NextUp";
+import { later } from "@/ui/later";
+import { dayWords, surely } from "@/ui/plan/days";
 import { useFresh } from "@/ui/plan/useFresh";
-import { useOutlook } from "@/ui/plan/useOutlook";
-import { dayWords, surely } from "@/ui/plan/words";
-import { Tag } from "@/ui/Tag";
 import { since } from "@/ui/dates";
 
+const Planner = later(async () => (await import("./Planner")).Planner);
+
+/** What is nearest to moving first. */
+const WAITS: readonly Wait[] = ["parts", "owner", "process"];
 const WAIT_LABELS: Record<Wait, string> = { parts: "Parts", owner: "Owner", process: "Time" };
 
 /** How far a visit is, in words and as marks: one a step, filled when done, hollow when passed over. */
@@ -75,14 +77,15 @@ function Promised({
   );
 }
 
-type Around = { now: string; facts: PlanFacts; outlook: Outlook | undefined };
+type Tags = Readonly<Record<number, React.ReactNode>>;
+type Around = { tags: Tags; now: string; facts: PlanFacts; outlook: Outlook | undefined };
 
-function BoardCard({ card, now, facts, outlook }: { card: Card } & Around) {
-  const { model, owner, state, job } = card;
+function BoardCard({ card, tags, now, facts, outlook }: { card: Card } & Around) {
+  const { owner, state, job } = card;
   const set = facts.sets.find(({ visit }) => visit === card.visitId);
   return (
     <li className="rounded-box border border-base-300 bg-base-200 p-2.5">
-      <Tag job={job} model={model} owner={owner} complaint={state.complaint} href={`/bench/${job}`} compact />
+      {tags[job]}
       <div className="mt-1.5 flex items-center justify-between gap-3 px-1">
         <span className="flex items-center gap-1.5 font-bold whitespace-nowrap">
           <Wrench size={16} aria-hidden="true" /> {state.step}
@@ -140,6 +143,8 @@ function Section({ title, hint, cards, ...around }: SectionProps) {
 
 type BoardProps = {
   cards: readonly Card[];
+  /** the tie-on tag of each job, drawn by the server */
+  tags: Tags;
   facts: PlanFacts;
   now: string;
   /** who looks; `works` with somebody who works on sets */
@@ -164,12 +169,9 @@ function ofPerson(
 }
 
 /** The sets in the shop: which one can move now, what blocks the rest, what comes next, and what was promised. */
-export function Board({ cards: all, facts, now, me }: BoardProps) {
+export function Board({ cards: all, tags, facts, now, me }: BoardProps) {
   useFresh();
-  const { answer, input, failed } = useOutlook(facts);
-  const [last, setLast] = useState(answer);
-  if (answer && answer !== last) setLast(answer);
-  const outlook = answer ?? last;
+  const [outlook, setOutlook] = useState<Outlook>();
   const [who, setWho] = useState(ALL);
   if (all.length === 0)
     return (
@@ -182,10 +184,12 @@ export function Board({ cards: all, facts, now, me }: BoardProps) {
   const cards = ofPerson(who, all, facts, outlook);
   const waitOf = (card: Card) => WAITS.indexOf(card.state.waits[0]?.for ?? "parts");
   const waiting = cards.filter((card) => card.state.waits.length > 0).sort((a, b) => waitOf(a) - waitOf(b));
-  const around = { now, facts, outlook };
+  const around = { tags, now, facts, outlook };
   return (
     <div className="flex flex-col gap-3">
-      {me.works ? <NextUp outlook={outlook} input={input} person={me} failed={failed} /> : null}
+      <div className={me.works ? "min-h-31" : ""}>
+        <Planner facts={facts} me={me.works ? me : undefined} onOutlook={setOutlook} />
+      </div>
       <label className="no-print flex items-center gap-2 self-end md:-mb-12">
         Sets of
         <select className="select h-11 w-52" value={who} onChange={(event) => setWho(event.target.value)}>
