@@ -17,15 +17,30 @@ const browser = await chromium.launch(CHROMIUM);
 try {
   const start = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const lantern = await hrefOn(start, "/sets?q=H-20417", /Lantern/);
-  const receiver = await hrefOn(start, "/sets?q=CR-1174", /CR-21/);
   const sheet = await hrefOn(start, "/reference", /Lantern/);
   await start.close();
 
   const pictures: Record<string, Picture> = {
     bench: { view: "/bench/1187?step=prove" },
-    board: { view: "/" },
+    board: {
+      view: "/",
+      before: (page) => page.getByText("Planning…").waitFor({ state: "detached" }),
+    },
+    week: {
+      view: "/week?view=sets",
+      before: async (page) => {
+        await page.getByRole("button", { name: "What would save it?" }).click();
+        await page.getByText("Saves it:").first().waitFor();
+      },
+    },
+    desk: {
+      view: "/desk",
+      before: async (page) => {
+        await page.getByLabel("Which set").fill("Ironbridge T-60");
+        await page.getByText("Looking through").waitFor({ state: "detached" });
+      },
+    },
     modify: { view: "/bench/1185?step=modify" },
-    chassis: { view: `${receiver}?tab=chassis` },
     baseline: {
       view: "/bench/1187?step=baseline",
       before: (page) => page.getByRole("textbox", { name: "Bench line" }).fill("C14 .05/400 leaky -> 0.047/630"),
@@ -60,7 +75,6 @@ try {
         await page.getByRole("button", { name: "New run" }).evaluate((one) => one.scrollIntoView({ block: "start" }));
       },
     },
-    tablet: { view: "/bench/1187?step=baseline", size: [820, 1180], theme: "cellar" },
   };
   for (const [name, { view, size: [width, height] = [1280, 800], theme = "paper", before }] of Object.entries(
     pictures,

@@ -2,7 +2,7 @@ import { and, desc, eq, isNull, lt, or, sql, type SQL } from "drizzle-orm";
 import { asBuilt, type Position } from "@/core/history";
 import { describeWork, ofKind, settle } from "@/core/kinds";
 import { DESIGNATOR, setName, type Model } from "@/core/model";
-import type { Stay } from "@/core/across";
+import { warrantyOn, type Stay } from "@/core/across";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
 import { customer, model, set } from "./schema";
@@ -204,26 +204,47 @@ export async function searchSets(db: Db, query: string, now: string, after?: str
 const OFFERED = 12;
 
 /** A set as it is chosen from: was it here before? */
-export type Known = { id: string; label: string; modelId: string; ownerId: string; job?: number };
+export type Known = {
+  id: string;
+  label: string;
+  modelId: string;
+  ownerId: string;
+  job?: number;
+  /** work on it is under warranty */
+  warranty?: { job: number; until: string; done: string };
+};
 
-const knownOf = ({ id, serial, model: kind, owner, job }: Hit): Known => ({
-  id,
-  label: `${setName(kind, serial)}, ${owner.name}`,
-  modelId: kind.id,
-  ownerId: owner.id,
-  ...(job === undefined ? {} : { job }),
-});
+const knownOf = (row: Row): Known => {
+  const { id, serial, model: kind, owner, job } = hitOf(row);
+  const warranty = warrantyOn(row.stays, new Date().toISOString());
+  return {
+    id,
+    label: `${setName(kind, serial)}, ${owner.name}`,
+    modelId: kind.id,
+    ownerId: owner.id,
+    ...(job === undefined ? {} : { job }),
+    ...(warranty
+      ? {
+          warranty: {
+            job: warranty.stay.job,
+            until: warranty.until,
+            done: warranty.stay.work.map(({ designators, text }) => `${designators.join(", ")} ${text}`).join("; "),
+          },
+        }
+      : {}),
+  };
+};
 
 /** The sets that were here before and match what is typed, those of last time first. */
 export async function knownSets(db: Db, query: string): Promise<Known[]> {
   await freshSummaries(db);
   const words = wordsOf(query);
   if (words.length === 0) return [];
-  return (await rowsOf(db, and(...words.map(matches)), OFFERED)).map(hitOf).map(knownOf);
+  return (await rowsOf(db, and(...words.map(matches)), OFFERED)).map(knownOf);
 }
 
 /** A set that was chosen before, by its id. */
 export async function knownSet(db: Db, id: string): Promise<Known[]> {
   await freshSummaries(db);
-  return (await rowsOf(db, eq(set.id, id), 1)).map(hitOf).map(knownOf);
+  return (await rowsOf(db, eq(set.id, id), 1)).map(knownOf);
 }

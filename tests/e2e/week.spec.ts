@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expectAccess, lookAt } from "./axe";
-import { expect, plate, step, takeIn, tape, test, write } from "./bench";
+import { expect, lastLook, plate, step, takeIn, tape, test, write } from "./bench";
 
 const jobOf = (page: Page): string => /\/bench\/(\d+)/.exec(page.url())?.[1] ?? "";
 
@@ -191,4 +191,74 @@ test("an estimate before work, and what it came to beside it", async ({ page }) 
   await write(page, "labour make safe 20 min", "Make safe: 20 min");
   const beside = plate(page).getByRole("region", { name: "Estimate and work" });
   await expect(beside.getByRole("row", { name: /^Make safe/ })).toContainText(/30 min.*20 min/);
+});
+
+test("from the hand-back to the signature: letter, told, collected, invoice, credit note", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for the whole way out");
+  const job = jobOf(page);
+  await write(page, "labour fix 1 h: for the invoice", "Fix: 1 h");
+  for (const one of ["make safe", "first power", "baseline", "fix", "prove"])
+    await write(page, `pass ${one}: done before this test`, /done before this test/);
+  await step(page, "Hand back").click();
+  await lastLook(page);
+  await write(page, "hand back: plays as it should; warranty 6", "plays as it should");
+  await plate(page).getByRole("tab", { name: "Told and collected" }).click();
+  const letter = plate(page).getByRole("region", { name: "Letter" });
+  await letter.getByLabel("Language").selectOption("de");
+  await expect(letter.getByLabel("Subject")).toHaveValue(/ist fertig/);
+  await expect(letter.getByLabel("Text")).toHaveValue(/Ausgeführt: plays as it should/);
+  const [sheet] = await Promise.all([
+    page.waitForResponse((answer) => answer.url().endsWith("/api/letters")),
+    letter.getByRole("button", { name: "Letter as PDF" }).click(),
+  ]);
+  expect(sheet.status()).toBe(200);
+  await plate(page)
+    .getByRole("form", { name: "The owner was told" })
+    .getByRole("button", { name: "They were told" })
+    .click();
+  await expect(tape(page).getByText("Marguerite Osei that it is ready, phone")).toBeVisible();
+  await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+  await page.goto("/desk/owners");
+  await expect(page.getByRole("listitem").filter({ hasText: job })).toContainText("Told");
+  await page.goto(`/bench/${job}?step=hand-back&tab=ready`);
+  const canvas = plate(page).locator("canvas");
+  await canvas.scrollIntoViewIfNeeded();
+  const box = await canvas.boundingBox();
+  if (!box) throw new Error("there is nothing to sign on");
+  await page.mouse.move(box.x + 30, box.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 120, box.y + 30, { steps: 6 });
+  await page.mouse.move(box.x + 200, box.y + 90, { steps: 6 });
+  await page.mouse.up();
+  await plate(page).getByRole("button", { name: "Collected and signed" }).click();
+  // Once the signature is kept, it stands there.
+  await expect(plate(page).getByRole("region", { name: "Collected" }).getByRole("link")).toBeVisible();
+  await expect(tape(page).getByText("by Marguerite Osei").last()).toBeVisible();
+  await page.goto("/desk/owners");
+  await expect(page.getByRole("listitem").filter({ hasText: job })).toHaveCount(0);
+  // The invoice: an hour at 45 EUR and 21 % tax.
+  await page.goto(`/bench/${job}?step=hand-back&tab=price`);
+  await plate(page)
+    .getByRole("button", { name: `Write the invoice of job ${job}` })
+    .click();
+  await expect(page).toHaveURL(/\/desk\/money\/\d+$/);
+  await expect(page.getByRole("row", { name: /^Total/ })).toContainText("54.45 EUR");
+  const number = page.url().split("/").at(-1) ?? "";
+  const xml = await page.request.get(`/api/invoices/${number}/xml`);
+  expect(await xml.text()).toContain('<cbc:PayableAmount currencyID="EUR">54.45</cbc:PayableAmount>');
+  const pdf = await page.request.get(`/api/invoices/${number}/pdf`);
+  expect(pdf.headers()["content-type"]).toBe("application/pdf");
+  const pay = page.getByRole("form", { name: "A payment" });
+  await pay.getByLabel("Sum").fill("20");
+  await pay.getByRole("button", { name: "Note it" }).click();
+  await expect(page.getByText("34.45 EUR").first()).toBeVisible();
+  const back = page.getByRole("form", { name: "Credit note" });
+  await back.getByRole("textbox").first().fill("99");
+  await back.getByLabel("Why").fill("too long on it");
+  await back.getByRole("button", { name: "Write the credit note" }).click();
+  await expect(back.getByText("Only 54.45 EUR are left to take back.")).toBeVisible();
+  await back.getByRole("textbox").first().fill("10");
+  await back.getByRole("button", { name: "Write the credit note" }).click();
+  await expect(page.getByRole("heading", { name: /^Credit note/ })).toBeVisible();
+  await expect(page.getByText(`Takes back invoice ${number}`)).toBeVisible();
 });

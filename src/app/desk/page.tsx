@@ -26,6 +26,9 @@ export default async function DeskPage({ searchParams }: { searchParams: Promise
     <main className="p-4">
       <div className="mb-3 flex items-baseline gap-4">
         <h1 className="text-2xl font-bold">Desk</h1>
+        <Link href="/desk/owners" className="link">
+          Owners to write to
+        </Link>
         {may(person.access, "money") ? (
           <Link href="/desk/money" className="link">
             Money: invoices and payments

@@ -21,9 +21,23 @@ export type Stay = {
   labour: Partial<Record<Step, number>>;
   /** what the parts that went in were priced at, by currency */
   parts: Money[];
+  /** when the owner was told last that it is ready, and when it was collected */
+  toldAt?: string;
+  collectedAt?: string;
   /** how long the work is warranted, months from its hand-back */
   warrantyMonths?: number;
 };
+
+/** When an entry of a kind was last written for a visit, under a name. */
+function lastOf<K extends string>(
+  settled: FileOf["settled"],
+  kind: "told" | "collected",
+  visitId: string,
+  name: K,
+): { [key in K]?: string } {
+  const at = ofKind(settled, kind).findLast(({ entry }) => entry.visitId === visitId)?.at;
+  return (at ? { [name]: at } : {}) as { [key in K]?: string };
+}
 
 /** Minutes of labour of a visit, by step. */
 function labourOf(settled: FileOf["settled"], visitId: string): Stay["labour"] {
@@ -67,6 +81,8 @@ export function staysOf({ visits, settled }: Pick<FileOf, "visits" | "settled">)
           .map(({ content: { payload } }) => ({ designators: payload.designators, text: describeWork(payload) })),
         labour: labourOf(settled, id),
         parts: partsOf(settled, id),
+        ...lastOf(settled, "told", id, "toldAt"),
+        ...lastOf(settled, "collected", id, "collectedAt"),
         ...(left && given?.warrantyMonths ? { warrantyMonths: given.warrantyMonths } : {}),
       };
     });

@@ -18,22 +18,35 @@ export type Return = {
 
 const DAY = 86_400_000;
 
+/** A visit whose work is under warranty on a day, and until when; the last of them. @param at ISO */
+export function warrantyOn(
+  stays: readonly Stay[],
+  at: string,
+): { stay: Stay; closedAt: string; until: string } | undefined {
+  const found = stays.flatMap((stay) => {
+    const { closedAt, warrantyMonths } = stay;
+    if (!closedAt || !warrantyMonths) return [];
+    const until = monthsLater(closedAt, warrantyMonths);
+    return at.slice(0, 10) <= until ? [{ stay, closedAt, until }] : [];
+  });
+  return found.at(-1);
+}
+
 /** The earlier visit of a set whose warranty still ran when a visit began; the last of them. */
 export function returnOf(stays: readonly Stay[], visitId: string): Return | undefined {
   const index = stays.findIndex((stay) => stay.visitId === visitId);
   const now = stays[index];
   if (!now) return undefined;
-  const earlier = stays.slice(0, index).findLast(({ closedAt, warrantyMonths, openedAt }) => {
-    if (!closedAt || !warrantyMonths || openedAt >= now.openedAt) return false;
-    return now.openedAt.slice(0, 10) <= monthsLater(closedAt, warrantyMonths);
-  });
-  if (!earlier?.closedAt || !earlier.warrantyMonths) return undefined;
+  const before = stays.slice(0, index).filter(({ openedAt }) => openedAt < now.openedAt);
+  const warranty = warrantyOn(before, now.openedAt);
+  if (!warranty) return undefined;
+  const { stay: earlier, closedAt, until } = warranty;
   const touched = new Set(earlier.work.flatMap(({ designators }) => designators));
   return {
     job: earlier.job,
-    until: monthsLater(earlier.closedAt, earlier.warrantyMonths),
+    until,
     work: earlier.work,
-    days: Math.max(0, Math.floor((Date.parse(now.openedAt) - Date.parse(earlier.closedAt)) / DAY)),
+    days: Math.max(0, Math.floor((Date.parse(now.openedAt) - Date.parse(closedAt)) / DAY)),
     sameComplaint: now.read.some((one) => earlier.read.includes(one)),
     again: [...new Set(now.work.flatMap(({ designators }) => designators))].filter((one) => touched.has(one)),
   };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { left, MONDAY, planned, shopOf, wait } from "./fixtures";
-import { minutesWithin, problemOf, stepKey, waitKey } from "./problem";
+import { minutesWithin, problemOf, stepKey, stretchesOf, waitKey } from "./problem";
 
 const DAY = 1440;
 const taskOf = (input: Parameters<typeof problemOf>[0], key: string) => {
@@ -104,5 +104,23 @@ describe("what a plan is made from", () => {
     ]);
     const ill = shopOf([], { away: [{ person: "wren", from: MONDAY, to: MONDAY, why: "ill" }] });
     expect([minutesWithin(ill, "wren", MONDAY), minutesWithin(ill, "tomasz", MONDAY)]).toEqual([0, 360]);
+  });
+});
+
+describe("the stretches of a piece of work", () => {
+  const shop = shopOf([]);
+  const span = { from: { day: "2026-12-04", minute: 840 }, to: { day: "2026-12-07", minute: 600 } };
+
+  it("leave out nights and the weekend", () => {
+    // Friday from two to three, Monday from nine to ten.
+    expect(stretchesOf(shop, { by: "person", person: "wren", ...span })).toEqual([
+      { from: { day: "2026-12-04", minute: 840 }, to: { day: "2026-12-04", minute: 900 } },
+      { from: { day: "2026-12-07", minute: 540 }, to: { day: "2026-12-07", minute: 600 } },
+    ]);
+  });
+
+  it("of a soak are the hours in which somebody is here, of a parcel all of it", () => {
+    expect(stretchesOf(shop, { by: "shop", ...span }).map(({ to }) => to.minute)).toEqual([1020, 600]);
+    expect(stretchesOf(shop, { by: "calendar", ...span })).toEqual([span]);
   });
 });

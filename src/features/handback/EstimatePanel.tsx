@@ -184,6 +184,12 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
           <span className="dim">A sum above cannot be read.</span>
         )}
       </p>
+      {good && spent.limit && spent.limit.sum.currency === currency && cost.totalMinor > spent.limit.sum.minor ? (
+        <p role="alert" className="border-l-4 border-warning pl-2 font-semibold">
+          That is more than the {formatMoney(spent.limit.sum)} that were agreed to: tell the owner, and go on when they
+          have said yes.
+        </p>
+      ) : null}
       <FormEnd form={form} save="Tell the owner this estimate" saved="It stands on the tape." />
       {good ? <LineHint line={lineOf(contentOf(typed))} /> : null}
     </Form>

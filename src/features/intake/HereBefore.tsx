@@ -4,7 +4,14 @@ import { useEffect, useId, useRef, useState } from "react";
 import { useKnown } from "./useKnown";
 
 /** A set that was here before. */
-export type KnownSet = { id: string; label: string; modelId: string; ownerId: string; job?: number };
+export type KnownSet = {
+  id: string;
+  label: string;
+  modelId: string;
+  ownerId: string;
+  job?: number;
+  warranty?: { job: number; until: string; done: string };
+};
 
 type Props = {
   chosen: KnownSet | undefined;
@@ -39,6 +46,13 @@ export function HereBefore({ chosen, kept, onChoose, className = "" }: Props) {
             Another set
           </button>
         </p>
+        {chosen.warranty ? (
+          <p role="status" className="mt-1 rounded-box border-2 border-warning p-3">
+            <strong>Work on it is under the warranty of job {chosen.warranty.job}</strong>, until{" "}
+            {chosen.warranty.until}.{chosen.warranty.done ? ` Done then: ${chosen.warranty.done}.` : ""} Whether this
+            visit counts as that is said at its Take in.
+          </p>
+        ) : null}
       </div>
     );
   return (

@@ -7,7 +7,7 @@ type Read<T> = { ok: true; value: T } | { ok: false; problems: Record<string, st
 /** A day as it is typed: `9:00–17:00`; nothing when somebody is not here. */
 export const typedDay = (hours: Hours | null): string => (hours ? `${hours.from}–${hours.to}` : "");
 
-const TIME = String.raw`(\d{1,2})(?:[:.h](\d{2}))?`;
+const TIME = String.raw`(\d{1,2})(?:[:.h](\d{2})?)?`;
 const SPAN = new RegExp(String.raw`^\s*${TIME}\s*(?:-|–|to)\s*${TIME}\s*$`, "i");
 
 const clock = (hours = "", minutes = "00"): string => `${hours.padStart(2, "0")}:${minutes}`;

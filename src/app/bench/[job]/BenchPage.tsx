@@ -21,6 +21,7 @@ const EstimatePanel = laterAtRest(async () => (await import("@/features/handback
 const PricePanel = laterAtRest(async () => (await import("@/features/handback/PricePanel")).PricePanel);
 const InvoiceHere = laterAtRest(async () => (await import("@/features/money/InvoiceHere")).InvoiceHere);
 const HandBackPlate = laterAtRest(async () => (await import("@/features/handback/HandBackPlate")).HandBackPlate);
+const ReadyPanel = laterAtRest(async () => (await import("@/features/handback/ReadyPanel")).ReadyPanel);
 const TakeInPlate = laterAtRest(async () => (await import("@/features/intake/TakeInPlate")).TakeInPlate);
 const Loans = laterAtRest(async () => (await import("@/features/modify/Loans")).Loans);
 const ModifyPlate = laterAtRest(async () => (await import("@/features/modify/ModifyPlate")).ModifyPlate);
@@ -90,6 +91,7 @@ const HAND_BACK: readonly TabOf[] = [
       </div>
     ),
   },
+  { key: "ready", name: "Told and collected", body: <ReadyPanel /> },
 ];
 
 /** The tools of a step as tabs; the one in sight has its place in the address. */
