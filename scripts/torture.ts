@@ -53,6 +53,11 @@ const note = (row: Row, details: readonly string[] = []) => {
   console.log(`${row.good ? "well" : "WRONG"}  ${row.what}: ${row.did}; ${row.found}`);
   for (const line of details.slice(0, 12)) console.log(`       ${line}`);
 };
+/**
+ * How quick a machine is belongs to the whole run, which has it to itself. The short one runs beside other tests, and asks
+ * that nothing hangs: it has five times the time.
+ */
+const patience = values.quick ? 5 : 1;
 const seconds = (ms: number) => `${(ms / 1000).toFixed(1)} s`;
 const mb = (n: number) => `${Math.round(n)} MB`;
 
@@ -77,13 +82,13 @@ if (values.photos) {
   process.exit(rows.every(({ good }) => good) ? 0 : 1);
 }
 try {
-  const odd = await oddRequests(shop, chance(seed), size.requests);
+  const odd = await oddRequests(shop, chance(seed), size.requests, 2000 * patience);
   note(
     {
       what: "Malformed requests, over every route and action",
       did: `${odd.requests} requests`,
-      found: `${odd.failed.length} kinds answered with 500 or not at all, ${odd.hangs.length} took over 2 s; the slowest ${seconds(odd.slowest)}`,
-      goal: "none of 500, none over 2 s",
+      found: `${odd.failed.length} kinds answered with 500 or not at all, ${odd.hangs.length} took over ${2 * patience} s; the slowest ${seconds(odd.slowest)}`,
+      goal: `none of 500, none over ${2 * patience} s`,
       good: odd.failed.length === 0 && odd.hangs.length === 0,
     },
     [...odd.failed, ...odd.hangs],
@@ -126,8 +131,8 @@ try {
     what: "Downloads that nobody reads, senders that stop",
     did: `${readers.readers} connections`,
     found: `the Board answered within ${seconds(readers.board)}, the application took ${mb(readers.memory)}`,
-    goal: "under 2 s, under 600 MB",
-    good: readers.board < 2000 && readers.memory < 600,
+    goal: `under ${2 * patience} s, under 600 MB`,
+    good: readers.board < 2000 * patience && readers.memory < 600,
   });
   const works = await fitOnLongLog(shop, size.entries, size.works);
   note({
@@ -135,7 +140,6 @@ try {
     did: `${works.works} parts, ${works.entries} entries before them`,
     found: `${works.perSecond.toFixed(0)} a second, 95 of 100 within ${works.p95} ms`,
     goal: "60 a second",
-    // How quick a machine is belongs to the whole run; the short one asks that it works.
     good: values.quick || works.perSecond >= 60,
   });
   if (!values.quick) {
@@ -154,8 +158,8 @@ try {
       what: "The database away",
       did: `${away.asked} pages and interfaces asked meanwhile`,
       found: `${away.asked - away.wrong.length} answered with 503 and a sentence, the slowest within ${seconds(away.slowest)}; well again within ${seconds(away.back)}`,
-      goal: "all of them, within 1 s; well within 5 s",
-      good: away.wrong.length === 0 && away.slowest < 1000 && away.back < 5000,
+      goal: `all of them, within ${patience} s; well within ${5 * patience} s`,
+      good: away.wrong.length === 0 && away.slowest < 1000 * patience && away.back < 5000 * patience,
     },
     away.wrong,
   );
@@ -176,8 +180,8 @@ try {
       what: `Kills of backends, the database and one of ${shop.processes} processes of the application, under work`,
       did: `${kills.kills} kills, ${kills.acknowledged} of ${kills.sent} entries acknowledged`,
       found: `${kills.lost} lost, ${kills.doubled} doubled, ${kills.troubles.length} seals that do not hold; well again within ${seconds(kills.slowest)} of the restart`,
-      goal: "none lost, doubled or unsealed; well within 5 s",
-      good: kills.lost + kills.doubled + kills.troubles.length === 0 && kills.slowest < 5000,
+      goal: `none lost, doubled or unsealed; well within ${5 * patience} s`,
+      good: kills.lost + kills.doubled + kills.troubles.length === 0 && kills.slowest < 5000 * patience,
     },
     kills.troubles,
   );

@@ -43,8 +43,8 @@ function take(taken: Taken, from: number, to: number): void {
   }
 }
 
-/** Whoever goes on with another's set has to find their way into it, minutes. Shop rule. @example somebody else is asked when they are through an hour sooner */
-export const CHANGE_OF_HANDS = 60;
+/** Whoever goes on with another's set has to find their way into it: they are asked when they are through so much sooner, minutes. Shop rule. @example somebody else is asked when they are through four hours sooner */
+export const CHANGE_OF_HANDS = 240;
 
 /** Where a task could lie. */
 type Spot = { start: number; end: number; work: number };

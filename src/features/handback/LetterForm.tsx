@@ -21,7 +21,10 @@ export function LetterForm({ first }: { first: LetterKind }) {
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const price = priceOf(settled, visit.id, terms, shop.currency);
-  const filled = fillLetter(TEMPLATES[kind][language], placesFor({ settled, visit, owner, model, shop, price }));
+  const filled = fillLetter(
+    TEMPLATES[kind][language],
+    placesFor({ settled, visit, owner, model, shop, price }, language),
+  );
   const { subject, text } = changed ?? filled;
   const put = (part: Partial<typeof filled>) => setChanged({ subject, text, ...part });
   const mail = `mailto:?subject=${encodeURIComponent(subject)}&body=${encodeURIComponent(text)}`;

@@ -1,7 +1,7 @@
 import type { Price } from "@/core/handback";
 import { monthsLater } from "@/core/exchange";
 import { ofKind, type Settled } from "@/core/kinds";
-import type { Places } from "@/core/letters";
+import type { Language, Places } from "@/core/letters";
 import { modelName, type Model } from "@/core/model";
 import { formatMoney } from "@/core/quantity";
 import { workSummary } from "@/core/visit";
@@ -15,8 +15,16 @@ type From = {
   price: Price;
 };
 
-/** What a letter can say of a visit, out of its record. */
-export function placesFor({ settled, visit, owner, model, shop, price }: From): Places {
+/** A day as it is written in a language. @param iso its first ten letters are the day */
+const dayIn = (language: Language, iso: string): string =>
+  iso
+    ? new Intl.DateTimeFormat(language === "en" ? "en-GB" : language, { dateStyle: "long", timeZone: "UTC" }).format(
+        new Date(`${iso.slice(0, 10)}T12:00:00Z`),
+      )
+    : "";
+
+/** What a letter in a language can say of a visit, out of its record. */
+export function placesFor({ settled, visit, owner, model, shop, price }: From, language: Language): Places {
   const last = <K extends "hand-back" | "told" | "estimate">(kind: K) =>
     ofKind(settled, kind).findLast(({ entry }) => entry.visitId === visit.id);
   const gone = last("hand-back");
@@ -32,11 +40,11 @@ export function placesFor({ settled, visit, owner, model, shop, price }: From): 
     instructions: instructions ?? "",
     watch: watch ?? "",
     price: price.totalMinor > 0 ? formatMoney({ minor: price.totalMinor, currency: price.currency }) : "",
-    warranty: gone && warrantyMonths ? monthsLater(gone.at, warrantyMonths) : "",
-    told: told?.at.slice(0, 10) ?? gone?.at.slice(0, 10) ?? "",
+    warranty: gone && warrantyMonths ? dayIn(language, monthsLater(gone.at, warrantyMonths)) : "",
+    told: dayIn(language, told?.at ?? gone?.at ?? ""),
     estimate: said ? formatMoney(said.total) : "",
     most: said?.upTo ? formatMoney(said.upTo) : said ? formatMoney(said.total) : "",
     deposit: said?.deposit ? formatMoney(said.deposit) : "",
-    due: nextService ?? "",
+    due: dayIn(language, nextService ?? ""),
   };
 }
