@@ -122,7 +122,7 @@ test("a shop of one's own: people, roles, a change of person by PIN, and what a 
   const left = await own.newPage();
   await left.clock.install();
   await left.goto(`${shop}/tools`);
-  await expect(left.getByRole("heading", { name: "Value reader" })).toBeVisible();
+  await expect(left.getByRole("region", { name: "Value reader" })).toBeVisible();
   await left.clock.fastForward("09:00");
   await expect(left.getByRole("dialog")).toHaveCount(0);
   await left.clock.fastForward("02:00");

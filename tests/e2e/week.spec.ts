@@ -16,7 +16,8 @@ test("a parcel is late: the week says whose promise is in danger, and what saves
   const kestrel = dangers.getByRole("listitem").filter({ hasText: "1186" });
   await expect(kestrel).toContainText("promised for");
   await kestrel.getByRole("button", { name: "What would save it?" }).click();
-  await expect(kestrel).toContainText(/Saves it: have the parcel by .*another parcel service/);
+  // Among the sets of other tests there is more to try.
+  await expect(kestrel).toContainText(/Saves it: have the parcel by .*another parcel service/, { timeout: 30_000 });
   // The supplier sends it by the other service: the day is put right, and the promise is safe.
   await kestrel.getByRole("button", { name: /1186/ }).click();
   const dialog = page.getByRole("dialog", { name: "Job 1186" });

@@ -1,6 +1,6 @@
-import type { Arrangement } from "./arrange";
+import { arrange, type Arrangement } from "./arrange";
 import { daysLater, weekday, workdaysLater } from "./days";
-import { LOOK_RUNS, outlookOf, planFor, type Outlook } from "./outlook";
+import { LOOK_RUNS, outlookOf, type Outlook } from "./outlook";
 import { problemOf, waitKey, type DayPin, type PlanInput } from "./problem";
 
 /** Something that could be done for a promise that is in danger. */
@@ -21,7 +21,7 @@ export type Rescue = {
   harms: string[];
 };
 
-const LOOK_TRIES = 250;
+const LOOK_TRIES = 120;
 
 /** A faster parcel is here on the second working day. Shop rule. @example ordered on Friday, here on Tuesday */
 export const FAST_PARCEL = 2;
@@ -58,7 +58,7 @@ export function withMeasure(input: PlanInput, visit: string, measure: Measure): 
   }
 }
 
-/** What could be done for a set: one thing, or one thing and the set before all others. */
+/** What could be done for a set, one thing each. */
 function measuresFor(input: PlanInput, outlook: Outlook, visit: string): Measure[][] {
   const set = input.sets.find((one) => one.visit === visit);
   if (!set) return [];
@@ -80,9 +80,12 @@ function measuresFor(input: PlanInput, outlook: Outlook, visit: string): Measure
     ...saturday,
     ...others.map(({ id }): Measure => ({ kind: "person", person: id })),
   ];
-  const pairs = single.slice(1).map((one): Measure[] => [{ kind: "first" }, one]);
-  return [...single.map((one) => [one]), ...pairs];
+  return single.map((one) => [one]);
 }
+
+/** Each of them together with the set before all others. */
+const inPairs = (single: readonly Measure[][]): Measure[][] =>
+  single.filter(([one]) => one?.kind !== "first").map((one) => [{ kind: "first" }, ...one]);
 
 /** What would save a promise, what comes nearest first. Two things are said only where neither does alone. */
 export function rescues(
@@ -94,9 +97,9 @@ export function rescues(
   const promised = set?.promised;
   if (!set || promised === undefined) return [];
   const well = new Set(base.outlook.sets.filter(({ standing }) => standing === "kept").map((one) => one.visit));
-  const looked = measuresFor(input, base.outlook, visit).flatMap((measures): Rescue[] => {
+  const tried = (measures: readonly Measure[]): Rescue[] => {
     const changed = measures.reduce((so, measure) => withMeasure(so, visit, measure), input);
-    const arrangement = planFor(problemOf(changed), { tries: LOOK_TRIES, like: base.arrangement });
+    const arrangement = arrange(problemOf(changed), { tries: LOOK_TRIES, like: base.arrangement });
     const outlook = outlookOf(changed, arrangement, LOOK_RUNS);
     const mine = outlook.sets.find((one) => one.visit === visit);
     if (!mine?.promise) return [];
@@ -105,11 +108,12 @@ export function rescues(
     const harms = outlook.sets
       .filter((one) => well.has(one.visit) && one.standing === "danger")
       .map((one) => one.visit);
-    return [{ measures, promise: mine.promise, saves: mine.promise <= promised, harms }];
-  });
-  const alone = looked.filter(({ measures }) => measures.length === 1);
+    return [{ measures: [...measures], promise: mine.promise, saves: mine.promise <= promised, harms }];
+  };
+  const single = measuresFor(input, base.outlook, visit);
+  const alone = single.flatMap(tried);
   const good = (one: Rescue) => one.saves && one.harms.length === 0;
-  const shown = alone.some(good) ? alone : looked;
+  const shown = alone.some(good) ? alone : [...alone, ...inPairs(single).flatMap(tried)];
   return shown.sort(
     (a, b) =>
       Number(good(b)) - Number(good(a)) ||
