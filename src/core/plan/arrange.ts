@@ -8,8 +8,8 @@ import type { Problem } from "./task";
 /** A plan: the order in which tasks were laid, who was chosen for each, and where they came to lie. */
 export type Arrangement = { compiled: Compiled; order: Int32Array; choice: Int16Array; laid: Laid; cost: number };
 
-/** Plans that are tried, by the number of tasks: few tasks are tried more often. Shop rule. @example 360 tasks, 500 tries */
-export const TRIES = 180_000;
+/** Plans that are tried, by the number of tasks: few tasks are tried more often. Shop rule. @example 300 tasks, 500 tries */
+export const TRIES = 150_000;
 const LEAST_TRIES = 200;
 const MOST_TRIES = 4000;
 

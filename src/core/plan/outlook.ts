@@ -124,8 +124,8 @@ export function outlookOf(input: PlanInput, arrangement: Arrangement, runs?: num
 /** Times that a plan with promises in danger is made anew. Shop rule. @example a set that is a day late in one of five cases is brought forward twice at most */
 export const ROUNDS = 2;
 
-/** Runs for a look at a plan on the way. Shop rule. @example 500 runs */
-export const LOOK_RUNS = 500;
+/** Runs for a look at a plan on the way. Shop rule. @example 250 runs */
+export const LOOK_RUNS = 250;
 
 type Late = { index: number; by: number };
 
