@@ -22,7 +22,7 @@ import { databaseError } from "./error";
 import { iso } from "./moment";
 import { people } from "./people";
 import { away, planPin, setHolder, worker } from "./plan-schema";
-import { model, person, set, visit } from "./schema";
+import { model, person, set } from "./schema";
 import { planRules, shopTerms } from "./shop";
 import { boardCards, freshSummaries, type BoardCard } from "./summaries";
 import { setSummary } from "./summary-schema";
@@ -208,7 +208,7 @@ export async function pinTask(
 
 /** What a plan is made from, but for the moment, which is the reader's. */
 export type PlanFacts = Omit<PlanInput, "now" | "today" | "time" | "sets"> & {
-  sets: (PlanInput["sets"][number] & { owner: string; step: string; complaint?: string })[];
+  sets: (PlanInput["sets"][number] & { owner: string })[];
 };
 
 /** Everything that the plan of the shop follows from. @param cards the sets in the shop, where they are at hand */
@@ -228,7 +228,7 @@ async function factsOf(db: Db, cards: readonly BoardCard[], from: string): Promi
   ];
   const pins = visits.length === 0 ? [] : await db.select().from(planPin).where(inArray(planPin.visitId, visits));
   return {
-    sets: cards.map(({ visitId, job, openedAt, left, model: of, owner, state }) => {
+    sets: cards.map(({ visitId, job, openedAt, left, model: of, owner }) => {
       const holder = held.get(visitId)?.person;
       return {
         visit: visitId,
@@ -237,8 +237,6 @@ async function factsOf(db: Db, cards: readonly BoardCard[], from: string): Promi
         owner,
         openedAt,
         left,
-        step: state.step,
-        ...(state.complaint ? { complaint: state.complaint } : {}),
         ...(holder ? { holder } : {}),
       };
     }),
@@ -254,7 +252,3 @@ async function factsOf(db: Db, cards: readonly BoardCard[], from: string): Promi
     })),
   };
 }
-
-/** Is there such a visit in the shop? */
-export const visitExists = async (db: Tx, id: string): Promise<boolean> =>
-  (await db.select({ id: visit.id }).from(visit).where(eq(visit.id, id))).length > 0;

@@ -186,6 +186,15 @@ describe("as UBL", () => {
     expect(textsAt(tree, "cac:LegalMonetaryTotal/cbc:PayableAmount")).toEqual(["72.20"]);
   });
 
+  it("has a tax number where the rules ask for one: the one of the local office where there is no other", () => {
+    const { vatId: _vatId, ...bare } = SELLER;
+    const local = invoice([part(120)], { seller: { ...bare, registration: "12/345/678" } });
+    expect(breaches(local)).toEqual([]);
+    const scheme = "cac:AccountingSupplierParty/cac:Party/cac:PartyTaxScheme";
+    expect(textsAt(ublOf(local), `${scheme}/cbc:CompanyID`)).toEqual(["12/345/678"]);
+    expect(textsAt(ublOf(local), `${scheme}/cac:TaxScheme/cbc:ID`)).toEqual(["FC"]);
+  });
+
   it("names the invoice that a credit note takes back", () => {
     const tree = ublOf(invoice([part(120)], { kind: "credit", of: { number: "16", issued: "2026-11-01" } }));
     expect(tree.name).toBe("CreditNote");

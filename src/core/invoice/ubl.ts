@@ -22,6 +22,12 @@ const of = (name: string, ...pieces: (Piece | undefined)[]): Piece => ({
   pieces: pieces.filter((piece) => piece !== undefined),
 });
 
+/** A scheme other than VAT: a number of the local tax office (BT-32). */
+const LOCAL_TAX = "FC";
+
+const taxNumber = (id: string, scheme: string): Piece =>
+  of("cac:PartyTaxScheme", text("cbc:CompanyID", id), of("cac:TaxScheme", text("cbc:ID", scheme)));
+
 function party(name: string, { name: called, street, city, postcode, country, vatId, registration }: Party): Piece {
   return of(
     name,
@@ -35,9 +41,7 @@ function party(name: string, { name: called, street, city, postcode, country, va
         postcode ? text("cbc:PostalZone", postcode) : undefined,
         of("cac:Country", text("cbc:IdentificationCode", country)),
       ),
-      vatId
-        ? of("cac:PartyTaxScheme", text("cbc:CompanyID", vatId), of("cac:TaxScheme", text("cbc:ID", "VAT")))
-        : undefined,
+      vatId ? taxNumber(vatId, "VAT") : registration ? taxNumber(registration, LOCAL_TAX) : undefined,
       of(
         "cac:PartyLegalEntity",
         text("cbc:RegistrationName", called),

@@ -2,7 +2,8 @@ import { z } from "zod";
 import { money, optionalText, short, v1 } from "../log";
 import { formatMoney } from "../quantity";
 import { clause, clauses, notUnderstood, readAs } from "../shorthand";
-import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, type Reader } from "./kind";
+import { PAPER } from "./paper";
 import { readSum } from "./sums";
 
 /** By the page behind the owner's link: no one in the shop can write this by hand. */
@@ -44,8 +45,7 @@ export const approval = defineKind({
   upgrades: {},
   fields: { limit: "sum", who: "by", how: "how", remark: "remark" },
   about: () => "the visit",
-  tied: [],
-  judge: unjudged,
+  ...PAPER,
   describe: ({ limit, who, how, remark }) => ({
     subject: "Approved",
     text: `up to ${formatMoney(limit)} by ${who}, ${how}${remark ? `, ${remark}` : ""}`,
@@ -54,16 +54,4 @@ export const approval = defineKind({
   write: ({ limit, who, how, remark }) =>
     `approved ${formatMoney(limit)}${clause("by", who)}; how ${how}${clause("remark", remark)}`,
   examples: [{ line: "approved 340 EUR; by Marguerite Osei; how phone", says: "the owner's yes to a sum" }],
-  designators: nothing,
-  works: nothing,
-  changes: unchanged,
-  handsInside: false,
-  afterHandBack: "taken",
-  takes: nothing,
-  lane: "notes",
-  inFile: "shown",
-  csv: noRow,
-  sections: nothing,
-  open: nothing,
-  evidence: silent,
 });

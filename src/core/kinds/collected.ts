@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { optionalText, short, v1 } from "../log";
 import { clause, clauses, notUnderstood, readAs } from "../shorthand";
-import { defineKind, noRow, nothing, silent, unchanged, unjudged, type Reader } from "./kind";
+import { defineKind, type Reader } from "./kind";
+import { PAPER } from "./paper";
 
 const payload = z.object({
   v: v1,
@@ -31,22 +32,9 @@ export const collected = defineKind({
   upgrades: {},
   fields: { by: "by", remark: "remark" },
   about: () => "the visit",
-  tied: [],
-  judge: unjudged,
+  ...PAPER,
   describe: ({ by, remark }) => ({ subject: "Collected", text: `by ${by}${remark ? `, ${remark}` : ""}` }),
   words: [{ begins: /^(collected)(?=\s|$)\s*/i, read }],
   write: ({ by, remark }) => `collected by ${by}${clause("remark", remark)}`,
   examples: [{ line: "collected by Marguerite Osei", says: "the set left the house" }],
-  designators: nothing,
-  works: nothing,
-  changes: unchanged,
-  handsInside: false,
-  afterHandBack: "taken",
-  takes: nothing,
-  lane: "notes",
-  inFile: "shown",
-  csv: noRow,
-  sections: nothing,
-  open: nothing,
-  evidence: silent,
 });

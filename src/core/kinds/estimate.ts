@@ -3,7 +3,8 @@ import { money, optionalText } from "../log";
 import { STEP_NAMES, STEPS, type Step } from "../model";
 import { formatMoney, positive, type Money } from "../quantity";
 import { clause, clauses, notUnderstood, readAs, type Clause } from "../shorthand";
-import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
+import { defineKind, type Reader } from "./kind";
+import { PAPER } from "./paper";
 import { readMinutes } from "./minutes";
 import { printMinutes } from "./print";
 import { readSum } from "./sums";
@@ -98,8 +99,7 @@ export const estimate = defineKind({
     remark: "remark",
   },
   about: () => "the visit",
-  tied: [],
-  judge: unjudged,
+  ...PAPER,
   describe: ({ total, upTo, labourMinutes, parts, travel, reserve, deposit, remark }) => ({
     subject: "Estimate",
     text: [
@@ -129,16 +129,4 @@ export const estimate = defineKind({
       says: "before work: a range, the time by step; also travel, reserve, remark",
     },
   ],
-  designators: nothing,
-  works: nothing,
-  changes: unchanged,
-  handsInside: false,
-  afterHandBack: "taken",
-  takes: nothing,
-  lane: "notes",
-  inFile: "shown",
-  csv: noRow,
-  sections: nothing,
-  open: nothing,
-  evidence: silent,
 });

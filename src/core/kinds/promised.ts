@@ -2,7 +2,8 @@ import { z } from "zod";
 import { optionalText, short, v1 } from "../log";
 import { clause, clauses, notUnderstood, readAs } from "../shorthand";
 import { BY_LINK, WAYS } from "./approval";
-import { defineKind, noRow, nothing, silent, unchanged, unjudged, type Reader } from "./kind";
+import { defineKind, type Reader } from "./kind";
+import { PAPER } from "./paper";
 
 /** Ways in which somebody in the shop gives their word. */
 export const TOLD_BY = WAYS.filter((way) => way !== BY_LINK);
@@ -41,8 +42,7 @@ export const promised = defineKind({
   upgrades: {},
   fields: { day: "day", to: "to", how: "how", remark: "remark" },
   about: () => "the visit",
-  tied: [],
-  judge: unjudged,
+  ...PAPER,
   describe: ({ day, to, how, remark }) => ({
     subject: "Promised",
     text: `for ${day} to ${to}, ${how}${remark ? `, ${remark}` : ""}`,
@@ -50,16 +50,4 @@ export const promised = defineKind({
   words: [{ begins: /^(promised)(?=\s|$)\s*/i, read }],
   write: ({ day, to, how, remark }) => `promised ${day}${clause("to", to)}; how ${how}${clause("remark", remark)}`,
   examples: [{ line: "promised 2026-12-04; to Marguerite Osei; how phone", says: "the day that the owner was told" }],
-  designators: nothing,
-  works: nothing,
-  changes: unchanged,
-  handsInside: false,
-  afterHandBack: "taken",
-  takes: nothing,
-  lane: "notes",
-  inFile: "shown",
-  csv: noRow,
-  sections: nothing,
-  open: nothing,
-  evidence: silent,
 });

@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { optionalText, short, v1 } from "../log";
 import { clause, clauses, notUnderstood, readAs } from "../shorthand";
-import { defineKind, noRow, nothing, silent, unchanged, unjudged, type Reader } from "./kind";
+import { defineKind, type Reader } from "./kind";
+import { PAPER } from "./paper";
 
 /** Ways in which an owner is told. */
 export const TELLING = ["phone", "message", "letter", "in person"] as const;
@@ -36,8 +37,7 @@ export const told = defineKind({
   upgrades: {},
   fields: { to: "who", how: "how", remark: "remark" },
   about: () => "the visit",
-  tied: [],
-  judge: unjudged,
+  ...PAPER,
   describe: ({ to, how, remark }) => ({
     subject: "Told",
     text: `${to} that it is ready, ${how}${remark ? `, ${remark}` : ""}`,
@@ -45,16 +45,4 @@ export const told = defineKind({
   words: [{ begins: /^(told)(?=\s|$)\s*/i, read }],
   write: ({ to, how, remark }) => `told ${to}; how ${how}${clause("remark", remark)}`,
   examples: [{ line: "told Marguerite Osei; how letter", says: "the owner knows that the set is ready" }],
-  designators: nothing,
-  works: nothing,
-  changes: unchanged,
-  handsInside: false,
-  afterHandBack: "taken",
-  takes: nothing,
-  lane: "notes",
-  inFile: "shown",
-  csv: noRow,
-  sections: nothing,
-  open: nothing,
-  evidence: silent,
 });

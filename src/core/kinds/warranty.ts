@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { text, v1 } from "../log";
 import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand";
-import { defineKind, noRow, nothing, silent, unchanged, unjudged, type Reader } from "./kind";
+import { defineKind, type Reader } from "./kind";
+import { PAPER } from "./paper";
 
 const payload = z.object({
   v: v1,
@@ -33,8 +34,7 @@ export const warranty = defineKind({
   upgrades: {},
   fields: { job: "job", counts: "counts as warranty", why: "why" },
   about: () => "the visit",
-  tied: [],
-  judge: unjudged,
+  ...PAPER,
   describe: ({ job, counts, why }) => ({
     subject: counts ? "Under warranty" : "No warranty",
     text: `of job ${job}: ${why}`,
@@ -47,16 +47,4 @@ export const warranty = defineKind({
       says: "this visit counts as warranty; no warranty of job …: why not",
     },
   ],
-  designators: nothing,
-  works: nothing,
-  changes: unchanged,
-  handsInside: false,
-  afterHandBack: "taken",
-  takes: nothing,
-  lane: "notes",
-  inFile: "shown",
-  csv: noRow,
-  sections: nothing,
-  open: nothing,
-  evidence: silent,
 });

@@ -259,17 +259,15 @@ describe("a plan", () => {
   });
 
   it("comes within 5 % of the best plan there is, by trying all of them", () => {
-    const worst = { ratio: 1 };
     fc.assert(
       fc.property(smallShop, (shop) => {
         const ratio = arrange(shop).cost / best(shop);
-        worst.ratio = Math.max(worst.ratio, ratio);
         expect(ratio).toBeLessThanOrEqual(1.05);
+        // No plan is better than the best: else the comparison would be worth nothing.
+        expect(ratio).toBeGreaterThanOrEqual(1 - 1e-9);
       }),
       { numRuns: 40 },
     );
-    // No plan is better than the best: else the comparison would be worth nothing.
-    expect(worst.ratio).toBeGreaterThanOrEqual(1);
   });
 
   it("is the same for the same problem", () => {

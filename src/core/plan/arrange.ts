@@ -10,6 +10,7 @@ export type Arrangement = { compiled: Compiled; order: Int32Array; choice: Int16
 
 /** Plans that are tried, by the number of tasks: few tasks are tried more often. Shop rule. @example 300 tasks, 500 tries */
 export const TRIES = 150_000;
+/** However many tasks there are, so many plans are tried; of a few tasks more would be the same ones again. */
 const LEAST_TRIES = 200;
 const MOST_TRIES = 4000;
 

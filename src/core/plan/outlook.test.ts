@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { left, MONDAY, planned, shopOf, wait } from "./fixtures";
 import { planOf, standingOf } from "./outlook";
-import { rescues } from "./rescue";
+import { minutesWithin } from "./problem";
+import { rescues, withMeasure } from "./rescue";
 import { nextFor } from "./today";
 
 const promised = (day: string) => ({ promised: { day, at: `${MONDAY}T08:00:00.000Z` } });
@@ -96,19 +97,21 @@ describe("what saves a promise", () => {
     expect(first).toMatchObject({ saves: true, harms: [], measures: [{ kind: "parcel", day: "2026-12-02" }] });
   });
 
-  it("a queue before it: this set first, with the promises that this would cost", () => {
-    const many = [1, 2, 3, 4, 5, 6, 7, 8].map((job) =>
-      planned(job, left(["find", "fix", "prove"], { ...promised("2026-12-08"), soaked: true })),
-    );
-    const late = planned(
-      9,
-      left(["find", "fix", "prove"], { ...promised("2026-12-01"), soaked: true, highVoltage: true }),
-    );
-    const people = shopOf([]).people.filter(({ id }) => id === "wren");
-    const shop = shopOf([...many, late], { people });
+  it("somebody who is away: another person", () => {
+    const of = left(["fix", "hand-back"], { ...promised("2026-12-03"), soaked: true });
+    const away = [{ person: "wren", from: MONDAY, to: "2026-12-11", why: "ill" }];
+    const shop = shopOf([planned(1, of)], { away, pins: [{ task: "v1:fix", person: "wren" }] });
     const base = planOf(shop);
-    for (const { visit, standing } of base.outlook.sets)
-      if (standing === "danger") for (const one of rescues(shop, base, visit)) expect(one.harms).not.toContain(visit);
+    expect(base.outlook.sets[0]?.standing).toBe("danger");
+    const [first] = rescues(shop, base, "v1");
+    expect(first).toMatchObject({ saves: true, measures: [{ kind: "person", person: "tomasz" }] });
+  });
+
+  it("a Saturday is one Saturday: a set that needs longer is not saved by all that follow", () => {
+    const changed = withMeasure(shopOf([]), "v1", { kind: "saturday", day: "2026-12-05", person: "wren" });
+    expect(minutesWithin(changed, "wren", "2026-12-05")).toBe(180);
+    expect(minutesWithin(changed, "wren", "2026-12-12")).toBe(0);
+    expect(minutesWithin(changed, "wren", "2026-12-07")).toBe(360);
   });
 
   it("nothing to save where nothing was promised", () => {

@@ -1,7 +1,7 @@
 import { arrange, type Arrangement } from "./arrange";
 import { daysLater, weekday, workdaysLater } from "./days";
 import { LOOK_RUNS, outlookOf, type Outlook } from "./outlook";
-import { problemOf, waitKey, type DayPin, type PlanInput } from "./problem";
+import { AHEAD, problemOf, waitKey, type DayPin, type PlanInput } from "./problem";
 
 /** Something that could be done for a promise that is in danger. */
 export type Measure =
@@ -21,6 +21,7 @@ export type Rescue = {
   harms: string[];
 };
 
+/** Plans that are tried for a measure: it goes on from the plan that is there. */
 const LOOK_TRIES = 120;
 
 /** A faster parcel is here on the second working day. Shop rule. @example ordered on Friday, here on Tuesday */
@@ -49,6 +50,16 @@ export function withMeasure(input: PlanInput, visit: string, measure: Measure): 
     case "saturday":
       return {
         ...input,
+        // This one Saturday, and none behind it.
+        away: [
+          ...input.away,
+          ...Array.from({ length: AHEAD / 7 }, (_, week) => daysLater(measure.day, 7 * (week + 1))).map((day) => ({
+            person: measure.person,
+            from: day,
+            to: day,
+            why: "",
+          })),
+        ],
         people: input.people.map((one) =>
           one.id === measure.person
             ? { ...one, week: one.week.map((hours, day) => (day === 5 ? { from: "09:00", to: "13:00" } : hours)) }
@@ -68,7 +79,7 @@ function measuresFor(input: PlanInput, outlook: Outlook, visit: string): Measure
   const parcels = set.left.waits
     .filter((wait) => wait.for === "parts" && wait.job === undefined)
     .map((wait): Measure => ({ kind: "parcel", wait: waitKey(wait), day: fast }));
-  const toSaturday = (5 - weekday(input.today) + 7) % 7;
+  const toSaturday = (5 - weekday(input.today) + 7) % 7 || 7;
   const keeper = input.people.find(({ week, skills }) => week[5] === null && skills.includes("bench"));
   const saturday: Measure[] =
     keeper && set.left.steps.length > 0

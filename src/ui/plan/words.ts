@@ -13,7 +13,7 @@ export const STANDING_WORDS: Record<Standing, string> = {
 };
 
 export const NO_DAY_WORDS: Record<NoDay, string> = {
-  circle: "It waits for another set that waits for it: take one of the two out of the wait.",
+  circle: "It waits in a circle of sets, or behind one: take one of them out of its wait.",
   nobody: "Nobody here can do what is left: see who can do what.",
   far: "It is not done within half a year: somebody has to be here, or the wait needs a day.",
 };
