@@ -8,6 +8,7 @@ import { pastVisits } from "@/db/plan";
 import { setFile, visitById } from "@/db/sets";
 import { partRules, shopOf } from "@/db/shop";
 import { stockItems } from "@/db/stock";
+import { circuitOfModel } from "./in-circuit";
 
 /** What an estimate is made from: what is left to do, how long that takes here, what the parts cost. */
 export type ForecastFacts = { left: Left; times: Times[keyof Times]; parts: PartsCost };
@@ -28,7 +29,8 @@ export async function forecastFacts(db: Db, visitId: string, now: string): Promi
   ];
   const { settled } = settle(file.entries);
   const { sheet, year } = file.model;
-  const input = { sheet, year, settled, visitId, now, rules: rulesFor(rules), stock };
+  const circuit = circuitOfModel(file.model);
+  const input = { sheet, year, settled, visitId, now, rules: rulesFor(rules), stock, ...(circuit ? { circuit } : {}) };
   const needs = recapOf(input)
     .filter(({ action }) => action === "replace" || action === "restuff")
     .flatMap((line) => line.needs);

@@ -33,7 +33,7 @@ export { capacitorPlace } from "./place";
 export type { PartState } from "./part-state";
 export { inCircuit } from "./rc";
 export { lacks, lacksOfParts, type Lack } from "./fits";
-export { leastVolts, madeOf, needsOf, type InCircuit, type PlanInput, type PlanNeed } from "./needs";
+export { FLOOR_BY_CIRCUIT, leastVolts, madeOf, needsOf, type InCircuit, type PlanInput, type PlanNeed } from "./needs";
 export { lineOf, mostByTouch, touchCurrent, TOUCH_MOST_AMPS, TOUCH_WARN_AMPS } from "./touch-current";
 export {
   CHOICES,

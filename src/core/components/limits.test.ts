@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import {
   choose,
   esrLimit,
+  FLOOR_BY_CIRCUIT,
   gridShift,
   hotSpot,
   judgeCapacitor,
@@ -293,11 +294,20 @@ describe("a rating by the set's own circuit", () => {
   });
 
   it("keeps the rule's margin on what it works at, and its least", () => {
-    const { factor, least } = ruleFor(RULES, "coupling");
+    const { factor } = ruleFor(RULES, "coupling");
     const need = needOf("C14", known("C14", 400, 417));
     expect(need?.volts).toBeCloseTo(Math.max(factor * 400, 417), 6);
     const small = needOf("C14", known("C14", 1, 2));
-    expect(small?.volts).toBe(Math.max(least, 2));
+    expect(small?.volts).toBe(FLOOR_BY_CIRCUIT);
+    expect(small?.voltsFrom).toBe("at least 50 V; 2 V at most by the set's net");
+  });
+
+  it("asks for no more than the original bore where a part of a low-voltage set stands at next to nothing", () => {
+    const component: Component = { designator: "C4", role: "coupling", drawn: "10 µF 10 V", stage: "driver" };
+    const sheet = { ...PLANNED, components: [component] };
+    const circuit = new Map([["C4", { works: 0.6, highest: 0.7, watts: 0 }]]);
+    const input: PlanInput = { sheet, year: 1966, policy: "reliability", switches: {}, rules: RULES, circuit };
+    expect(propose(component, input, {})?.needs[0]?.volts).toBe(10);
   });
 
   it("gives a resistor the shop's margin on its own watts, not less than the drawn rating", () => {

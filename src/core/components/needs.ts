@@ -101,8 +101,18 @@ function coldFloor(rule: RoleRule, { sheet }: PlanInput): Volts | undefined {
   return { volts, from: `${from}, until the tubes draw` };
 }
 
+/**
+ * No rating by the circuit is below this, V, unless the original's was: where a part stands at next to nothing, what
+ * happens beside it sets its rating, not its own millivolts. Shop rule.
+ * @example
+ * FLOOR_BY_CIRCUIT // 50: a coupling capacitor behind a volume control works at some millivolts
+ */
+export const FLOOR_BY_CIRCUIT = 50;
+
 /** By the set's circuit: the rule's margin on what the part works at, and not less than the most it sees. */
-function byCircuit({ factor, least }: RoleRule, { works, highest }: InCircuit): Rating {
+function byCircuit(rule: RoleRule, { works, highest }: InCircuit, drawn?: number): Rating {
+  const { factor } = rule;
+  const least = Math.max(rule.least, Math.min(FLOOR_BY_CIRCUIT, drawn ?? FLOOR_BY_CIRCUIT));
   const reckoned = factor * works;
   const volts = Math.max(reckoned, highest, least);
   const net = "by the set's net";
@@ -127,7 +137,7 @@ export function leastVolts(
   part = component.designator,
 ): Rating | undefined {
   const known = input.circuit?.get(part);
-  if (known && !MAINS_ROLES.includes(rule.role)) return byCircuit(rule, known);
+  if (known && !MAINS_ROLES.includes(rule.role)) return byCircuit(rule, known, spec?.volts);
   const base = ratedFrom(rule, input, component, spec);
   const cold = coldFloor(rule, input);
   const reckoned = base ? rule.factor * base.volts : 0;

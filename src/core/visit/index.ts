@@ -80,3 +80,4 @@ export {
 export { driftOf, soakOf, type Drift, type DriftPoint, type DriftRules, type Soak } from "./soak";
 export { aroundFitting, type Around } from "./around";
 export { circuitQuestion, circuitSheet } from "./circuit";
+export { inCircuitOf } from "./in-circuit";

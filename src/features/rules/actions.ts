@@ -11,6 +11,7 @@ import { database } from "@/db/client";
 import { partRules, savePartRules } from "@/db/shop";
 import { setsInShop } from "@/db/summaries";
 import { action, read } from "@/server/action";
+import { circuitOfModel } from "@/server/in-circuit";
 
 export type Effect = { job: number; set: string; lines: { designator: string; text: string }[] };
 
@@ -32,7 +33,9 @@ async function effects(rules: ShopRules): Promise<Effect[]> {
     const { settled } = settle(entries);
     const open = visits.filter(({ id }) => !closedAt(settled, id));
     return open.flatMap(({ id, job }): Effect[] => {
-      const input = { sheet: model.sheet, year: model.year, settled, visitId: id, now };
+      const circuit = circuitOfModel(model);
+      const bench = { sheet: model.sheet, year: model.year, settled, visitId: id, now };
+      const input = circuit ? { ...bench, circuit } : bench;
       const lines = planDifferences(recapOf({ ...input, rules: before }), recapOf({ ...input, rules: after }));
       return lines.length > 0 ? [{ job, set: modelName(model), lines }] : [];
     });

@@ -3,7 +3,6 @@
 import type { Remote } from "comlink";
 import { useMemo } from "react";
 import type { CircuitAnswer, CircuitFacts, CircuitQuestion, FactsQuestion } from "@/core/circuit";
-import type { InCircuit } from "@/core/components";
 import type { Sheet } from "@/core/model";
 import { circuitSheet } from "@/core/visit";
 import { useAsked, type Asked } from "@/ui/useAsked";
@@ -31,16 +30,4 @@ export function useCircuitFacts(sheet: Sheet, more?: Omit<FactsQuestion, "sheet"
     [sheet, more],
   );
   return useAsked<CircuitWorker, FactsQuestion, CircuitFacts | undefined>(load, question, askFacts).answer;
-}
-
-/** The same for a part, by its name in the net: V across it as it plays and at most, W in it. */
-export function inCircuitOf(facts: CircuitFacts | undefined): ReadonlyMap<string, InCircuit> | undefined {
-  if (!facts) return undefined;
-  const highest = new Map(facts.highest);
-  return new Map(
-    facts.loads.map(({ part, volts, watts }) => [
-      part,
-      { works: Math.abs(volts), highest: Math.max(Math.abs(volts), highest.get(part) ?? 0), watts },
-    ]),
-  );
 }
