@@ -6,6 +6,7 @@ export default defineConfig({
     "./src/db/schema.ts",
     "./src/db/access-schema.ts",
     "./src/db/money-schema.ts",
+    "./src/db/order-schema.ts",
     "./src/db/plan-schema.ts",
     "./src/db/stock-schema.ts",
     "./src/db/summary-schema.ts",

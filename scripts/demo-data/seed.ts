@@ -24,6 +24,7 @@ import { RECIPES, type RecipeKey } from "./recipes";
 import { draw, drawTop, TOP_VIEWS } from "./drawings";
 import { fillDrawers } from "./stock";
 import { STORIES } from "./stories";
+import { fillOrders } from "./orders";
 import { fillWeek } from "./week";
 import { CUSTOMERS, DEMO_PASSWORD, PEOPLE, type Story, type Who } from "./story-lines";
 
@@ -241,6 +242,7 @@ export async function seedWhenEmpty(url: string, today: Date): Promise<boolean> 
     const labels = await fillDrawers(db, shop.people.ines, (days) => moment(today, days, "12:00"));
     for (const story of STORIES) await play(db, story, shop, today, labels);
     await fillWeek(db, shop, today);
+    await fillOrders(db, shop.people.ines, today);
     return true;
   } finally {
     await close();

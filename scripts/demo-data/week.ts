@@ -22,10 +22,7 @@ const PROMISES: { job: number; to: keyof typeof CUSTOMERS; inDays: number; how: 
 ];
 
 /** Parcels that were announced for a day. */
-const PARCELS: { job: number; inDays: number }[] = [
-  { job: 1186, inDays: 12 },
-  { job: 1190, inDays: 5 },
-];
+const PARCELS: { job: number; inDays: number }[] = [{ job: 1186, inDays: 12 }];
 
 const ON_BENCH: [job: number, who: Who][] = [
   [1187, "wren"],

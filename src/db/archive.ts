@@ -50,6 +50,11 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["enquiry", "number"],
   ["invoice", "number"],
   ["payment", "at, id"],
+  ["supplier", "name"],
+  ["part_order", "number"],
+  ["order_line", "id"],
+  ["order_want", "id"],
+  ["order_arrival", "at, id"],
 ];
 
 /** Columns that count on by themselves: after a restore they go on behind the highest. */
@@ -58,6 +63,7 @@ const COUNTERS = [
   ["stock_move", "id"],
   ["event", "id"],
   ["enquiry", "number"],
+  ["part_order", "number"],
 ] as const;
 
 /** Rows that are read at once. */

@@ -2,12 +2,13 @@ import { drizzle, type PostgresJsDatabase } from "drizzle-orm/postgres-js";
 import postgres from "postgres";
 import * as access from "./access-schema";
 import * as money from "./money-schema";
+import * as orders from "./order-schema";
 import * as plan from "./plan-schema";
 import * as tables from "./schema";
 import * as stock from "./stock-schema";
 import * as summaries from "./summary-schema";
 
-const schema = { ...tables, ...access, ...money, ...plan, ...stock, ...summaries };
+const schema = { ...tables, ...access, ...money, ...orders, ...plan, ...stock, ...summaries };
 
 export type Db = PostgresJsDatabase<typeof schema>;
 /** A database or a transaction on it. */

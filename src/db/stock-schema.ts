@@ -113,9 +113,12 @@ export const priceOffer = pgTable(
     maker: text("maker").notNull().default(""),
     priceMinor: integer("price_minor").notNull(),
     currency: text("currency").notNull(),
+    /** sold in packs of so many; the price is that of one piece */
+    pack: integer("pack").notNull().default(1),
   },
   (t) => [
     primaryKey({ columns: [t.supplier, t.orderNumber] }),
     check("offer_price", sql`${t.priceMinor} > 0 and ${t.currency} ~ '^[A-Z]{3}$'`),
+    check("offer_pack", sql`${t.pack} > 0`),
   ],
 );

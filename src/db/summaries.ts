@@ -16,7 +16,7 @@ const BATCH = 25;
 export const summaryFrom = (file: SetFile): Summary => summaryOf({ ...file, settled: settle(file.entries).settled });
 
 /** Keeps a summary, unless the log has gone on while it was made. */
-async function keep(db: Db, setId: string, rev: number, summary: Summary): Promise<void> {
+async function keep(db: Tx, setId: string, rev: number, summary: Summary): Promise<void> {
   const { stays, open, holdings, failed, findings, handedBack, lastAt, text, words } = summary;
   const job = open.at(-1)?.job ?? null;
   await db.transaction(async (tx) => {
@@ -39,7 +39,7 @@ async function keep(db: Db, setId: string, rev: number, summary: Summary): Promi
  * @param most how many sets at most
  * @returns how many were looked at
  */
-export async function refreshSummaries(db: Db, most: number): Promise<number> {
+export async function refreshSummaries(db: Tx, most: number): Promise<number> {
   let done = 0;
   while (done < most) {
     // What it counted to is read before the log: what is written meanwhile makes it stale once more.
@@ -65,7 +65,7 @@ export async function refreshSummaries(db: Db, most: number): Promise<number> {
 const AT_ONCE = 100;
 
 /** Brings the summaries up to date before they are read. @returns how many sets are still to be looked through */
-export async function freshSummaries(db: Db): Promise<number> {
+export async function freshSummaries(db: Tx): Promise<number> {
   const done = await refreshSummaries(db, AT_ONCE);
   return done < AT_ONCE ? 0 : await staleCount(db);
 }
@@ -77,7 +77,7 @@ const perhapsHere = sql`exists (
     and not exists (select from ${logEntry} a where a.amends = h.id)))`;
 
 /** The sets that are in the shop: those with a visit that is not handed back. After a restore, perhaps some more. */
-export async function setsInShop(db: Db): Promise<SetFile[]> {
+export async function setsInShop(db: Tx): Promise<SetFile[]> {
   await freshSummaries(db);
   const rows = await db
     .select({ setId: setSummary.setId })

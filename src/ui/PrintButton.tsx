@@ -2,9 +2,9 @@
 
 import { Printer } from "lucide-react";
 
-export function PrintButton() {
+export function PrintButton({ className = "btn-primary" }: { className?: string }) {
   return (
-    <button type="button" className="btn btn-primary h-11" onClick={() => window.print()}>
+    <button type="button" className={`btn h-11 ${className}`} onClick={() => window.print()}>
       <Printer size={18} aria-hidden="true" /> Print
     </button>
   );

@@ -3,10 +3,8 @@ import { v7 } from "uuid";
 import { describe, expect, it } from "vitest";
 import { GET as csv } from "@/app/api/stock/csv/route";
 import { GET as list } from "@/app/api/stock/route";
-import { GET as prices } from "@/app/api/offers/route";
-import { STOCK_TABLE, stockFieldsSchema, type Offer, type StockItem } from "@/core/stock";
+import { STOCK_TABLE, stockFieldsSchema, type StockItem } from "@/core/stock";
 import { readRows } from "@/core/tables";
-import { replaceOffers } from "@/db/offers";
 import { move, saveStock, stockItem } from "@/db/stock";
 import { POST } from "@/app/api/entries/route";
 import { draftNote, openedShop } from "./shop";
@@ -98,20 +96,5 @@ describe("the stock for a page", () => {
       reorderAt: 2,
       provenance: "=cmd|' /c calc'!A1",
     });
-  });
-
-  it("has the suppliers' offers beside it", async () => {
-    const offer = {
-      supplier: "Tern",
-      orderNumber: "T1",
-      kind: "film" as const,
-      marking: "0.1 µF 400 V",
-      maker: "",
-      priceMinor: 40,
-      currency: "EUR",
-    };
-    await replaceOffers(app.held.db, "Tern", [offer]);
-    const { offers } = (await (await prices(asked("/api/offers"), NOTHING)).json()) as { offers: Offer[] };
-    expect(offers).toEqual([offer]);
   });
 });

@@ -300,6 +300,7 @@ describe("price lists and rules", () => {
       maker: "",
       priceMinor: 40,
       currency: "EUR",
+      pack: 1,
     };
     await replaceOffers(held.db, "Tern", [offer, { ...offer, orderNumber: "T2" }]);
     await replaceOffers(held.db, "Gannet", [{ ...offer, supplier: "Gannet" }]);
@@ -327,6 +328,7 @@ describe("long lists", () => {
       maker: "",
       priceMinor: 1 + (n % 90),
       currency: "EUR",
+      pack: 1,
     }));
     await replaceOffers(held.db, "Tern", list);
     expect((await offers(held.db)).filter(({ supplier }) => supplier === "Tern")).toHaveLength(20_000);

@@ -87,13 +87,13 @@ describe("every route, for every role", () => {
 });
 
 describe("every server action, for every role", () => {
-  const sources = import.meta.glob<string>("../../src/features/*/actions.ts", {
+  const sources = import.meta.glob<string>("../../src/features/**/actions.ts", {
     eager: true,
     query: "?raw",
     import: "default",
   });
   const modules = import.meta.glob<Record<string, (...given: unknown[]) => Promise<unknown>>>(
-    "../../src/features/*/actions.ts",
+    "../../src/features/**/actions.ts",
     { eager: true },
   );
   /** An action is named where it calls `action`, itself or by a helper of its file. */

@@ -30,6 +30,12 @@ export const ACTIONS = {
   "import stock": "stock",
   "import prices": "stock",
   "test tube": "stock",
+  "place order": "stock",
+  "expect order": "stock",
+  "book in order": "stock",
+  "end order": "stock",
+  "send tube back": "stock",
+  "change supplier": "stock",
   "reserve plan": "bench",
   "change recipe": "reference",
   "change model": "reference",
@@ -107,6 +113,7 @@ export const ROUTES = {
   "GET /api/stock": "see",
   "GET /api/stock/csv": "see",
   "GET /api/visits/[id]/forecast": "see",
+  "GET /api/visits/[id]/orders": "see",
 } as const satisfies Record<string, Asked>;
 export type RouteName = keyof typeof ROUTES;
 
@@ -121,6 +128,7 @@ export const PAGES = {
   "/parts": "see",
   "/parts/[code]": "see",
   "/parts/labels": "see",
+  "/parts/orders": "see",
   "/parts/prices": "see",
   "/reference": "see",
   "/reference/[id]": "see",

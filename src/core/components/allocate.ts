@@ -1,5 +1,5 @@
 import type { StockItem } from "../stock";
-import { choose, readStock, type Choice } from "./choose";
+import { choose, readStock, type Choice, type Shelves } from "./choose";
 import type { PlanNeed } from "./needs";
 import type { PlanLine } from "./propose";
 
@@ -17,16 +17,18 @@ const wants = (line: PlanLine) => line.action === "replace" || line.action === "
 
 /**
  * Fills a plan from stock, line after line, so that no piece is promised twice.
+ * @param items the lines, or the shelves where they were read before
  * @param year now, for the age of electrolytics
+ * @param taken pieces that others have been promised; those of this plan are added
  */
 export function allocate(
   lines: readonly PlanLine[],
-  items: readonly StockItem[],
+  items: readonly StockItem[] | Shelves,
   year: number,
   picks: Picks = new Map(),
+  taken: Map<string, number> = new Map(),
 ): FilledLine[] {
-  const stock = readStock(items);
-  const taken = new Map<string, number>();
+  const stock = Array.isArray(items) ? readStock(items as readonly StockItem[]) : (items as Shelves);
   return lines.map((line) => {
     if (!wants(line)) return { ...line, filled: [] };
     const filled = line.needs.map((need): Filled => {

@@ -1,17 +1,6 @@
 import { describe, expect, it } from "vitest";
 import fc from "fast-check";
-import {
-  allocate,
-  choose,
-  costOf,
-  needText,
-  orderList,
-  piecesOf,
-  readStock,
-  shortages,
-  type PlanNeed,
-  type PlanLine,
-} from ".";
+import { allocate, choose, costOf, needText, piecesOf, readStock, shortages, type PlanNeed, type PlanLine } from ".";
 import { stockItem } from "../fixtures";
 
 const coupling: PlanNeed = {
@@ -142,16 +131,6 @@ describe("a whole plan from stock", () => {
   });
 });
 
-describe("an order", () => {
-  const offer = (supplier: string, orderNumber: string, marking: string, priceMinor: number) =>
-    ({ supplier, orderNumber, kind: "film", marking, maker: "", priceMinor, currency: "EUR" }) as const;
-  it("is grouped by supplier, alike needs on one line, the rest said to be nowhere", () => {
-    const offers = [offer("Tern", "T1", "0.047 µF 630 V", 60), offer("Gannet", "G1", "0.1 µF 400 V", 40)];
-    const rare: PlanNeed = { ...coupling, designator: "C30", value: 7e-6, window: [6e-6, 8e-6] };
-    const { orders, nowhere } = orderList([coupling, { ...coupling, designator: "C9" }, rare], offers, 2026);
-    expect(orders).toHaveLength(1);
-    expect(orders[0]).toMatchObject({ supplier: "Tern", minor: 120, lines: [{ count: 2, for: ["C14", "C9"] }] });
-    expect(nowhere.map(({ designator }) => designator)).toEqual(["C30"]);
-    expect(needText(rare)).toBe("7 µF 530 V or more, film");
-  });
+it("says a need in words for a supplier's clerk", () => {
+  expect(needText({ ...coupling, value: 7e-6, window: [6e-6, 8e-6] })).toBe("7 µF 530 V or more, film");
 });

@@ -64,6 +64,16 @@ export function readStock(items: readonly StockItem[]): Shelves {
   return Object.fromEntries(KINDS.map((kind) => [kind, shelf(kind)])) as Record<Kind, Stocked[]>;
 }
 
+/** The same shelves for a visit: what is set aside for it is free to it. @param reserved pieces by stock line */
+export function reshelved(shelves: Shelves, reserved: ReadonlyMap<string, number>): Shelves {
+  if (reserved.size === 0) return shelves;
+  const mine = (one: Stocked): Stocked => {
+    const reservedHere = reserved.get(one.item.id);
+    return reservedHere ? { ...one, item: { ...one.item, reservedHere } } : one;
+  };
+  return Object.fromEntries(KINDS.map((kind) => [kind, shelves[kind].map(mine)])) as unknown as Shelves;
+}
+
 /** The part of a shelf whose values lie in a window. */
 function within(shelf: readonly Stocked[], [low, high]: readonly [number, number]): readonly Stocked[] {
   let from = 0;

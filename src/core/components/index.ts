@@ -9,7 +9,7 @@ export {
   type Picks,
   type PlanCost,
 } from "./allocate";
-export { choose, readStock, sharesText, type Choice, type Shelves } from "./choose";
+export { choose, readStock, reshelved, sharesText, type Choice, type Shelves } from "./choose";
 export { combined, findPairs, pairOf, timeConstant, type Pair, type Piece, type Way } from "./combine";
 export { dissipation } from "./dissipation";
 export {
@@ -27,7 +27,7 @@ export {
   type PartJudgement,
   type PartVerdict,
 } from "./judge";
-export { needText, orderList, type Order } from "./order";
+export { asItem, needText } from "./order";
 export { partsCost, type PartsCost } from "./parts-cost";
 export { capacitorPlace } from "./place";
 export type { PartState } from "./part-state";

@@ -1,19 +1,10 @@
 import { formatPart, roundTo } from "../quantity";
 import type { Offer, StockItem } from "../stock";
-import { choose, readStock } from "./choose";
 import type { PlanNeed } from "./needs";
 import { KIND_WORDS } from "./rules";
 
-export type OrderLine = { need: PlanNeed; offer: Offer; count: number };
-export type Order = {
-  supplier: string;
-  lines: { offer: Offer; count: number; for: string[] }[];
-  minor: number;
-  currency: string;
-};
-
-/** An offer stands in for a stock line with plenty of it, so that it is weighed by the same rules. */
-const asItem = (offer: Offer, index: number): StockItem => ({
+/** An offer stands in for a stock line with plenty of it, so that it is weighed by the same rules; its id is its place in the list. */
+export const asItem = (offer: Offer, index: number): StockItem => ({
   id: String(index),
   code: "",
   kind: offer.kind,
@@ -46,40 +37,4 @@ export function needText(need: PlanNeed): string {
     ...(need.watts ? { watts: need.watts } : {}),
   });
   return `${spec}${need.volts || need.watts ? " or more" : ""}, ${KIND_WORDS[need.kind]}`;
-}
-
-/**
- * Shortages as orders, one for each supplier, each need from the offer that suits it best.
- * @returns the orders, and the needs that no price list has
- */
-export function orderList(
-  needs: readonly PlanNeed[],
-  offers: readonly Offer[],
-  year: number,
-): { orders: Order[]; nowhere: PlanNeed[] } {
-  const stock = readStock(offers.map(asItem));
-  const nowhere: PlanNeed[] = [];
-  const orders = new Map<string, Order>();
-  for (const need of needs) {
-    const best = choose(need, stock, year).find(({ items }) => items.length === 1)?.items[0];
-    const offer = best ? offers[Number(best.id)] : undefined;
-    if (!offer) {
-      nowhere.push(need);
-      continue;
-    }
-    const order = orders.get(offer.supplier) ?? {
-      supplier: offer.supplier,
-      lines: [],
-      minor: 0,
-      currency: offer.currency,
-    };
-    const line = order.lines.find((one) => one.offer === offer);
-    if (line) {
-      line.count += 1;
-      line.for.push(need.designator);
-    } else order.lines.push({ offer, count: 1, for: [need.designator] });
-    order.minor += offer.priceMinor;
-    orders.set(offer.supplier, order);
-  }
-  return { orders: [...orders.values()].sort((a, b) => a.supplier.localeCompare(b.supplier)), nowhere };
 }

@@ -22,6 +22,7 @@ const offer = (marking: string, priceMinor: number, currency = "EUR"): Offer => 
   maker: "",
   priceMinor,
   currency,
+  pack: 1,
 });
 const stocked = (marking: string, priceMinor: number | null, onHand = 1) =>
   stockItem({ kind: "film", marking, priceMinor, currency: "EUR", onHand });

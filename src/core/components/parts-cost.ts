@@ -1,7 +1,7 @@
 import type { Offer, StockItem } from "../stock";
 import { choose, readStock } from "./choose";
 import type { PlanNeed } from "./needs";
-import { orderList } from "./order";
+import { asItem } from "./order";
 
 export type PartsCost = {
   /** minor units of the currency asked for */
@@ -20,12 +20,12 @@ export function partsCost(
   { year, currency }: { year: number; currency: string },
 ): PartsCost {
   const shelves = readStock(stock.filter((item) => item.currency === currency));
-  const inCurrency = offers.filter((offer) => offer.currency === currency);
+  const lists = readStock(offers.filter((offer) => offer.currency === currency).map(asItem));
   const cost: PartsCost = { minor: 0, priced: 0, unpriced: [] };
   for (const need of needs) {
     const taken = choose(need, shelves, year)[0];
-    const ordered = taken ? undefined : orderList([need], inCurrency, year).orders[0];
-    const price = taken ? taken.price : ordered?.minor;
+    const ordered = taken ? undefined : choose(need, lists, year).find(({ items }) => items.length === 1);
+    const price = (taken ?? ordered)?.price;
     if (price === null || price === undefined) cost.unpriced.push(need.designator);
     else {
       cost.minor += price;

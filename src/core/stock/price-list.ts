@@ -6,8 +6,13 @@ import { specOf, STOCK_KINDS, stockFieldsSchema, type StockFields } from "./item
 export type Offer = Pick<StockFields, "kind" | "marking" | "maker" | "currency"> & {
   supplier: string;
   orderNumber: string;
+  /** of one piece */
   priceMinor: number;
+  /** sold in packs of so many pieces */
+  pack: number;
 };
+
+const MOST_IN_PACK = 10_000;
 
 /**
  * A supplier's price list as a table.
@@ -40,7 +45,8 @@ export const priceListTable = (supplier: string, currency: string): Table<Offer>
       required: true,
       hint: "0.047 µF 630 V",
     },
-    { key: "price", title: "price", also: ["unit price", "each"], required: true, hint: "0.45 EUR" },
+    { key: "price", title: "price of one", also: ["price", "unit price", "each"], required: true, hint: "0.45 EUR" },
+    { key: "pack", title: "sold in packs of", also: ["pack", "pack size", "moq", "multiple"], hint: "10" },
     { key: "maker", title: "maker", also: ["manufacturer", "brand"], hint: "" },
   ],
   read(raw) {
@@ -61,6 +67,10 @@ export const priceListTable = (supplier: string, currency: string): Table<Offer>
         `Priced in ${price.currency}; the shop works in ${currency}. Ask for the list in ${currency}: no rate is guessed here.`,
       );
     else row.shown("price", formatMoney(price));
+    const written = row.text("pack");
+    const pack = written === "" ? 1 : Number(written);
+    if (!Number.isInteger(pack) || pack < 1 || pack > MOST_IN_PACK)
+      row.problem("pack", `“${written}” is not a number of pieces: write 10, or leave it empty for single pieces.`);
     const maker = row.text("maker");
     const priceMinor = price?.minor ?? 0;
     const offered = stockFieldsSchema.transform((part): Offer => ({
@@ -71,6 +81,7 @@ export const priceListTable = (supplier: string, currency: string): Table<Offer>
       orderNumber,
       priceMinor,
       currency,
+      pack,
     }));
     return row.finish(offered, { kind, marking, maker, currency, priceMinor });
   },
@@ -79,6 +90,7 @@ export const priceListTable = (supplier: string, currency: string): Table<Offer>
     kind: offer.kind,
     marking: offer.marking,
     price: formatMoney({ minor: offer.priceMinor, currency: offer.currency }),
+    pack: offer.pack > 1 ? String(offer.pack) : "",
     maker: offer.maker,
   }),
   keyOf: ({ orderNumber }) => orderNumber,

@@ -52,6 +52,7 @@ export { judgeSubstitute, substitutes } from "./substitute";
 export {
   GAS,
   judgeStored,
+  type StoredTest,
   judgeTube,
   match,
   MATCH_WITHIN,

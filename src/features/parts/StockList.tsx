@@ -1,6 +1,6 @@
 "use client";
 
-import { Download, Printer, Search, Tags, Upload } from "lucide-react";
+import { Download, PackageOpen, Printer, Search, Tags, Upload } from "lucide-react";
 import { Link } from "@/ui/Link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -65,6 +65,9 @@ export function StockList({ items, currency }: { items: StockItem[]; currency: s
           <a href="/api/stock/csv" download className="btn btn-outline h-11">
             <Download size={16} aria-hidden="true" /> List out
           </a>
+          <Link href="/parts/orders" className="btn btn-outline h-11">
+            <PackageOpen size={16} aria-hidden="true" /> Orders
+          </Link>
           <Link href="/parts/prices" className="btn btn-outline h-11">
             <Tags size={16} aria-hidden="true" /> Suppliers
           </Link>

@@ -34,7 +34,7 @@ function problemsOf({ shorts, between, gas, measured, nominal }: TypedTest): Pro
 }
 
 /** A stocked tube on the tester: shorts, gas, strength, in the order that spares the tester. */
-function TubeTestForm({ item }: { item: StockItem }) {
+export function TubeTestForm({ item, onSaid }: { item: StockItem; onSaid?: (said: string) => void }) {
   const router = useRouter();
   const type = tubeType(item.marking);
   const gm = type ? nominalGm(type) : undefined;
@@ -62,7 +62,10 @@ function TubeTestForm({ item }: { item: StockItem }) {
         unit: gm ? "µS" : "%",
         setup,
       });
-      if (answer.ok) router.refresh();
+      if (answer.ok) {
+        if (answer.said) onSaid?.(answer.said);
+        router.refresh();
+      }
       return answer;
     },
     next: (tested) => ({ ...tested, shorts: "", between: "", gas: "", measured: "" }),

@@ -11,6 +11,7 @@ import { shopOf } from "@/db/shop";
 import { visitByJob } from "@/db/sets";
 import { addStockTest, importStock, move, saveStock } from "@/db/stock";
 import { action, personId, read, refuse, refuseFields, type Answer } from "@/server/action";
+import { tubeTested } from "@/server/orders/book-in";
 import { readStock } from "./typed";
 
 const typedSchema = z.record(z.string().max(40), z.string().max(400));
@@ -101,7 +102,9 @@ const testSchema = z
 /** A test of a tube in stock. */
 export async function testTube(test: unknown): Promise<Answer> {
   return kept("test tube", async () => {
-    await addStockTest(database(), read(testSchema, test), personId());
-    return { ok: true };
+    const tested = read(testSchema, test);
+    await addStockTest(database(), tested, personId());
+    const said = await tubeTested(database(), tested.partId, personId(), Date.now());
+    return { ok: true, ...(said ? { said } : {}) };
   });
 }

@@ -1,100 +1,69 @@
 "use client";
 
-import { Printer } from "lucide-react";
 import { useEffect, useState } from "react";
-import { needText, orderList, type PlanNeed } from "@/core/components";
-import { formatMoney } from "@/core/quantity";
-import { describeItem, type Offer } from "@/core/stock";
+import { needText, type PlanNeed } from "@/core/components";
 import { ErrorText } from "@/ui/form";
+import { Link } from "@/ui/Link";
 import { useLogbook } from "@/ui/logbook";
+import { dayWords } from "@/ui/plan/days";
 
-/** What the stock cannot fill, as orders by supplier, from their price lists. */
-export function OrderPanel({ needs, year }: { needs: readonly PlanNeed[]; year: number }) {
-  const { append, shop } = useLogbook();
-  const [offers, setOffers] = useState<Offer[]>();
-  const [error, setError] = useState<string>();
-  const [noted, setNoted] = useState(false);
+type Coming = { place: string; number: number; supplier: string; expectedOn: string | null };
+
+/** What is on its way for a visit; undefined until it is known. */
+function useComing(visitId: string): { coming?: Coming[]; error?: string } {
+  const [answer, setAnswer] = useState<{ coming?: Coming[]; error?: string }>({});
   useEffect(() => {
     let current = true;
-    void fetch("/api/offers")
-      .then(async (answer) =>
-        answer.ok ? ((await answer.json()) as { offers: Offer[] }).offers : Promise.reject(new Error()),
-      )
+    void fetch(`/api/visits/${visitId}/orders`)
+      .then(async (got) => (got.ok ? ((await got.json()) as { coming: Coming[] }) : Promise.reject(new Error())))
       .then(
-        (list) => current && setOffers(list),
-        () => current && setError("The price lists could not be read: try again when the server can be reached."),
+        (got) => current && setAnswer(got),
+        () =>
+          current && setAnswer({ error: "The orders could not be read: try again when the server can be reached." }),
       );
     return () => {
       current = false;
     };
-  }, []);
+  }, [visitId]);
+  return answer;
+}
+
+/** What the stock cannot fill: what of it is on its way, and the way to the shop's orders for the rest. */
+export function OrderPanel({ needs }: { needs: readonly PlanNeed[] }) {
+  const { visit } = useLogbook();
+  const { coming, error } = useComing(visit.id);
   if (error) return <ErrorText>{error}</ErrorText>;
-  if (!offers) return <p className="dim">Reading the price lists…</p>;
-  const { orders, nowhere } = orderList(needs, offers, year);
-  const note = async () => {
-    const places = needs.map(({ designator }) => designator).join(", ");
-    const from = orders.map(({ supplier }) => supplier).join(", ");
-    const outcome = await append({
-      kind: "note",
-      payload: {
-        v: 1,
-        text: `for ${places}${from ? `, ordered from ${from}` : ""}`,
-        open: true,
-        waits: "parts",
-        closes: [],
-      },
-    });
-    if (outcome.ok) setNoted(true);
-    else setError(outcome.problems[0]?.message);
-  };
+  if (!coming) return <p className="dim">Reading the orders…</p>;
+  const of = (place: string) => coming.find((one) => one.place === place);
+  const lacking = needs.filter(({ designator }) => !of(designator));
   return (
     <section aria-label="Order list" className="flex flex-col gap-2 rounded-box border border-base-300 p-3">
       {needs.length === 0 ? <p>Nothing is short: the stock has it all.</p> : null}
-      {orders.map(({ supplier, lines, minor, currency }) => (
-        <div key={supplier}>
-          <h2 className="flex items-baseline gap-3 font-bold">
-            {supplier}
-            <span className="ml-auto font-mono">{formatMoney({ minor, currency })}</span>
-          </h2>
-          <ul>
-            {lines.map(({ offer, count, for: places }) => (
-              <li
-                key={offer.orderNumber}
-                className="grid grid-cols-[2.5rem_7rem_1fr_auto_5rem] gap-2 border-b border-base-300 py-1"
-              >
-                <span className="font-mono">{count} ×</span>
-                <span className="font-mono">{offer.orderNumber}</span>
-                <span className="font-mono">{describeItem(offer)}</span>
-                <span className="dim">{places.join(", ")}</span>
-                <span className="text-right font-mono">
-                  {formatMoney({ minor: offer.priceMinor * count, currency: offer.currency })}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </div>
-      ))}
-      {nowhere.length > 0 ? (
-        <div>
-          <h2 className="font-bold">In no price list</h2>
-          <ul>
-            {nowhere.map((need) => (
-              <li key={need.designator} className="border-b border-base-300 py-1">
-                <span className="font-mono font-bold">{need.designator}</span> {needText(need)}
-              </li>
-            ))}
-          </ul>
-        </div>
-      ) : null}
+      <ul>
+        {needs.map((need) => {
+          const order = of(need.designator);
+          return (
+            <li key={need.designator} className="flex flex-wrap gap-x-3 border-b border-base-300 py-1">
+              <span className="font-mono font-bold">{need.designator}</span>
+              <span>{needText(need)}</span>
+              <span className="ml-auto">
+                {order
+                  ? `order ${order.number} from ${order.supplier}${order.expectedOn ? `, expected ${dayWords(order.expectedOn)}` : ""}`
+                  : "not ordered"}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
       {needs.length > 0 ? (
-        <div className="no-print flex flex-wrap items-center gap-2">
-          <button type="button" className="btn btn-primary h-11" disabled={noted} onClick={() => void note()}>
-            {noted ? "Noted: waits for parts" : "Ordered: the set waits for parts"}
-          </button>
-          <button type="button" className="btn btn-outline h-11" onClick={() => window.print()}>
-            <Printer size={18} aria-hidden="true" /> Print
-          </button>
-          <span className="dim">Prices in {shop.currency}, from the suppliers’ last lists.</span>
+        <div className="no-print flex flex-wrap items-center gap-3">
+          <Link
+            href={`/parts/orders?job=${visit.job}`}
+            className={`btn h-11 ${lacking.length > 0 ? "btn-primary" : "btn-outline"}`}
+          >
+            {lacking.length > 0 ? `Order ${lacking.length} for this job` : "To the orders"}
+          </Link>
+          <span className="dim">What other sets and drawers lack is on the same page: one parcel does for all.</span>
         </div>
       ) : null}
     </section>

@@ -129,7 +129,7 @@ export function RecapPlate() {
       ) : null}
       {message?.ok ? <p role="status">{message.text}</p> : null}
       {message && !message.ok ? <ErrorText>{message.text}</ErrorText> : null}
-      {view === "order" ? <OrderPanel needs={missing} year={year} /> : null}
+      {view === "order" ? <OrderPanel needs={missing} /> : null}
       <PlanList
         lines={all ? lines : lines.filter(({ action }) => action !== "keep" && action !== "done")}
         onPick={(designator, ids) => setPicks(new Map([...picks, [designator, ids]]))}
