@@ -93,3 +93,6 @@ END $$;
 CREATE TRIGGER "arrival_no_change" BEFORE UPDATE OR DELETE ON "order_arrival" FOR EACH ROW EXECUTE FUNCTION "arrivals_are_append_only"();
 --> statement-breakpoint
 CREATE TRIGGER "arrival_no_truncate" BEFORE TRUNCATE ON "order_arrival" FOR EACH STATEMENT EXECUTE FUNCTION "arrivals_are_append_only"();
+--> statement-breakpoint
+-- Summaries say more from now on: parts that were judged with their age, originality, what was estimated.
+UPDATE "set_summary" SET "stale" = true, "rev" = "rev" + 1;

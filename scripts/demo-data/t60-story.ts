@@ -16,6 +16,7 @@ export const T60_STORY: Story = {
               "ines",
               "take in: no output on 10 m, weak on 15 m; wants all bands; policy reliability; with key, two crystals",
             ],
+            ["09:40", "ines", "estimate 190 EUR; find 1 h; fix 1 h; prove 30 min; parts 12 EUR"],
             ["10:10", "tomasz", "done make safe: interlock in, bank discharged through the stick and measured, 0.6 V"],
             ["10:30", "tomasz", "done first power: into the dummy load, current watched"],
             ["10:40", "tomasz", "High voltage 601 @ 229 with Bench digital baseline"],

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gte, inArray, lt, sql } from "drizzle-orm";
-import type { Invoice, InvoiceKind } from "@/core/invoice";
+import { storedWeeks, type Invoice, type InvoiceKind } from "@/core/invoice";
 import { modelName } from "@/core/model";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
@@ -187,7 +187,10 @@ export async function notInvoiced(db: Db, now: string): Promise<ToInvoice[]> {
         db,
         gone.map(({ visitId }) => visitId),
       )
-    ).map(({ visitId }) => visitId),
+    )
+      // An invoice for storage alone says nothing of the work.
+      .filter(({ doc }) => storedWeeks(doc) === 0)
+      .map(({ visitId }) => visitId),
   );
   return gone.filter(({ visitId }) => !written.has(visitId)).sort((a, b) => a.closedAt.localeCompare(b.closedAt));
 }

@@ -1,6 +1,5 @@
 import { and, asc, eq, gte, inArray, sql } from "drizzle-orm";
 import {
-  setClass,
   timesOf,
   USUAL_WEEK,
   weekSchema,
@@ -9,23 +8,21 @@ import {
   type PastJob,
   type PastVisit,
   type PlanInput,
-  type SetClass,
   type Skill,
   type WorkerRules,
 } from "@/core/plan";
 import type { Role } from "@/core/access";
 import type { Stay } from "@/core/across";
-import { modelName, type Sheet } from "@/core/model";
+import { modelName } from "@/core/model";
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { databaseError } from "./error";
 import { iso } from "./moment";
 import { people } from "./people";
 import { away, planPin, setHolder, worker } from "./plan-schema";
-import { model, person, set } from "./schema";
+import { person } from "./schema";
 import { planRules, shopTerms } from "./shop";
-import { boardCards, freshSummaries, type BoardCard } from "./summaries";
-import { setSummary } from "./summary-schema";
+import { boardCards, setsWithStays, stateOfSummaries, type BoardCard } from "./summaries";
 
 /** A visit that is over, for its times and its price. */
 export type Past = PastVisit & PastJob & { currency: string };
@@ -35,24 +32,12 @@ let kept: { of: string; past: Past[] } | undefined;
 
 /** Visits that are over, with their time, parts and complaint. */
 export async function pastVisits(db: Db): Promise<Past[]> {
-  await freshSummaries(db);
-  const [state] = await db
-    .select({ of: sql<string>`current_database() || ' ' || count(*) || ' ' || coalesce(sum(${setSummary.rev}), 0)` })
-    .from(setSummary);
-  const of = state?.of ?? "";
+  const of = await stateOfSummaries(db);
   if (kept?.of === of) return kept.past;
-  const models = new Map<string, SetClass>();
-  for (const { id, sheet } of await db.select({ id: model.id, sheet: model.sheet }).from(model))
-    models.set(id, setClass(sheet as Sheet));
-  const rows = await db
-    .select({ modelId: set.modelId, stays: setSummary.stays })
-    .from(setSummary)
-    .innerJoin(set, eq(set.id, setSummary.setId))
-    .where(sql`jsonb_array_length(${setSummary.stays}) > 0`);
-  const past = rows.flatMap(({ modelId, stays }) =>
+  const past = (await setsWithStays(db)).flatMap(({ modelId, setClass: ofClass, stays }) =>
     stays.filter(isOver).map((stay): Past => ({
       modelId,
-      setClass: models.get(modelId) ?? "mains receiver",
+      setClass: ofClass,
       labour: stay.labour,
       minutes: Object.values(stay.labour).reduce((sum, minutes) => sum + minutes, 0),
       complaint: stay.read,

@@ -1,8 +1,9 @@
 import { and, asc, eq, inArray, isNotNull, or, sql } from "drizzle-orm";
-import { summaryOf, type OpenVisit, type Summary } from "@/core/across";
+import { summaryOf, type OpenVisit, type Stay, type Summary } from "@/core/across";
 import type { DueSet } from "@/core/exchange";
 import { settle } from "@/core/kinds";
-import { setName, type Model } from "@/core/model";
+import { setName, type Model, type Sheet } from "@/core/model";
+import { setClass, type SetClass } from "@/core/plan";
 import type { Db, Tx } from "./client";
 import { iso } from "./moment";
 import { customer, logEntry, model, set, visit } from "./schema";
@@ -155,6 +156,28 @@ export async function dueSets(db: Db): Promise<DueSet[]> {
     owner,
     ...(handedBack ? { handedBack } : {}),
   }));
+}
+
+/** Changes with every change of a summary: what is made from all of them is kept under it. */
+export async function stateOfSummaries(db: Tx): Promise<string> {
+  await freshSummaries(db);
+  const [state] = await db
+    .select({ of: sql<string>`current_database() || ' ' || count(*) || ' ' || coalesce(sum(${setSummary.rev}), 0)` })
+    .from(setSummary);
+  return state?.of ?? "";
+}
+
+/** Every set that was ever here, with its visits and the kind of set that it is. */
+export async function setsWithStays(db: Tx): Promise<{ modelId: string; setClass: SetClass; stays: Stay[] }[]> {
+  const classes = new Map<string, SetClass>();
+  for (const { id, sheet } of await db.select({ id: model.id, sheet: model.sheet }).from(model))
+    classes.set(id, setClass(sheet as Sheet));
+  const rows = await db
+    .select({ modelId: set.modelId, stays: setSummary.stays })
+    .from(setSummary)
+    .innerJoin(set, eq(set.id, setSummary.setId))
+    .where(sql`jsonb_array_length(${setSummary.stays}) > 0`);
+  return rows.map((row) => ({ ...row, setClass: classes.get(row.modelId) ?? "mains receiver" }));
 }
 
 /** A visit that is in the shop, as the Board shows it. */

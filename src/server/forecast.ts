@@ -1,4 +1,5 @@
 import { partsCost, type PartsCost, type ShopRules, rulesOf } from "@/core/components";
+import { soldFor } from "@/core/handback";
 import { settle } from "@/core/kinds";
 import { leftOf, timesOf, type Left, type Times } from "@/core/plan";
 import { recapOf, runSheet } from "@/core/visit";
@@ -6,11 +7,11 @@ import type { Db } from "@/db/client";
 import { offers } from "@/db/offers";
 import { pastVisits } from "@/db/plan";
 import { setFile, visitById } from "@/db/sets";
-import { partRules, shopOf } from "@/db/shop";
+import { partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { circuitOfModel } from "./in-circuit";
 
-/** What an estimate is made from: what is left to do, how long that takes here, what the parts cost. */
+/** What an estimate is made from: what is left to do, how long that takes here, what the parts are sold for. */
 export type ForecastFacts = { left: Left; times: Times[keyof Times]; parts: PartsCost };
 
 const rulesFor = (rules: ShopRules) => rulesOf(rules);
@@ -20,11 +21,12 @@ export async function forecastFacts(db: Db, visitId: string, now: string): Promi
   const visit = await visitById(db, visitId);
   const file = visit ? await setFile(db, visit.setId) : undefined;
   if (!file) return undefined;
-  const [stock, priced, { rules }, { currency }, past] = [
+  const [stock, priced, { rules }, { currency }, { terms }, past] = [
     await stockItems(db, visitId),
     await offers(db),
     await partRules(db),
     await shopOf(db),
+    await shopTerms(db),
     await pastVisits(db),
   ];
   const { settled } = settle(file.entries);
@@ -34,10 +36,11 @@ export async function forecastFacts(db: Db, visitId: string, now: string): Promi
   const needs = recapOf(input)
     .filter(({ action }) => action === "replace" || action === "restuff")
     .flatMap((line) => line.needs);
+  const cost = partsCost(needs, stock, priced, { year: new Date(now).getUTCFullYear(), currency });
   const left = leftOf(input, runSheet(input));
   return {
     left,
     times: timesOf(past)[left.setClass],
-    parts: partsCost(needs, stock, priced, { year: new Date(now).getUTCFullYear(), currency }),
+    parts: { ...cost, minor: soldFor(cost.minor, terms) },
   };
 }

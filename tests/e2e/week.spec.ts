@@ -263,3 +263,52 @@ test("from the hand-back to the signature: letter, told, collected, invoice, cre
   await expect(page.getByRole("heading", { name: /^Credit note/ })).toBeVisible();
   await expect(page.getByText(`Takes back invoice ${number}`)).toBeVisible();
 });
+
+test("pictures over all sets and the figures of the work say how many cases they stand on", async ({ page }) => {
+  await page.goto("/sets/across");
+  await page.getByRole("link", { name: "Pictures" }).click();
+  const ages = page.getByRole("region", { name: "Parts that failed, by make and age" });
+  // Nine paper capacitors are no rule yet: they are counted, and no share is said of them.
+  await expect(ages.getByRole("row", { name: /^paper/ })).toContainText(/\d+ of \d+/);
+  await expect(page.getByRole("region", { name: "Comebacks by cause" })).toContainText(
+    /\d+ of \d+ hand-backs came back/,
+  );
+  await expect(page.getByRole("region", { name: "Originality over the years" }).getByRole("img")).toHaveAttribute(
+    "aria-label",
+    /2015: 1 set, \d+ %/,
+  );
+  await page.goto("/desk/money");
+  await page.getByRole("link", { name: /^Figures/ }).click();
+  const against = page.getByRole("region", { name: "Hours against estimate" });
+  // Job 1102 was estimated at 2 h 30 and took 2 h 25.
+  await expect(against.getByRole("row", { name: /^transmitter or amplifier/ })).toContainText("2 h 30");
+  await expect(against.getByRole("row", { name: /^Fix/ })).toContainText("45 min");
+  const age = page.getByRole("region", { name: "Age of the work in the shop" });
+  await expect(age.getByRole("row", { name: /^2 to 6 weeks/ })).toContainText("1176 Regent");
+  await lookAt(page, ["/sets/across/pictures", "/desk/money/figures"]);
+});
+
+test("parts are sold with what the shop puts on them", async ({ page }) => {
+  const form = page.getByRole("form", { name: "What the shop works by" });
+  const markUp = async (percent: string) => {
+    await page.goto("/shop");
+    await form.getByLabel("On the price of a part, %").fill(percent);
+    await form.getByRole("button", { name: "Save these rules" }).click();
+  };
+  const partsSum = async (): Promise<number> => {
+    await page.goto("/bench/1187?step=hand-back&tab=price");
+    const row = plate(page).getByRole("row", { name: /^Parts/ });
+    await expect(row).toContainText("EUR");
+    return Number(/([\d.]+) EUR/.exec(await row.innerText())?.[1]);
+  };
+  await markUp("-5");
+  await expect(form.getByText("A part is not sold for less than it cost.")).toBeVisible();
+  const before = await partsSum();
+  expect(before).toBeGreaterThan(0);
+  await markUp("100");
+  await expect(form.getByText("Saved.")).toBeVisible();
+  expect(await partsSum()).toBeCloseTo(2 * before, 2);
+  await markUp("0");
+  await expect(form.getByText("Saved.")).toBeVisible();
+  expect(await partsSum()).toBeCloseTo(before, 2);
+});

@@ -14,7 +14,7 @@ import {
 } from "@/db/invoices";
 import { visit as visitTable } from "@/db/schema";
 import { saveBilling, saveShop, shopBilling, shopOf } from "@/db/shop";
-import { composeCredit, composeInvoice, NotYet } from "@/server/invoice-maker";
+import { composeCredit, composeInvoice, composeStorage, NotYet } from "@/server/invoice-maker";
 import { ublXml } from "@/server/ubl-xml";
 import { openedShop } from "./shop";
 
@@ -151,5 +151,33 @@ describe("an invoice", () => {
     const xml = ublXml({ ...doc, buyer: { ...doc.buyer, name: `Müller & Söhne <“test”>\u0007` } });
     expect(xml).toContain("<cbc:RegistrationName>Müller &amp; Söhne &lt;“test”&gt;</cbc:RegistrationName>");
     expect(xml).toContain('<cbc:PayableAmount currencyID="EUR">90.75</cbc:PayableAmount>');
+  });
+});
+
+describe("storage", () => {
+  const DAY_MS = 86_400_000;
+  const storageFor = (visitId: string, days: number) =>
+    writeInvoice(db(), { id: v7(), kind: "invoice", ofId: null, visitId, by: opened.shop.wren }, (number, tx) =>
+      composeStorage(tx, visitId, number, { today: TODAY, now: new Date(Date.now() + days * DAY_MS).toISOString() }),
+    );
+
+  it("goes onto an invoice of its own, week by week, and no week twice", async () => {
+    const { billing, version } = await shopBilling(db());
+    await saveBilling(db(), { ...billing, storageWeeks: 4, storageMinor: 500 }, version);
+    const visit = await doneJob();
+    await expect(storageFor(visit, 40)).rejects.toThrow(/was not told that it is ready/);
+    await write(visit, "told", { v: 1, to: "Marguerite Osei", how: "phone", what: "ready" });
+    await expect(storageFor(visit, 20)).rejects.toThrow(/No storage is due/);
+    // 40 days are 5.7 weeks: four are free, two were begun.
+    const first = await invoiceByNumber(db(), await storageFor(visit, 40));
+    expect(first?.doc.lines).toMatchObject([{ name: "Storage", quantity: 2, unit: "WEE", netMinor: 1000 }]);
+    expect(first ? breaches(first.doc) : ["none"]).toEqual([]);
+    await expect(storageFor(visit, 41)).rejects.toThrow(/beyond what was charged/);
+    const second = await invoiceByNumber(db(), await storageFor(visit, 50));
+    expect(second?.doc.lines).toMatchObject([{ quantity: 2 }]);
+    // What is taken back can be charged again; the work has an invoice of its own beside it.
+    await creditFor(second?.number ?? 0);
+    expect((await invoiceByNumber(db(), await storageFor(visit, 50)))?.doc.lines).toMatchObject([{ quantity: 2 }]);
+    expect(await invoiceFor(visit)).toBeGreaterThan(0);
   });
 });

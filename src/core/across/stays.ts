@@ -3,6 +3,7 @@ import { closedAt } from "../history";
 import { describeWork, ofKind, partsTaken } from "../kinds";
 import type { Step } from "../model";
 import type { Money } from "../quantity";
+import type { AgedPart } from "./aged";
 import type { FileOf } from "./file";
 
 /** A visit of a set, as far as questions over all sets ask about it. */
@@ -26,7 +27,19 @@ export type Stay = {
   collectedAt?: string;
   /** how long the work is warranted, months from its hand-back */
   warrantyMonths?: number;
+  /** parts that were judged in it; a summary has them */
+  aged?: AgedPart[];
+  /** share of places with their original part when it went out */
+  original?: number;
+  /** what was estimated last: minutes by step, or all of them, and parts before tax */
+  estimated?: Estimated;
 };
+
+/** The last estimate of a visit, as far as it is compared with what it came to. */
+export type Estimated = { minutes: number; steps: Partial<Record<Step, number>>; parts: Money };
+
+const maybe = <K extends string, V>(name: K, value: V | undefined): { [key in K]?: V } =>
+  (value === undefined ? {} : { [name]: value }) as { [key in K]?: V };
 
 /** When an entry of a kind was last written for a visit, under a name. */
 function lastOf<K extends string>(
@@ -36,7 +49,15 @@ function lastOf<K extends string>(
   name: K,
 ): { [key in K]?: string } {
   const at = ofKind(settled, kind).findLast(({ entry }) => entry.visitId === visitId)?.at;
-  return (at ? { [name]: at } : {}) as { [key in K]?: string };
+  return maybe(name, at);
+}
+
+/** What was estimated last for a visit. */
+function estimatedOf(settled: FileOf["settled"], visitId: string): Estimated | undefined {
+  const told = ofKind(settled, "estimate").findLast(({ entry }) => entry.visitId === visitId)?.content.payload;
+  if (!told) return undefined;
+  const steps = Object.fromEntries((told.steps ?? []).map(({ step, minutes }) => [step, minutes]));
+  return { minutes: told.labourMinutes, steps, parts: told.parts };
 }
 
 /** Minutes of labour of a visit, by step. */
@@ -83,6 +104,7 @@ export function staysOf({ visits, settled }: Pick<FileOf, "visits" | "settled">)
         parts: partsOf(settled, id),
         ...lastOf(settled, "told", id, "toldAt"),
         ...lastOf(settled, "collected", id, "collectedAt"),
+        ...maybe("estimated", estimatedOf(settled, id)),
         ...(left && given?.warrantyMonths ? { warrantyMonths: given.warrantyMonths } : {}),
       };
     });

@@ -3,6 +3,8 @@ import { designatorsIn, ofKind } from "../kinds";
 import { modelName } from "../model";
 import { leftOf, type Left } from "../plan";
 import { boardState, foundIn, type BoardState, type FoundOnce } from "../visit";
+import { asBuilt, originality } from "../history";
+import { agedIn } from "./aged";
 import { failedIn, type Failed } from "./failures";
 import type { FileOf } from "./file";
 import { holdingsOf, type Holding } from "./holders";
@@ -51,7 +53,12 @@ const digitsIn = (text: string): string => text.replaceAll(/\D/g, "");
 /** The summary of a set. */
 export function summaryOf(file: FileOf & { owner: { name: string; contact?: string } }): Summary {
   const { model, owner, settled } = file;
-  const stays = staysOf(file);
+  const aged = agedIn(file);
+  const stays = staysOf(file).map((stay): Stay => ({
+    ...stay,
+    aged: aged.filter(({ visitId }) => visitId === stay.visitId),
+    ...(stay.closedAt ? { original: originality(asBuilt(settled, model.sheet, stay.closedAt)).share } : {}),
+  }));
   const said = settled.flatMap(({ content }): string[] => {
     if (content?.kind === "note") return [content.payload.text];
     if (content?.kind === "take-in") return [content.payload.complaint];

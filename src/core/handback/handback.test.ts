@@ -50,6 +50,17 @@ describe("what a visit comes to", () => {
     expect(sum.unpriced.map(({ designator }) => designator)).toEqual(["C14", "C1"]);
   });
 
+  // By hand: 9.95 with a quarter on it are 12.4375, rounded 12.44; 2.00 are 2.50.
+  it("sells parts for what they cost with the shop's mark-up, each rounded once, and keeps what they cost", () => {
+    const contents = [part("C1", 995), part("C2", 200)].map((content, index) => entry(index + 1, content));
+    const sum = priceOf(settle(contents).settled, VISIT, { ...USUAL_TERMS, partsMarkup: 0.25 }, "EUR");
+    expect(sum.partsMinor).toBe(1244 + 250);
+    expect(sum.parts.map(({ cost, price: sold }) => [cost?.minor, sold?.minor])).toEqual([
+      [995, 1244],
+      [200, 250],
+    ]);
+  });
+
   it("holds itself to what the owner agreed to last; without an answer, to the limit of the take-in", () => {
     const takeIn: Content = {
       kind: "take-in",

@@ -4,4 +4,4 @@ export { finalLines, gates, ownersInstructions, type FinalLine, type Gate } from
 export { priceOf, type Price, type PriceLine } from "./price";
 export { handBackRules } from "./rules";
 export { barredByStays } from "./stays";
-export { termsSchema, USUAL_TERMS, type Terms } from "./terms";
+export { termsSchema, soldFor, USUAL_TERMS, type Terms } from "./terms";

@@ -1,9 +1,10 @@
 import { ofKind, partsTaken, type Settled, type Standing } from "../kinds";
 import type { Step } from "../model";
 import { share, type Money } from "../quantity";
-import type { Terms } from "./terms";
+import { soldFor, type Terms } from "./terms";
 
-export type PriceLine = { designator: string; text: string; price?: Money };
+/** A part that went in: what it is sold for, and what the shop paid. */
+export type PriceLine = { designator: string; text: string; price?: Money; cost?: Money };
 
 export type Price = {
   currency: string;
@@ -42,7 +43,8 @@ const told = ({ at, content: { payload } }: Standing<"estimate">): NonNullable<P
 });
 
 /**
- * What a visit comes to: labour by the hour, parts as their lines were priced when they were taken, tax on the sum.
+ * What a visit comes to: labour by the hour, parts as their lines were priced when they were taken with the shop’s
+ * mark-up on them, tax on the sum.
  * Tax is rounded once, half up, on the net sum.
  */
 export function priceOf(settled: readonly Settled[], visitId: string, terms: Terms, currency: string): Price {
@@ -54,7 +56,7 @@ export function priceOf(settled: readonly Settled[], visitId: string, terms: Ter
   const lines = partsOf(settled, visitId).map(({ designator = "", text, stock }): PriceLine => ({
     designator,
     text,
-    ...(stock?.price ? { price: stock.price } : {}),
+    ...(stock?.price ? { cost: stock.price, price: { ...stock.price, minor: soldFor(stock.price.minor, terms) } } : {}),
   }));
   const parts = lines.filter(({ price }) => price?.currency === currency);
   const labourMinor = share(terms.hourMinor, labourMinutes, 60);

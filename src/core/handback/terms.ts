@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { positive } from "../quantity";
+import { positive, share } from "../quantity";
 
 /**
  * What a shop works by: labour, tax, warranty, soak. Every figure is a shop rule and can be changed on the page Shop.
@@ -7,6 +7,8 @@ import { positive } from "../quantity";
 export const termsSchema = z.object({
   /** an hour of labour before tax, minor units of the shop's currency */
   hourMinor: z.number().int().min(0).max(1e7).default(4500),
+  /** what is put on the price that the shop paid for a part, as a share of it */
+  partsMarkup: z.number().min(0, "A part is not sold for less than it cost.").max(5, "At most 500 %.").default(0),
   /** tax as a share of the net sum */
   tax: z.number().min(0, "A tax is not below zero.").max(1, "A tax is at most 100 %.").default(0.21),
   taxName: z.string().trim().min(1).max(20).default("VAT"),
@@ -24,5 +26,9 @@ export const termsSchema = z.object({
   driftOther: positive().max(1).default(0.1),
 });
 export type Terms = z.infer<typeof termsSchema>;
+
+/** What a part is sold for that the shop paid so much for, minor units before tax. */
+export const soldFor = (minor: number, { partsMarkup }: Pick<Terms, "partsMarkup">): number =>
+  minor + share(minor, partsMarkup);
 
 export const USUAL_TERMS: Terms = termsSchema.parse({});

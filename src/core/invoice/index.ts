@@ -5,6 +5,8 @@ export { linesFrom } from "./from-price";
 export {
   lineOf,
   rateOn,
+  storageLine,
+  storedWeeks,
   totalsOf,
   UNITS,
   type Invoice,
@@ -13,5 +15,6 @@ export {
   type Party,
   type TaxCategory,
 } from "./invoice";
+export { marginOf, type PartsMargin } from "./margin";
 export { breaches, type Breach } from "./rules";
 export { CUSTOMIZATION, ublOf, type Piece } from "./ubl";

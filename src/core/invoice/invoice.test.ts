@@ -6,7 +6,10 @@ import {
   creditLines,
   lineOf,
   linesFrom,
+  marginOf,
   rateOn,
+  storageLine,
+  storedWeeks,
   totalsOf,
   ublOf,
   type Invoice,
@@ -52,6 +55,49 @@ const invoice = (lines: InvoiceLine[], more: Partial<Invoice> = {}): Invoice => 
   ...totalsOf(lines, "small undertaking"),
   paidMinor: 0,
   ...more,
+});
+
+describe("storage", () => {
+  // By hand: three weeks at 5.00 are 15.00; 21 % of it are 3.15.
+  it("is a line of weeks that stands on an invoice by the rules", () => {
+    const stored = invoice([storageLine(3, 500, { category: "S", rate: 0.21 })]);
+    expect(stored).toMatchObject({ netMinor: 1500, taxMinor: 315, totalMinor: 1815 });
+    expect(storedWeeks(stored)).toBe(3);
+    expect(storedWeeks(invoice([labour(60)]))).toBe(0);
+    expect(breaches(stored)).toEqual([]);
+  });
+});
+
+describe("what a part cost the shop", () => {
+  const parts = [
+    { designator: "C14", text: "47 nF", price: { minor: 60, currency: "EUR" }, cost: { minor: 48, currency: "EUR" } },
+  ];
+  const lines = (warranty: boolean) =>
+    linesFrom({ labour: [], parts, unpriced: [] }, { hourMinor: 4500, category: "S", rate: 0.21, warranty });
+  it("is kept with its line, sold or under warranty", () => {
+    expect(lines(false)[0]).toMatchObject({ netMinor: 60, costMinor: 48 });
+    expect(lines(true)[0]).toMatchObject({ netMinor: 0, costMinor: 48 });
+  });
+});
+
+describe("the margin on parts", () => {
+  const sold = (netMinor: number, costMinor?: number): InvoiceLine => ({
+    ...part(netMinor),
+    ...(costMinor === undefined ? {} : { costMinor }),
+  });
+  // By hand: 60 and 40 sold, 48 and 32 paid: 100 over 80 are a quarter.
+  it("is what was sold over what it cost; labour, storage and what is not known are left out", () => {
+    const found = marginOf([
+      invoice([sold(60, 48), labour(60), storageLine(2, 500, { category: "S", rate: 0.21 })]),
+      invoice([sold(40, 32), sold(99), sold(0, 20)], { number: "18" }),
+    ]);
+    expect(found).toEqual({ pieces: 2, soldMinor: 100, costMinor: 80, unknown: 1, warrantyMinor: 20, share: 0.25 });
+  });
+  it("forgets an invoice that was taken back whole, and says no share of nothing", () => {
+    const first = invoice([sold(60, 48)]);
+    const credit = invoice([part(60)], { kind: "credit", number: "19", of: { number: "17", issued: "2026-11-27" } });
+    expect(marginOf([first, credit])).toEqual({ pieces: 0, soldMinor: 0, costMinor: 0, unknown: 0, warrantyMinor: 0 });
+  });
 });
 
 /** The texts at a path of names. */

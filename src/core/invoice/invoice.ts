@@ -18,8 +18,8 @@ export type Party = {
 export const TAX_CATEGORIES = { S: "standard rate", E: "exempt", O: "not subject to tax" } as const;
 export type TaxCategory = keyof typeof TAX_CATEGORIES;
 
-/** Units of quantities (UN/ECE recommendation 20): minutes, pieces. */
-export const UNITS = { MIN: "min", C62: "pcs" } as const;
+/** Units of quantities (UN/ECE recommendation 20): minutes, pieces, weeks. */
+export const UNITS = { MIN: "min", C62: "pcs", WEE: "weeks" } as const;
 export type Unit = keyof typeof UNITS;
 
 export type InvoiceLine = {
@@ -32,7 +32,7 @@ export type InvoiceLine = {
   netMinor: number;
   category: TaxCategory;
   rate: number;
-  /** what it cost the shop although it is not charged: work under warranty */
+  /** what it cost the shop: of a part, and of work under warranty, which is not charged */
   costMinor?: number;
 };
 
@@ -72,6 +72,17 @@ export type Invoice = {
 export function lineOf(line: Omit<InvoiceLine, "netMinor">): InvoiceLine {
   return { ...line, netMinor: share(line.priceMinor, line.quantity, line.per) };
 }
+
+/** Storage as a line: a week of it costs so much. */
+export const storageLine = (
+  weeks: number,
+  weekMinor: number,
+  tax: Pick<InvoiceLine, "category" | "rate">,
+): InvoiceLine => lineOf({ name: "Storage", quantity: weeks, unit: "WEE", priceMinor: weekMinor, per: 1, ...tax });
+
+/** Weeks of storage that an invoice charges. */
+export const storedWeeks = ({ lines }: Pick<Invoice, "lines">): number =>
+  lines.reduce((sum, { unit, quantity }) => sum + (unit === "WEE" ? quantity : 0), 0);
 
 /**
  * Sums of an invoice. Tax is reckoned on the sum of all lines of a rate and rounded once for each rate (EN 16931, BR-CO-17).

@@ -2,6 +2,7 @@
 
 import { z } from "zod";
 import { complaintKeys } from "@/core/diagnosis";
+import { soldFor } from "@/core/handback";
 import { roughPrice, setClass, SET_CLASSES, type RoughPrice } from "@/core/plan";
 import { database } from "@/db/client";
 import { dropEnquiry, saveEnquiry } from "@/db/enquiries";
@@ -26,7 +27,9 @@ async function priceFor(wanted: z.infer<typeof asked>): Promise<RoughPrice | und
   const ofClass = model ? setClass(model.sheet) : wanted.setClass || undefined;
   const complaint = complaintKeys(wanted.complaint);
   // Parts in another currency cannot be added up: those visits say nothing here.
-  const mine = past.filter((one) => one.currency === "" || one.currency === currency);
+  const mine = past
+    .filter((one) => one.currency === "" || one.currency === currency)
+    .map((one) => ({ ...one, partsMinor: soldFor(one.partsMinor, terms) }));
   return roughPrice({ modelId: model?.id, setClass: ofClass, complaint }, mine, terms);
 }
 

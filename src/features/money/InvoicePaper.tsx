@@ -44,7 +44,9 @@ export function InvoicePaper({ doc, taxName }: { doc: Invoice; taxName: string }
             <tr key={`${index} ${line.name}`} className="text-base">
               <th scope="row" className="py-1 font-normal">
                 {line.name}
-                {line.costMinor ? <span className="dim"> · under warranty, cost {money(line.costMinor)}</span> : null}
+                {line.costMinor && line.netMinor === 0 ? (
+                  <span className="dim"> · under warranty, cost {money(line.costMinor)}</span>
+                ) : null}
               </th>
               <td className="py-1 text-right font-mono">
                 {line.unit === "MIN" ? printMinutes(line.quantity) : `${line.quantity} ${UNITS[line.unit]}`}

@@ -7,7 +7,7 @@ import { invoiceByNumber, PAID_BY, writeInvoice, writePayment } from "@/db/invoi
 import { visitById } from "@/db/sets";
 import { saveBilling, shopOf } from "@/db/shop";
 import { action, personId, read, refuse, type Answer } from "@/server/action";
-import { composeCredit, composeInvoice, NotYet } from "@/server/invoice-maker";
+import { composeCredit, composeInvoice, composeStorage, NotYet } from "@/server/invoice-maker";
 
 const id = z.uuid();
 const day = z.iso.date("A day is like 2026-12-04.");
@@ -42,6 +42,20 @@ export async function makeInvoice(invoice: unknown, visit: unknown, today: unkno
       const how = { today: day.parse(today), free: z.boolean().parse(free) };
       const row = { id: id.parse(invoice), kind: "invoice" as const, ofId: null, visitId, by: personId() };
       return orSaid(() => writeInvoice(database(), row, (next, tx) => composeInvoice(tx, visitId, next, how)));
+    },
+    { shownOn: "/" },
+  );
+}
+
+/** Writes an invoice for the storage of a set that nobody collected. */
+export async function makeStorageInvoice(invoice: unknown, visit: unknown, today: unknown) {
+  return action(
+    "write invoice",
+    async () => {
+      const visitId = id.parse(visit);
+      const how = { today: day.parse(today), now: new Date().toISOString() };
+      const row = { id: id.parse(invoice), kind: "invoice" as const, ofId: null, visitId, by: personId() };
+      return orSaid(() => writeInvoice(database(), row, (next, tx) => composeStorage(tx, visitId, next, how)));
     },
     { shownOn: "/" },
   );

@@ -14,6 +14,7 @@ export function TermsForm({ terms, version, currency }: { terms: Terms; version:
       initial={typedTerms(terms)}
       settings={[
         { key: "hourMinor", label: `An hour of labour, ${currency}` },
+        { key: "partsMarkup", label: "On the price of a part, %" },
         { key: "taxName", label: "Name of the tax", words: true },
         { key: "tax", label: "Tax, %" },
         { key: "warrantyMonths", label: "Warranty, months" },

@@ -5,7 +5,7 @@ import type { FormRead } from "./typed";
 /** What the shop works by, as it is typed. */
 export type TypedTerms = Record<keyof Terms, string>;
 
-const PERCENT = ["tax", "driftVolts", "driftAmps", "driftOther"] as const;
+const PERCENT = ["partsMarkup", "tax", "driftVolts", "driftAmps", "driftOther"] as const;
 
 export const typedTerms = (terms: Terms): TypedTerms => ({
   ...(Object.fromEntries(Object.entries(terms).map(([key, value]) => [key, String(value)])) as TypedTerms),

@@ -37,6 +37,9 @@ export default async function MoneyPage({ searchParams }: { searchParams: Promis
         <Link href="/desk" className="link">
           To the desk
         </Link>
+        <Link href="/desk/money/figures" className="link">
+          Figures: hours, margin, age of the work
+        </Link>
       </div>
       {missing.length > 0 ? (
         <p role="status" className="rounded-box border border-warning p-2.5">

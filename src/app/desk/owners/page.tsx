@@ -1,9 +1,11 @@
 import type { Metadata } from "next";
+import { may } from "@/core/access";
 import { storageFee } from "@/core/letters";
 import { formatMoney } from "@/core/quantity";
 import { database } from "@/db/client";
 import { servicesDue, uncollected } from "@/db/owners-wait";
 import { shopBilling, shopOf } from "@/db/shop";
+import { InvoiceButton } from "@/features/money/InvoiceButton";
 import { enter } from "@/server/access/page";
 import { Link } from "@/ui/Link";
 import { dayWords } from "@/ui/plan/days";
@@ -11,7 +13,7 @@ import { dayWords } from "@/ui/plan/days";
 export const metadata: Metadata = { title: "Owners to write to" };
 
 export default async function OwnersPage() {
-  await enter("/desk/owners");
+  const { person } = await enter("/desk/owners");
   const db = database();
   const now = new Date().toISOString();
   const [waiting, due, { billing }, { currency }] = [
@@ -47,6 +49,11 @@ export default async function OwnersPage() {
                 <Link href={`/bench/${one.job}?step=hand-back&tab=ready`} className="link">
                   {late ? "Write the reminder" : "Collected, or told again"}
                 </Link>
+                {minor > 0 && may(person.access, "money") ? (
+                  <span className="block pt-2">
+                    <InvoiceButton visitId={one.visitId} job={one.job} of="storage" />
+                  </span>
+                ) : null}
               </li>
             );
           })}

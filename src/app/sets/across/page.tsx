@@ -5,6 +5,7 @@ import { database } from "@/db/client";
 import { shopTerms } from "@/db/shop";
 import { Across } from "@/features/across/Across";
 import { enter } from "@/server/access/page";
+import { Link } from "@/ui/Link";
 
 export const metadata: Metadata = { title: "Across all sets" };
 
@@ -24,7 +25,12 @@ export default async function AcrossPage({ searchParams }: Props) {
   };
   return (
     <main className="flex flex-col gap-4 p-4">
-      <h1 className="text-2xl font-bold">Across all sets</h1>
+      <div className="flex flex-wrap items-baseline gap-4">
+        <h1 className="text-2xl font-bold">Across all sets</h1>
+        <Link href="/sets/across/pictures" className="link">
+          Pictures
+        </Link>
+      </div>
       <Across all={await acrossAll(db, asked)} asked={asked} />
     </main>
   );
