@@ -6,12 +6,13 @@ const Z90 = 1.2815515655446004;
 /** Nobody is surer than this about how long work takes: the 90 % time is at least so much above the median. Shop rule. @example 60 min, so 63 min in nine of ten cases */
 export const LEAST_SPREAD = 1.05;
 
+/** How wide a log-normal distribution with this median and 90 % point is: the deviation of its logarithm. */
+export const deviationOf = ({ median, p90 }: Spread): number =>
+  median <= 0 ? 0 : Math.log(Math.max(LEAST_SPREAD, p90 / median)) / Z90;
+
 /** A time by a log-normal distribution with this median and 90 % point. */
-export function drawn({ median, p90 }: Spread, normal: number): number {
-  if (median <= 0) return 0;
-  const ratio = Math.max(LEAST_SPREAD, p90 / median);
-  return median * Math.exp((Math.log(ratio) / Z90) * normal);
-}
+export const drawn = (takes: Spread, normal: number): number =>
+  Math.max(0, takes.median) * Math.exp(deviationOf(takes) * normal);
 
 /** The 75 % point of the normal distribution, in deviations. */
 const Z75 = 0.6744897501960817;

@@ -2,7 +2,7 @@ import type { Arrangement } from "./arrange";
 import { finished } from "./cost";
 import { lay } from "./lay";
 import { normalFrom, randomFrom } from "./random";
-import { drawn } from "./spread";
+import { deviationOf } from "./spread";
 
 /** How sure the end of a set's work is, minutes of the plan. Infinity where it lies beyond what the plan looks ahead. */
 export type Sure = {
@@ -26,16 +26,19 @@ export function sureness({ compiled, order, laid }: Arrangement, runs = RUNS, se
   const { problem, jobs } = compiled;
   const random = randomFrom(seed);
   const minutes = new Float64Array(compiled.count);
+  const median = Float64Array.from(problem.tasks, ({ takes }) => Math.max(0, takes.median));
+  const deviation = Float64Array.from(problem.tasks, ({ takes }) => deviationOf(takes));
   // Whoever has a set goes on with it; at the desk anybody who is free hands it over.
   const people = laid.person.map((one, index) => (problem.tasks[index]?.bench ? one : -1));
   const ends = jobs.map(() => new Float64Array(runs));
   for (let run = 0; run < runs; run += 1) {
-    for (const [index, { takes }] of problem.tasks.entries()) minutes[index] = drawn(takes, normalFrom(random));
+    for (let index = 0; index < minutes.length; index += 1)
+      minutes[index] = (median[index] ?? 0) * Math.exp((deviation[index] ?? 0) * normalFrom(random));
     const { end } = lay(compiled, order, people, minutes);
-    for (const [index, through] of finished(compiled, end).entries()) {
+    finished(compiled, end).forEach((through, index) => {
       const list = ends[index];
       if (list) list[run] = through;
-    }
+    });
   }
   return jobs.map(({ visit, due }, index): Sure => {
     const sorted = (ends[index] ?? new Float64Array(0)).sort();
