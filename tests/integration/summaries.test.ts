@@ -67,6 +67,7 @@ const write = async (kind: string, payload: object) => {
 
 describe("summaries of sets", () => {
   it("are what the logs say: made when they are read first, and made anew at any time", async () => {
+    await forgetSummaries(held.db);
     expect(await staleCount(held.db)).toBeGreaterThan(5);
     expect(await freshSummaries(held.db)).toBe(0);
     expect(await equalToTheLogs()).toBeGreaterThan(5);

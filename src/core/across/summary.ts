@@ -79,7 +79,7 @@ export function summaryOf(file: FileOf & { owner: { name: string; contact?: stri
       .map(({ visitId, job, openedAt }) => {
         const input = { sheet: model.sheet, year: model.year, settled, visitId, now: EVER };
         const state = boardState(input);
-        const back = returnOf(stays, visitId);
+        const back = returnOf(stays, visitId, model.sheet);
         return { visitId, job, openedAt, state, left: leftOf(input, state.sheet), ...(back ? { back } : {}) };
       }),
     holdings: holdingsOf(file, EVER),

@@ -1,4 +1,5 @@
 import { monthsLater } from "../exchange";
+import type { Sheet } from "../model";
 import type { Stay } from "./stays";
 
 /** A visit that began while the work of an earlier one was under warranty. */
@@ -14,6 +15,8 @@ export type Return = {
   sameComplaint: boolean;
   /** parts that were worked on then and again now */
   again: string[];
+  /** stages that were worked on then, and again now with other parts of them */
+  stages: string[];
 };
 
 const DAY = 86_400_000;
@@ -32,16 +35,30 @@ export function warrantyOn(
   return found.at(-1);
 }
 
+/** Stages in which parts were worked on, by the set's sheet. */
+function stagesOf(work: Stay["work"], sheet: Pick<Sheet, "components" | "tubes">): Set<string> {
+  const stages = new Map<string, string | undefined>([
+    ...sheet.components.map(({ designator, stage }) => [designator, stage] as const),
+    ...sheet.tubes.map(({ position, work: stage }) => [position, stage] as const),
+  ]);
+  return new Set(work.flatMap(({ designators }) => designators.flatMap((one) => stages.get(one) ?? [])));
+}
+
 /** The earlier visit of a set whose warranty still ran when a visit began; the last of them. */
-export function returnOf(stays: readonly Stay[], visitId: string): Return | undefined {
+export function returnOf(
+  stays: readonly Stay[],
+  visitId: string,
+  sheet: Pick<Sheet, "components" | "tubes">,
+): Return | undefined {
   const index = stays.findIndex((stay) => stay.visitId === visitId);
   const now = stays[index];
   if (!now) return undefined;
-  const before = stays.slice(0, index).filter(({ openedAt }) => openedAt < now.openedAt);
-  const warranty = warrantyOn(before, now.openedAt);
+  const past = stays.slice(0, index).filter(({ openedAt }) => openedAt < now.openedAt);
+  const warranty = warrantyOn(past, now.openedAt);
   if (!warranty) return undefined;
   const { stay: earlier, closedAt, until } = warranty;
   const touched = new Set(earlier.work.flatMap(({ designators }) => designators));
+  const before = stagesOf(earlier.work, sheet);
   return {
     job: earlier.job,
     until,
@@ -49,5 +66,6 @@ export function returnOf(stays: readonly Stay[], visitId: string): Return | unde
     days: Math.max(0, Math.floor((Date.parse(now.openedAt) - Date.parse(closedAt)) / DAY)),
     sameComplaint: now.read.some((one) => earlier.read.includes(one)),
     again: [...new Set(now.work.flatMap(({ designators }) => designators))].filter((one) => touched.has(one)),
+    stages: [...stagesOf(now.work, sheet)].filter((one) => before.has(one)),
   };
 }

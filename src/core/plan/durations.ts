@@ -30,6 +30,15 @@ export const USUAL_TIMES: Record<Step, Spread> = {
   "hand-back": { median: 20, p90: 35 },
 };
 
+/**
+ * The usual time of an open point, on the chassis and on the cabinet, minutes. Shop rule.
+ * @example a new mains lead 25 min, a grille cloth an hour
+ */
+export const POINT_TIMES: { chassis: Spread; cabinet: Spread } = {
+  chassis: { median: 25, p90: 60 },
+  cabinet: { median: 60, p90: 150 },
+};
+
 /** How another kind of set compares with a mains receiver. Shop rule. @example a transmitter takes half as long again */
 export const CLASS_FACTOR: Record<SetClass, number> = {
   "mains receiver": 1,

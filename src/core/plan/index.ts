@@ -5,6 +5,7 @@ export { costOf } from "./cost";
 export { daysBetween, daysLater, workdaysLater, weekday, type Away } from "./days";
 export { ENOUGH, spreadOf, timesOf, USUAL_TIMES, type PastVisit, type StepTime, type Times } from "./durations";
 export { leftOf, namedIn, type Left, type StepLeft, type WaitLeft } from "./left";
+export { onCabinet, type PointLeft } from "./points";
 export {
   outlookOf,
   planOf,

@@ -1,7 +1,8 @@
 import { openPoints } from "../history";
-import { ofKind, type Wait } from "../kinds";
+import { modificationsOf, ofKind, tickOf, type Wait } from "../kinds";
 import type { Step } from "../model";
 import { alignmentOf, chartRows, recapOf, safeLines, soakOf, takenIn, type SheetStep, type VisitInput } from "../visit";
+import { pointsLeft, type PointLeft } from "./points";
 import { setClass, type SetClass } from "./set-class";
 
 /** A step that is still to do. */
@@ -33,6 +34,8 @@ export type Left = {
   setClass: SetClass;
   steps: StepLeft[];
   waits: WaitLeft[];
+  /** open points that are work; a summary of an older program has none */
+  points?: PointLeft[];
   /** a soak that was begun: the hours that were left at a moment, and whether it ran on from there */
   soaking?: { hours: number; at: string; running: boolean };
   /** was a soak of this visit ended? */
@@ -79,6 +82,14 @@ function amountOf(step: Step, input: VisitInput): Pick<StepLeft, "share" | "part
       const parts = recapOf(input).filter(({ action }) => action === "replace" || action === "restuff").length;
       return { share: 1, parts: Math.max(1, parts), text: parts === 1 ? "1 part" : `${parts} parts` };
     }
+    case "modify": {
+      const steps = modificationsOf(settled)
+        .filter((one) => one.visitId === visitId && one.state === "planned")
+        .flatMap((one) =>
+          one.payload.steps.map((_step, index) => tickOf(one, "step", String(index + 1)) !== undefined),
+        );
+      return of(steps.filter((ticked) => !ticked).length, steps.length, "steps of modifications");
+    }
     case "align": {
       const rows = alignmentOf(sheet, settled, visitId).groups.flatMap(({ rounds }) => rounds.at(-1)?.steps ?? []);
       return of(rows.filter(({ done }) => !done).length, rows.length, "steps");
@@ -118,6 +129,7 @@ export function leftOf(input: VisitInput, run: readonly SheetStep[]): Left {
     setClass: setClass(sheet),
     steps,
     waits,
+    points: pointsLeft(settled, visitId, now),
     soaked: soak?.state === "ended",
     ...(soak && clock && soak.state !== "ended"
       ? { soaking: { hours: soak.leftMinutes / 60, at: clock.at, running: soak.state === "running" } }

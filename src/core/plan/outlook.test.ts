@@ -144,7 +144,10 @@ describe("the next three things", () => {
     expect(next[0]?.reasons.map(({ kind }) => kind)).toContain("soak");
     expect(next[0]?.reasons.some(({ kind }) => kind === "promised" || kind === "danger")).toBe(true);
     expect(next.find(({ visit }) => visit === "v3")?.reasons.map(({ kind }) => kind)).toContain("open");
-    expect(next.find(({ visit }) => visit === "v1")?.reasons).toEqual([{ kind: "here", days: 10 }]);
+    expect(next.find(({ visit }) => visit === "v1")?.reasons).toEqual([
+      { kind: "here", days: 10 },
+      { kind: "same-opening", things: 2 },
+    ]);
   });
 
   it("what another set waits for says so", () => {

@@ -1,8 +1,9 @@
 import type { Step } from "../model";
 import { clockOf, joined } from "./clock";
 import { daysBetween, daysLater, minuteOf, windowsOf, type Away } from "./days";
-import type { Times } from "./durations";
+import { POINT_TIMES, type Times } from "./durations";
 import type { Left, WaitLeft } from "./left";
+import type { PointLeft } from "./points";
 import type { PlanRules, WorkerRules } from "./rules";
 import { DAY, type Pin, type Problem, type Skill, type Spread, type Task } from "./task";
 
@@ -81,6 +82,15 @@ function waitTakes(wait: WaitLeft, input: PlanInput, now: number): Spread {
 export const waitKey = ({ id }: Pick<WaitLeft, "id">): string => `wait:${id}`;
 export const stepKey = (visit: string, step: Step | "soak"): string => `${visit}:${step}`;
 
+/** The time of so many alike things. Many of them even out: the spread grows with the root of their number. */
+const timesMany = ({ median, p90 }: Spread, count: number): Spread => ({
+  median: median * count,
+  p90: median * count + (p90 - median) * Math.sqrt(count),
+});
+
+/** What comes behind the open points of a chassis. */
+const AFTER_POINTS: readonly Step[] = ["align", "prove", "hand-back"];
+
 /** Hours of soak that are still to come. */
 function soakLeft({ soaking }: Left, { soakHours, now }: PlanInput): number {
   if (!soaking) return soakHours;
@@ -130,8 +140,31 @@ function tasksOf(set: PlannedSet, input: PlanInput, now: number, lastOf: Readonl
     tasks.push(task);
     last = [key];
   };
+  const points = (left.points ?? []).filter(({ cabinet }) => !cabinet);
+  const cabinet = (left.points ?? []).filter((one) => one.cabinet);
+  const pointTask = (key: string, of: readonly PointLeft[], on: "chassis" | "cabinet"): Task => ({
+    key: `${visit}:${key}`,
+    visit,
+    step: "fix",
+    text: `${of.length} open ${of.length === 1 ? "point" : "points"}${on === "cabinet" ? " on the cabinet" : ""}`,
+    takes: timesMany(POINT_TIMES[on], of.length),
+    by: "person",
+    skills: [on === "cabinet" ? "cabinet" : "bench"],
+    after: on === "cabinet" ? [] : last,
+    bench: on === "chassis",
+  });
+  // The cabinet is worked on beside the chassis; the set goes out with both.
+  if (cabinet.length > 0) tasks.push(pointTask("cabinet", cabinet, "cabinet"));
+  let pointsDone = points.length === 0;
   for (const { step, share, parts, text } of steps) {
+    if (!pointsDone && AFTER_POINTS.includes(step)) {
+      const task = pointTask("points", points, "chassis");
+      tasks.push(task);
+      last = [task.key];
+      pointsDone = true;
+    }
     if (step === "hand-back" && !left.soaked) soak();
+    if (step === "hand-back" && cabinet.length > 0) last = [...last, `${visit}:cabinet`];
     const { median, p90 } = input.times[left.setClass][step].takes;
     const factor = parts ?? share;
     const key = stepKey(visit, step);
@@ -140,11 +173,7 @@ function tasksOf(set: PlannedSet, input: PlanInput, now: number, lastOf: Readonl
       visit,
       step,
       text,
-      // Many parts even out: their spread grows with the root of their number.
-      takes:
-        parts === undefined
-          ? { median: median * factor, p90: p90 * factor }
-          : { median: median * parts, p90: median * parts + (p90 - median) * Math.sqrt(parts) },
+      takes: parts === undefined ? { median: median * factor, p90: p90 * factor } : timesMany({ median, p90 }, parts),
       by: "person",
       skills: skillsFor(step, left),
       after: [...last, ...(held.get(step) ?? [])],

@@ -11,6 +11,7 @@ export type Reason =
   | { kind: "other"; person: string }
   | { kind: "open" }
   | { kind: "same-tools"; step: Step }
+  | { kind: "same-opening"; things: number }
   | { kind: "pinned" }
   | { kind: "here"; days: number };
 
@@ -19,6 +20,9 @@ export type Next = { visit: string; steps: Placed[]; minutes: number; from: Plac
 
 /** Steps that share their instruments: it saves setting them up twice. */
 const SAME_TOOLS: readonly Step[] = ["align"];
+
+/** Steps for which the chassis is out of its cabinet. */
+const OPENED: readonly Step[] = ["find", "fix", "modify", "align"];
 
 /** The work of a person in the order of the plan; steps of a set that follow each other are one thing. */
 function runsOf(placed: readonly Placed[], person: string): Placed[][] {
@@ -76,6 +80,8 @@ function reasonsFor(
     );
     reasons.push({ kind: "here", days });
   }
+  const things = run.filter(({ step }) => OPENED.includes(step)).length;
+  if (things > 1) reasons.push({ kind: "same-opening", things });
   return reasons;
 }
 
@@ -89,6 +95,7 @@ const WEIGHT: Record<Reason["kind"], number> = {
   other: 2,
   open: 3,
   "same-tools": 3,
+  "same-opening": 3,
   here: 4,
 };
 const weightOf = (reasons: readonly Reason[]): number => Math.min(...reasons.map(({ kind }) => WEIGHT[kind]));

@@ -11,8 +11,8 @@ type Answer = "counts" | "not";
 
 /** The set is back within the warranty of an earlier job: what was done then, and whether this counts as that. */
 export function ReturnNote() {
-  const { settled, visits, visit, append, lineOf } = useLogbook();
-  const back = returnOf(staysOf({ visits, settled }), visit.id);
+  const { settled, visits, visit, model, append, lineOf } = useLogbook();
+  const back = returnOf(staysOf({ visits, settled }), visit.id, model.sheet);
   const word = ofKind(settled, "warranty").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload;
   const [answer, setAnswer] = useState<Answer>("counts");
   const contentOf = (why: string): Content => ({
@@ -23,6 +23,7 @@ export function ReturnNote() {
     ? [
         back.sameComplaint && "the complaint is read as the same",
         back.again.length > 0 && `${back.again.join(", ")} again`,
+        back.again.length === 0 && back.stages.length > 0 && `the same stage, ${back.stages.join(", ")}`,
       ]
         .filter(Boolean)
         .join(", ")
@@ -39,7 +40,8 @@ export function ReturnNote() {
         <strong>Back within the warranty of job {back.job}</strong>, which runs until {back.until}: it went out{" "}
         {back.days} {back.days === 1 ? "day" : "days"} before.{" "}
         {back.sameComplaint ? "The complaint is read as the same. " : "The complaint is read as another one. "}
-        {back.again.length > 0 ? `Worked on again: ${back.again.join(", ")}.` : ""}
+        {back.again.length > 0 ? `Worked on again: ${back.again.join(", ")}. ` : ""}
+        {back.stages.length > 0 ? `In a stage that was worked on then: ${back.stages.join(", ")}.` : ""}
       </p>
       {back.work.length > 0 ? (
         <p className="dim">

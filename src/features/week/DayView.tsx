@@ -1,8 +1,7 @@
 "use client";
 
-import { STEP_NAMES } from "@/core/model";
 import type { Outlook, PlanInput } from "@/core/plan";
-import { dayWords, workTime } from "@/ui/plan/words";
+import { dayWords, workTime, workName } from "@/ui/plan/words";
 import { cellsOf, waitsOn } from "./board";
 
 type DayProps = { outlook: Outlook; input: PlanInput; day: string; onOpen: (task: string) => void };
@@ -49,7 +48,7 @@ export function DayView({ outlook, input, day, onOpen }: DayProps) {
                       </span>
                       <span className="flex justify-between text-lg">
                         <span>
-                          {STEP_NAMES[placed.step]}
+                          {workName(placed)}
                           {goesOn ? ", goes on tomorrow" : ""}
                         </span>
                         <span className="dim">{workTime(each)}</span>

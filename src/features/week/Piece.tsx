@@ -2,9 +2,8 @@
 
 import { useDraggable } from "@dnd-kit/core";
 import { ArrowRight, GripVertical, Pin } from "lucide-react";
-import { STEP_NAMES } from "@/core/model";
 import type { SetOutlook } from "@/core/plan";
-import { workTime } from "@/ui/plan/words";
+import { workTime, workName } from "@/ui/plan/words";
 import type { Card } from "./board";
 
 type PieceProps = {
@@ -47,7 +46,7 @@ export function Piece({ card, set, outlook, mayMove, onOpen }: PieceProps) {
           {placed.pinned ? <Pin size={14} aria-label="put here by hand" /> : null}
           <span className="truncate">
             {begun ? "on with " : ""}
-            {STEP_NAMES[placed.step]}
+            {workName(placed)}
           </span>
           <span className="dim ml-auto whitespace-nowrap">{workTime(minutes)}</span>
           {goesOn ? <ArrowRight size={14} aria-label="goes on" /> : null}
@@ -59,7 +58,7 @@ export function Piece({ card, set, outlook, mayMove, onOpen }: PieceProps) {
           className="no-print flex w-6 shrink-0 cursor-grab touch-none items-center justify-center text-base-content/70 hover:bg-base-200"
           {...attributes}
           {...listeners}
-          aria-label={`Move ${STEP_NAMES[placed.step]} of job ${set.job}`}
+          aria-label={`Move ${workName(placed)} of job ${set.job}`}
         >
           <GripVertical size={16} aria-hidden="true" />
         </button>

@@ -1,10 +1,9 @@
 "use client";
 
 import { scaleLinear } from "d3";
-import { STEP_NAMES } from "@/core/model";
 import { daysBetween, daysLater, stretchesOf, weekday, type Outlook, type Placed, type PlanInput } from "@/core/plan";
 import { Chart, type Paper } from "@/ui/chart";
-import { dayWords, STANDING_WORDS } from "@/ui/plan/words";
+import { dayWords, STANDING_WORDS, workName } from "@/ui/plan/words";
 
 const ROW = 40;
 const WEEKS = 3;
@@ -123,7 +122,7 @@ export function SetsChart({ outlook, input, onOpen }: ChartProps) {
             </text>
             {mine.map((one) => (
               <g key={one.key}>
-                <title>{`${STEP_NAMES[one.step]}${one.by === "person" ? "" : `: ${one.text}`}, ${dayWords(one.from.day)} to ${dayWords(one.to.day)}`}</title>
+                <title>{`${workName(one)}${one.by === "person" ? "" : `: ${one.text}`}, ${dayWords(one.from.day)} to ${dayWords(one.to.day)}`}</title>
                 {stretchesOf(input, one)
                   .map((part) => [inside(dayAt(first, part.from)), inside(dayAt(first, part.to))] as const)
                   .filter(([from, to]) => to > from)

@@ -1,11 +1,10 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { STEP_NAMES } from "@/core/model";
 import { waitKey, type Outlook, type PlanInput, type SetOutlook } from "@/core/plan";
 import { Form, FormEnd, SelectField, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { Link } from "@/ui/Link";
-import { dayWords, namesOf, NO_DAY_WORDS, STANDING_WORDS, surely, workTime } from "@/ui/plan/words";
+import { dayWords, namesOf, NO_DAY_WORDS, STANDING_WORDS, surely, workTime, workName } from "@/ui/plan/words";
 import { giveBack, pinWork, takeOnBench } from "./actions";
 import { ActButton } from "@/ui/ActButton";
 import { PromiseForm } from "./PromiseForm";
@@ -108,7 +107,7 @@ function Pieces({ visit, chosen, outlook, names, onChoose }: PiecesProps) {
             className="min-h-10 rounded-field border border-base-300 px-2 text-left hover:bg-base-200 aria-pressed:border-primary aria-pressed:bg-base-200 aria-pressed:font-bold"
             onClick={() => onChoose(one.key)}
           >
-            {one.by === "calendar" ? `waits: ${one.text}` : one.by === "shop" ? one.text : STEP_NAMES[one.step]}
+            {one.by === "calendar" ? `waits: ${one.text}` : one.by === "shop" ? one.text : workName(one)}
             <span className="dim font-normal">
               {" "}
               {dayWords(one.from.day)}
@@ -159,7 +158,7 @@ export function TaskForm({ task: opened, input, outlook, owners, me, onDone }: T
         <Pieces visit={set.visit} chosen={task} outlook={outlook} names={namesOf(input.people)} onChoose={setTask} />
         {placed ? (
           <p>
-            <strong>{wait ? `Waits before ${STEP_NAMES[placed.step]}` : STEP_NAMES[placed.step]}</strong>
+            <strong>{wait ? `Waits before ${workName(placed)}` : workName(placed)}</strong>
             {placed.text ? `: ${placed.text}` : ""}. {person ? `${person.name}, ` : ""}
             {dayWords(placed.from.day)}
             {placed.to.day === placed.from.day ? "" : ` to ${dayWords(placed.to.day)}`}

@@ -1,10 +1,9 @@
 "use client";
 
 import { useMemo } from "react";
-import { STEP_NAMES } from "@/core/model";
 import { nextFor, type Outlook, type PlanInput } from "@/core/plan";
 import { Link } from "@/ui/Link";
-import { dayWords, namesOf, reasonWords, workTime } from "./words";
+import { dayWords, namesOf, reasonWords, workName, workTime } from "./words";
 
 type NextProps = {
   outlook: Outlook | undefined;
@@ -42,7 +41,7 @@ export function NextUp({ outlook, input, person, failed }: NextProps) {
                   <Link href={`/bench/${set?.job ?? ""}`} className="font-bold hover:underline">
                     <span className="font-mono">{set?.job}</span> {set?.name}
                   </Link>{" "}
-                  {[...new Set(steps.map(({ step }) => STEP_NAMES[step]))].join(", ")}, {workTime(minutes)}
+                  {[...new Set(steps.map(workName))].join(", ")}, {workTime(minutes)}
                   {input && from.day !== input.today ? `, ${dayWords(from.day)}` : ""}
                   <span className="dim block">{reasons.map((reason) => reasonWords(reason, names)).join("; ")}</span>
                 </span>

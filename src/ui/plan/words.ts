@@ -1,4 +1,4 @@
-import type { Measure, NoDay, PlanInput, Reason, Standing } from "@/core/plan";
+import type { Measure, NoDay, Placed, PlanInput, Reason, Standing } from "@/core/plan";
 import { STEP_NAMES } from "@/core/model";
 import { dayWords, surely } from "./days";
 
@@ -17,6 +17,10 @@ export const NO_DAY_WORDS: Record<NoDay, string> = {
   nobody: "Nobody here can do what is left: see who can do what.",
   far: "It is not done within half a year: somebody has to be here, or the wait needs a day.",
 };
+
+/** What a piece of work is called: its step, or the open points that are done together. */
+export const workName = ({ key, step }: Pick<Placed, "key" | "step">): string =>
+  key.endsWith(":points") ? "Open points" : key.endsWith(":cabinet") ? "Cabinet" : STEP_NAMES[step];
 
 type Names = { person: (id: string) => string };
 
@@ -37,6 +41,8 @@ export function reasonWords(reason: Reason, { person }: Names): string {
       return "open on your bench";
     case "same-tools":
       return `the instruments for ${STEP_NAMES[reason.step]} are set up`;
+    case "same-opening":
+      return `${reason.things} things while it is open`;
     case "pinned":
       return "put on this day by hand";
     case "here":
