@@ -52,6 +52,7 @@ try {
     },
     align: { view: "/bench/1183?step=align&tab=dial" },
     parts: { view: "/parts" },
+    orders: { view: "/parts/orders" },
     "set-file": { view: lantern },
     model: {
       view: `${sheet}?table=drawing`,
@@ -67,7 +68,6 @@ try {
     },
     "make-safe": { view: "/bench/1187?step=make-safe" },
     "first-power": { view: "/bench/1176?step=first-power" },
-    tools: { view: "/tools" },
     measuring: {
       view: "/bench/1187?step=prove&tab=sheets",
       before: async (page) => {

@@ -1,4 +1,4 @@
-import type { Step } from "../model";
+import { STEPS, type Step } from "../model";
 import type { SetClass } from "../plan";
 import { LEAST_CASES, type PicturedSet } from "./pictures";
 
@@ -36,6 +36,7 @@ export function againstEstimate(sets: readonly PicturedSet[]): AgainstEstimate[]
       }
       byClass.set(setClass, one);
     }
+  for (const { steps } of byClass.values()) steps.sort((a, b) => STEPS.indexOf(a.step) - STEPS.indexOf(b.step));
   return [...byClass.values()].sort((a, b) => b.visits - a.visits || a.setClass.localeCompare(b.setClass));
 }
 

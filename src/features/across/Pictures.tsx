@@ -276,11 +276,11 @@ function OriginalPicture({ original }: { original: readonly YearOriginal[] }) {
 /** What the shop's years look like: comebacks, hours, failures, originality, always with the number of cases. */
 export function Pictures({ pictures, months }: { pictures: PicturesOf; months: number }) {
   return (
-    <div className="grid items-start gap-8 lg:grid-cols-2">
+    <div className="grid grid-cols-1 items-start gap-8 lg:grid-cols-2">
       <CausesPicture cameBack={pictures.cameBack} months={months} />
       <OriginalPicture original={pictures.original} />
       <HoursPicture hours={pictures.hours} />
-      <div className="lg:col-span-2">
+      <div className="min-w-0 lg:col-span-2">
         <AgesPicture ages={pictures.ages} />
       </div>
     </div>

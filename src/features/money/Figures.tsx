@@ -1,12 +1,13 @@
 import { LEAST_CASES, overShare, type AgainstEstimate, type AgeOfWork } from "@/core/across";
 import type { PartsMargin } from "@/core/invoice";
+import { printMinutes } from "@/core/kinds";
 import { STEP_NAMES } from "@/core/model";
 import { formatMoney } from "@/core/quantity";
 import { Link } from "@/ui/Link";
-import { workTime } from "@/ui/plan/days";
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
-const signed = (minutes: number): string => (minutes < 0 ? `−${workTime(-minutes)}` : `+${workTime(minutes)}`);
+const signed = (minutes: number): string =>
+  minutes === 0 ? "0 min" : minutes < 0 ? `−${printMinutes(-minutes)}` : `+${printMinutes(minutes)}`;
 
 function Against({ rows }: { rows: readonly AgainstEstimate[] }) {
   return (
@@ -45,8 +46,8 @@ function Against({ rows }: { rows: readonly AgainstEstimate[] }) {
                     {row.setClass}
                   </th>
                   <td className="py-1 text-right font-mono">{row.visits}</td>
-                  <td className="py-1 text-right font-mono">{workTime(row.estimated)}</td>
-                  <td className="py-1 text-right font-mono">{workTime(row.spent)}</td>
+                  <td className="py-1 text-right font-mono">{printMinutes(row.estimated)}</td>
+                  <td className="py-1 text-right font-mono">{printMinutes(row.spent)}</td>
                   <td className="py-1 text-right font-mono">{signed(row.spent - row.estimated)}</td>
                   <td className="py-1 text-right font-mono">
                     {row.over} of {row.visits}
@@ -59,8 +60,8 @@ function Against({ rows }: { rows: readonly AgainstEstimate[] }) {
                       {STEP_NAMES[step]}
                     </th>
                     <td className="py-1 text-right font-mono">{visits}</td>
-                    <td className="py-1 text-right font-mono">{workTime(estimated)}</td>
-                    <td className="py-1 text-right font-mono">{spent === 0 ? "none" : workTime(spent)}</td>
+                    <td className="py-1 text-right font-mono">{printMinutes(estimated)}</td>
+                    <td className="py-1 text-right font-mono">{spent === 0 ? "none" : printMinutes(spent)}</td>
                     <td className="py-1 text-right font-mono">{signed(spent - estimated)}</td>
                     <td />
                   </tr>
@@ -152,7 +153,7 @@ function Age({ age }: { age: readonly AgeOfWork[] }) {
                     />
                   </span>
                 </td>
-                <td className="py-1 text-right font-mono">{minutes === 0 ? "" : workTime(minutes)}</td>
+                <td className="py-1 text-right font-mono">{minutes === 0 ? "" : printMinutes(minutes)}</td>
                 <td className="py-1">
                   <span className="flex flex-wrap gap-x-3">
                     {sets.map(({ job, name }) => (
