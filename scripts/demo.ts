@@ -9,6 +9,7 @@ import { alive, commandOf, ensureDatabase, folderOf, startCluster, Trouble, type
 import { openOldDemo, seedWhenEmpty } from "./demo-data/seed";
 import { secretIn } from "./secret";
 import { build, end, ended, ROOT, serve } from "./server";
+import { standInForDemo } from "./demo-instruments";
 
 const say = (line: string) => console.log(line);
 
@@ -103,6 +104,9 @@ let stopping = false;
 let stateFile: string | undefined;
 const track = (started: ChildProcess) => (child = started);
 
+/** The stand-in listens so far above the application: at 5025 where that is at 3000. */
+const STAND_IN = 2025;
+
 /** How often the database is looked after, ms. */
 const LOOK_MS = 1000;
 /** A database that dies so often in a minute does not want to live. */
@@ -172,6 +176,9 @@ async function main(): Promise<void> {
     ...(empty ? { shop: "" } : { demo: true }),
   });
   say(`\nJumelle is open at http://127.0.0.1:${port}\nCtrl-C stops it; the data stays.`);
+  const standIn = empty ? undefined : await standInForDemo(url, port + STAND_IN);
+  if (standIn)
+    say(`Its meter “Bench digital” is a stand-in at 127.0.0.1:${standIn}: Baseline of job 1187 walks with it.`);
   if (!empty) say("It is the demo: you are signed in as its lead technician, and may be anybody else by one click.");
   if (cluster) void lookAfter();
   await ended(server);

@@ -1,3 +1,4 @@
+import type { Link } from "@/core/instruments";
 import { sql } from "drizzle-orm";
 import type { Role } from "@/core/access";
 import type { ShopRules } from "@/core/components";
@@ -94,6 +95,8 @@ export const meter = pgTable(
     /** how long a calibration is good for */
     everyMonths: integer("every_months").notNull().default(12),
     retired: boolean("retired").notNull().default(false),
+    /** where it answers, where it can be asked by the program */
+    link: jsonb("link").$type<Link | null>(),
     version: integer("version").notNull().default(1),
   },
   (t) => [

@@ -157,6 +157,9 @@ export const saveAir = (db: Tx, air: OwnAir, version: number): Promise<Saved> =>
 export const meters = (db: Tx): Promise<Meter[]> =>
   db.select().from(meter).orderBy(asc(meter.retired), asc(meter.name));
 
+export const meterById = async (db: Tx, id: string): Promise<Meter | undefined> =>
+  (await db.select().from(meter).where(eq(meter.id, id)))[0];
+
 /** Makes or changes a meter; version 0 makes it. */
 export async function saveMeter(db: Tx, change: Meter): Promise<Saved> {
   const { id, version, ...fields } = change;

@@ -87,6 +87,7 @@ describe("the shop's meters", () => {
     calibratedOn: "2026-03-01",
     everyMonths: 12,
     retired: false,
+    link: null,
     version: 0,
   };
   it("are made, changed and retired; those in use come first", async () => {

@@ -18,6 +18,7 @@ import { ReadingsTable } from "./ReadingsTable";
 import { SetUp } from "./SetUp";
 import { useReadings } from "./useReadings";
 
+const WalkPanel = later(async () => (await import("./WalkPanel")).WalkPanel);
 const DrawnReadings = later(async () => (await import("./DrawnReadings")).DrawnReadings);
 
 /** Passes that stand beside the one that is being read: the last that have a word on it. */
@@ -44,10 +45,11 @@ function ChartConditions() {
 type PassProps = { phase: Reading; fresh: boolean };
 
 function PassTable({ phase, fresh }: PassProps) {
-  const { model, settled, visit } = useLogbook();
-  const { cell, taken, setUp, setSetUp, holds, writeSetup, circumstances, payload, written } = useReadings(phase, {
-    fresh,
-  });
+  const { model, settled, visit, meters } = useLogbook();
+  const { cell, take, takeBack, taken, setUp, setSetUp, holds, writeSetup, circumstances, payload, written } =
+    useReadings(phase, {
+      fresh,
+    });
   const [added, setAdded] = useState<PointRow[]>([]);
   const [focused, setFocused] = useState<string>();
   const known = pointRows(model.sheet, model.year, settled, visit.id).filter((row) => !row.designator);
@@ -66,6 +68,14 @@ function PassTable({ phase, fresh }: PassProps) {
     if (!row) setAdded([...added, { point, quantity: "voltage" }]);
     return setFocused(point);
   };
+  // The instrument that is in use here, else the first that can be asked.
+  const speaking = meters.filter(({ link, retired }) => link !== null && !retired);
+  const asked = speaking.find(({ name }) => name === setUp.meter) ?? speaking[0];
+  const volts = rows.filter(({ quantity, point }) => quantity === "voltage" && !taken.has(point));
+  const [walking, setWalking] = useState(false);
+  /** the points of a walk are those that were open when it began */
+  const [walked, setToWalk] = useState<readonly PointRow[]>([]);
+  const toWalk = walking ? walked : volts;
   const inSight = hasNet && drawn ? rows.filter((row) => row === at) : rows;
   const beside = passesOf(settled, visit.id)
     .filter((pass) => (phase === "baseline" ? pass.phase !== "baseline" : pass.key !== (written?.id ?? "check")))
@@ -74,6 +84,28 @@ function PassTable({ phase, fresh }: PassProps) {
     <SideBySide side={<PastOf name={focused ?? rows[0]?.point} />}>
       <SetUp setUp={setUp} payload={payload} holds={holds} onChange={setSetUp} onWrite={() => void writeSetup()} />
       <ChartConditions />
+      {walking && asked ? (
+        <WalkPanel
+          meter={asked}
+          rows={toWalk}
+          circumstances={circumstances}
+          take={take}
+          takeBack={takeBack}
+          onEnd={() => setWalking(false)}
+        />
+      ) : asked && toWalk.length > 0 ? (
+        <button
+          type="button"
+          className="btn btn-outline mb-2 h-11"
+          onClick={() => {
+            setSetUp({ meter: asked.name });
+            setToWalk(volts);
+            setWalking(true);
+          }}
+        >
+          Walk with the probe: {toWalk.length} points by {asked.name}
+        </button>
+      ) : null}
       {hasNet ? (
         <div className="mb-2 flex gap-2" role="group" aria-label="How the points are shown">
           {[false, true].map((asDrawing) => (

@@ -10,6 +10,7 @@ const shop = {
   lamps: [],
   loads: [],
   lockMinutes: 10,
+  link: null,
   version: 1,
 };
 const analogue = {
@@ -20,6 +21,7 @@ const analogue = {
   calibratedOn: "2025-01-01",
   everyMonths: 12,
   retired: false,
+  link: null,
   version: 1,
 };
 const bench = { sheet: { ...SHEET, chart: { signal: "none", controls: "volume full" } }, shop };

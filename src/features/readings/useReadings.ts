@@ -45,6 +45,8 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   const [asked, setAsked] = useState<Record<string, string>>({});
   // Leaving a cell by Enter writes it and then blurs it: what is under way is not written twice.
   const underWay = useRef(new Set<string>());
+  /** the entry of the last reading of a point that was written here */
+  const lastId = useRef(new Map<string, string>());
   const settingUp = useRef<Promise<string | undefined>>(undefined);
   const [own, setOwn] = useState<Partial<SetupFields>>({});
   const bench = { sheet: model.sheet, shop, tap: context.tap };
@@ -106,6 +108,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     if (built.kind !== "reading") return void underWay.current.delete(job);
     const outcome = await append({ kind: "reading", payload: built.payload });
     underWay.current.delete(job);
+    if (outcome.ok) lastId.current.set(row.point, outcome.id);
     setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
     if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
   };
@@ -148,8 +151,23 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     };
   };
 
+  /** Writes a figure that an instrument read. */
+  const take = (row: PointRow, value: number): Promise<void> =>
+    // What reads volts under power says itself that the power is on.
+    write(row, String(Number(value.toPrecision(4))), context.unsafe && underPower(row.quantity) ? "power" : undefined);
+
+  /** Takes the last figure of a point back: it was a slip. */
+  const takeBack = async (point: string): Promise<void> => {
+    const amends = lastId.current.get(point);
+    if (!amends) return;
+    lastId.current.delete(point);
+    await append({ kind: "amendment", payload: { v: 1, action: "withdraw", reason: "slip of the probe" } }, { amends });
+  };
+
   return {
     cell,
+    take,
+    takeBack,
     taken,
     setUp,
     setSetUp: (part: Partial<SetupFields>) => setOwn((all) => ({ ...all, ...part })),

@@ -6,6 +6,8 @@ import { z } from "zod";
 import { database } from "@/db/client";
 import { ROLES, signInName } from "@/core/access";
 import { termsSchema } from "@/core/handback";
+import { addressText } from "@/core/instruments";
+import { format } from "@/core/quantity";
 import { openShop } from "@/db/first-day";
 import { noteEvent } from "@/db/events";
 import { addPerson, changePerson, personById } from "@/db/people";
@@ -14,6 +16,8 @@ import { saveMeter, saveShop, saveTerms } from "@/db/shop";
 import { hashOf, newPassword, weakness } from "@/server/access/passwords";
 import { signInWith } from "@/server/access/signing";
 import { action, personId, read, refuse, refuseFields } from "@/server/action";
+import { readFrom } from "@/server/instruments/read";
+import { talk } from "@/server/instruments/talk";
 import { sealHolds } from "@/db/verify";
 import { readMeter, readName, readSealLine, readShop } from "./typed";
 
@@ -27,7 +31,10 @@ const shopSchema = z.object({
   loads: text,
   lockMinutes: text,
 });
-const meterSchema = z.object({ name: text, input: text, calibratedOn: text, everyMonths: text, retired: z.boolean() });
+const meterSchema = z.object({
+  ...{ name: text, input: text, calibratedOn: text, everyMonths: text, retired: z.boolean() },
+  ...{ address: text, profile: text, standIn: z.boolean() },
+});
 const version = z.number().int().min(0);
 
 const fieldsOf = <T>(typed: { ok: true; value: T } | { ok: false; problems: Record<string, string> }): T =>
@@ -49,6 +56,23 @@ export async function changeMeter(id: unknown, typed: unknown, seen: unknown) {
       return saveMeter(database(), { ...meter, id: z.uuid().parse(id), version: version.parse(seen) });
     },
     { shownOn: "/" },
+  );
+}
+
+/** Asks an instrument who it is and what it reads, before it is kept: what is typed may be wrong. */
+export async function tryInstrument(typed: unknown) {
+  return action(
+    "try instrument",
+    async () => {
+      const { name, link } = fieldsOf(readMeter(meterSchema.parse(typed)));
+      if (!link) return refuseFields({ address: "Write its address first." });
+      const told = await talk(link, "*IDN?");
+      if (!told.ok) return refuseFields({ address: `At ${addressText(link)} ${told.message}.` });
+      const read = await readFrom(name, link, "volts-dc");
+      const found = read.ok ? `it reads ${format(read.value, "voltage", 4)}` : read.message;
+      return { ok: true as const, said: `“${told.text.slice(0, 80)}”; ${found}` };
+    },
+    { failed: "It could not be tried." },
   );
 }
 

@@ -10,7 +10,14 @@ const shop = {
   loads: "oil load 1500 W 5 min",
   lockMinutes: "10",
 };
-const meter = { name: "Grey analogue", input: "20k/V", calibratedOn: "2026-01-15", everyMonths: "12", retired: false };
+const meter = {
+  name: "Grey analogue",
+  input: "20k/V",
+  calibratedOn: "2026-01-15",
+  everyMonths: "12",
+  retired: false,
+  ...{ address: "", profile: "measure", standIn: false },
+};
 
 describe("the shop as it is typed", () => {
   it("reads line, frequency, currency and lamps", () => {

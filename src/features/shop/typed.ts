@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { addressIn, linkSchema, PROFILES, type Link } from "@/core/instruments";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
 import { parseLoads, writeLoads, type DummyLoad } from "@/core/transmit";
@@ -20,6 +21,9 @@ export type TypedMeter = {
   calibratedOn: string;
   everyMonths: string;
   retired: boolean;
+  address: string;
+  profile: string;
+  standIn: boolean;
 };
 
 export type FormRead<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
@@ -109,6 +113,7 @@ export function readMeter(typed: TypedMeter): FormRead<{
   calibratedOn: string | null;
   everyMonths: number;
   retired: boolean;
+  link: Link | null;
 }> {
   const problems: Record<string, string> = {};
   const name = typed.name.trim();
@@ -120,10 +125,16 @@ export function readMeter(typed: TypedMeter): FormRead<{
   if (!Number.isInteger(months) || months < 1 || months > 120) problems.everyMonths = "Months, from 1 to 120.";
   if (typed.calibratedOn && !z.iso.date().safeParse(typed.calibratedOn).success)
     problems.calibratedOn = "A date is needed, or none.";
+  const address = typed.address.trim() ? addressIn(typed.address) : undefined;
+  if (typed.address.trim() && !address) problems.address = "An address is like 192.168.1.40 or 192.168.1.40:5025.";
+  const profile = PROFILES[typed.profile] ?? PROFILES.measure;
+  const link = address && profile ? linkSchema.safeParse({ ...address, profile, standIn: typed.standIn }) : undefined;
+  if (link && !link.success) problems.address = link.error.issues[0]?.message ?? "This address does not read.";
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   return {
     ok: true,
     value: {
+      link: link?.success ? link.data : null,
       name,
       ohmsPerVolt: load?.ohmsPerVolt ?? null,
       inputOhms: load?.inputOhms ?? null,

@@ -1,0 +1,1 @@
+ALTER TABLE "meter" ADD COLUMN "link" jsonb;
