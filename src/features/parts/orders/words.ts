@@ -14,5 +14,3 @@ export const forWords = ({ for: of }: Pick<Want, "for">): string =>
 /** What is wanted, for a supplier's clerk. */
 export const askWords = ({ ask }: Pick<Want, "ask">): string =>
   "window" in ask ? needText(ask) : `${ask.marking}, ${ask.kind}`;
-
-export const piecesWords = (pieces: number): string => `${pieces} pc`;
