@@ -70,7 +70,8 @@ function heldFor(set: OrderingSet): (place: string) => string | undefined {
   if (owner) return () => `waits for the owner: ${owner.text}`;
   const parcels = open.filter(({ waits }) => waits === "parts");
   return (place) => {
-    const named = new RegExp(`(?<![A-Z\\d])${place}(?![A-Z\\d])`, "i");
+    const plain = place.replaceAll(/[^A-Za-z\d]/g, "\\$&");
+    const named = new RegExp(`(?<![A-Z\\d])${plain}(?![A-Z\\d])`, "i");
     const parcel = parcels.find(({ text }) => named.test(text));
     return parcel ? `waited for already: ${parcel.text}` : undefined;
   };

@@ -88,7 +88,8 @@ async function madeFrom(tx: Tx, asked: Asked, by: string, today: string, now: nu
       }
     }
     const { kind, marking, maker, priceMinor } = offer;
-    const bought = inPacks(pieces, offer.pack);
+    const needed = mine.reduce((sum, one) => sum + one.pieces, 0);
+    const bought = inPacks(Math.max(pieces, needed), offer.pack);
     lines.push({ id: v7(), orderNumber, kind, marking, maker, priceMinor, pieces: bought, wants: rows });
   }
   return { supplier, currency, postageMinor, orderedOn: today, expectedOn, note, by, lines };
