@@ -103,7 +103,7 @@ function PassTable({ phase, fresh }: PassProps) {
             setWalking(true);
           }}
         >
-          Walk with the probe: {toWalk.length} points by {asked.name}
+          Walk with the probe: {toWalk.length} {toWalk.length === 1 ? "point" : "points"} by {asked.name}
         </button>
       ) : null}
       {hasNet ? (
