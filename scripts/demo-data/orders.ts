@@ -27,8 +27,8 @@ type Lines = Parameters<typeof placeOrder>[1]["lines"];
 export async function fillOrders(db: Db, by: string, today: Date): Promise<void> {
   for (const one of SUPPLIERS) await saveSupplier(db, { ...unknownSupplier(one.name), ...one });
   const [day, at] = [today.toISOString().slice(0, 10), today.getTime() - 2 * 86_400_000];
-  const order = async (supplier: string, postageMinor: number, workdays: number, lines: Lines) => {
-    const asked = { id: v7(), supplier, postageMinor, expectedOn: workdaysLater(day, workdays), note: "", lines };
+  const order = async (supplier: string, workdays: number, lines: Lines) => {
+    const asked = { id: v7(), supplier, expectedOn: workdaysLater(day, workdays), note: "", lines };
     const placed = await placeOrder(db, asked, by, daysLater(day, -2), at);
     if (!placed.ok) throw new Error(placed.message);
   };
@@ -37,12 +37,11 @@ export async function fillOrders(db: Db, by: string, today: Date): Promise<void>
   if (!fjord) throw new Error("job 1190 waits for no parts");
   const hand = { visit: fjord.visit, place: "V2", wait: fjord.wait };
   const tube = { key: "hand:V2", pieces: 1, hand };
-  await order("Salt Lane Tubes", 850, 3, [{ orderNumber: "T-1013", pieces: 1, wants: [tube] }]);
+  await order("Salt Lane Tubes", 3, [{ orderNumber: "T-1013", pieces: 1, wants: [tube] }]);
   const mine = wants.filter(({ for: of }) => of.to === "bin").slice(0, DRAWERS_ORDERED);
-  for (const { supplier, lines, postageMinor } of split(mine, terms).baskets)
+  for (const { supplier, lines } of split(mine, terms).baskets)
     await order(
       supplier,
-      postageMinor,
       1,
       lines.map(({ offer, pieces, wants: keys }) => ({
         orderNumber: offer.orderNumber,

@@ -9,7 +9,8 @@ import { replaceOffers } from "@/db/offers";
 import { orderById, ordersIn, saveSupplier, suppliers, termsOf, unknownSupplier, tubesToTest } from "@/db/orders";
 import { planFacts } from "@/db/plan";
 import { model } from "@/db/schema";
-import { addStockTest, reservations, saveStock, stockItems } from "@/db/stock";
+import { addStockTest, saveStock, stockItems } from "@/db/stock";
+import { reservations } from "@/db/stock-arrivals";
 import { bookIn, endOrder, expectOrder, tubeBack, tubeTested, type CameIn } from "@/server/orders/book-in";
 import { placeOrder, type Asked } from "@/server/orders/place";
 import { toOrder } from "@/server/orders/to-order";
@@ -44,7 +45,7 @@ const waits = async () =>
     ({ waits: what }) => what === "parts",
   );
 const asked = (lines: Asked["lines"], fields: Partial<Asked> = {}): Asked => ({
-  ...{ id: v7(), supplier: "Harbour", postageMinor: 590, expectedOn: LATER, note: "", lines },
+  ...{ id: v7(), supplier: "Harbour", expectedOn: LATER, note: "", lines },
   ...fields,
 });
 const place = (order: Asked) => placeOrder(db(), order, opened.shop.wren, TODAY(), NOW());

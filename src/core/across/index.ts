@@ -1,19 +1,17 @@
 /** Questions over all sets: where a batch, tube or modification sits, what came back, what fails most. */
 export { agedIn, type AgedPart } from "./aged";
-export { comebacks, comebacksOf, type Comeback } from "./comebacks";
+export { CAUSES, comebacks, comebacksOf, type Cause, type Comeback } from "./comebacks";
 export { failedIn, failures, type Failed, type Failure } from "./failures";
 export { againstEstimate, ageOfWork, overShare, type AgainstEstimate, type AgeOfWork, type OpenWork } from "./figures";
 export type { FileOf } from "./file";
 export { HELD, holdingsOf, isWanted, keyOf, type Holding, type Wanted } from "./holders";
 export {
   AGES,
-  CAUSES,
   LEAST_CASES,
   picturesOf,
   shareOf,
   type AgeCell,
   type CameBack,
-  type Cause,
   type ClassHours,
   type MakeAges,
   type PicturedSet,

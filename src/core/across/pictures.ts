@@ -1,5 +1,6 @@
 import type { SetClass } from "../plan";
 import type { AgedPart } from "./aged";
+import { CAUSES, comebacksOf, soonMs, type Cause } from "./comebacks";
 import type { Stay } from "./stays";
 
 /** All that the pictures over all sets are made from. */
@@ -11,41 +12,24 @@ export const LEAST_CASES = 10;
 /** A share of cases; none where they are too few. */
 export const shareOf = (some: number, all: number): number | undefined => (all >= LEAST_CASES ? some / all : undefined);
 
-export const CAUSES = ["same part", "same complaint", "another matter", "not known"] as const;
-/** Why a set came back, as far as the logs say: a part that was worked on before, the complaint of then, or neither. */
-export type Cause = (typeof CAUSES)[number];
-
-export function causeOf(before: Stay, now: Stay): Cause {
-  const touched = new Set(before.work.flatMap(({ designators }) => designators));
-  if (now.work.some(({ designators }) => designators.some((one) => touched.has(one)))) return "same part";
-  if (now.read.some((one) => before.read.includes(one))) return "same complaint";
-  return now.read.length === 0 && now.work.length === 0 ? "not known" : "another matter";
-}
-
-const DAY = 86_400_000;
-const MONTH_DAYS = 365.2425 / 12;
-
 /** Hand-backs that are old enough to say whether the set came back, and what those were that did. */
 export type CameBack = { handedBack: number; causes: { cause: Cause; count: number }[]; back: number };
 
 /** @param months so soon after its hand-back a visit is a comeback @param now ISO */
 export function cameBackOf(sets: readonly PicturedSet[], months: number, now: string): CameBack {
-  const within = months * MONTH_DAYS * DAY;
-  const counts = new Map<Cause, number>(CAUSES.map((cause) => [cause, 0]));
-  let handedBack = 0;
-  for (const { stays } of sets)
-    stays.forEach((stay, index) => {
-      if (!stay.closedAt) return;
-      const next = stays[index + 1];
-      const days = next ? Date.parse(next.openedAt) - Date.parse(stay.closedAt) : Infinity;
-      const soon = days >= 0 && days <= within;
-      if (soon || Date.parse(now) - Date.parse(stay.closedAt) >= within) handedBack += 1;
-      if (!soon || !next) return;
-      const cause = causeOf(stay, next);
-      counts.set(cause, (counts.get(cause) ?? 0) + 1);
-    });
-  const causes = CAUSES.map((cause) => ({ cause, count: counts.get(cause) ?? 0 }));
-  return { handedBack, causes, back: causes.reduce((sum, { count }) => sum + count, 0) };
+  const all = sets.map(({ stays }) => {
+    const back = comebacksOf("", stays, months);
+    const came = new Set(back.map(({ before }) => before));
+    const old = ({ job, closedAt }: Stay) =>
+      closedAt !== undefined && (came.has(job) || Date.parse(now) - Date.parse(closedAt) >= soonMs(months));
+    return { back, handedBack: stays.filter(old).length };
+  });
+  const back = all.flatMap((one) => one.back);
+  return {
+    handedBack: all.reduce((sum, one) => sum + one.handedBack, 0),
+    causes: CAUSES.map((cause) => ({ cause, count: back.filter((one) => one.cause === cause).length })),
+    back: back.length,
+  };
 }
 
 /** The middle of sorted figures. */

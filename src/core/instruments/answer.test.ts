@@ -13,6 +13,9 @@ describe("an answer of an instrument", () => {
     ["248.1VDC", "V", 248.1],
     ["4.7 kOhm", "Ω", 4700],
     ["455.2KHZ", "Hz", 455_200],
+    ["47 mOhm", "Ω", 0.047],
+    ["4.7 MOhm", "Ω", 4.7e6],
+    ["1.2 MHz", "Hz", 1.2e6],
   ])("%s in %s", (text, unit, value) => {
     const read = readAnswer(text, unit);
     expect(read.ok ? read.value : read.message).toBeCloseTo(value, 9);

@@ -43,7 +43,11 @@ export function readAnswer(text: string, unit: string): Answer {
   if (plain === undefined) return trouble("no number", `“${said.slice(0, 40)}” is not a number.`);
   let value = Number(plain);
   if (united && !NUMBER.test(said)) {
-    const behind = BEHIND[(united[2] ?? "").toUpperCase().replace("Ω", "OHM")];
+    const written = (united[2] ?? "").replace("Ω", "OHM");
+    // A small m is milli everywhere; a large one is mega before ohms and hertz (IEEE 488.2, table 7-2).
+    const milli = /^m(?:ohm|hz)$/i.test(written) && written.startsWith("m");
+    const known = BEHIND[milli ? written.slice(1).toUpperCase() : written.toUpperCase()];
+    const behind = known && milli ? { ...known, scale: 1e-3 } : known;
     if (behind?.unit !== unit)
       return trouble("unit", `The instrument answered in ${united[2]}, and ${unit || "a ratio"} was asked for.`);
     value *= behind.scale;

@@ -12,7 +12,16 @@ export {
   type OrderWant,
 } from "./arrivals";
 export { findIn } from "./find";
-export { inPacks, split, type Basket, type BasketLine, type Split, type SupplierTerms, type Wanted } from "./split";
+export {
+  inPacks,
+  postageOf,
+  split,
+  type Basket,
+  type BasketLine,
+  type Split,
+  type SupplierTerms,
+  type Wanted,
+} from "./split";
 export { offersFor, readLists, type ReadList } from "./suits";
 export {
   awaitedByHand,

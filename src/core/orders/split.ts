@@ -35,6 +35,12 @@ type Assignment = ReadonlyMap<string, Offer>;
 
 const NO_TERMS = { minimumMinor: 0, postageMinor: 0, freeFromMinor: null, deliveryDays: null };
 
+/** Postage of goods by a supplier's terms, minor units; nothing is known of a supplier without any. */
+export const postageOf = (goodsMinor: number, terms: SupplierTerms | undefined): number => {
+  const { postageMinor, freeFromMinor } = terms ?? NO_TERMS;
+  return freeFromMinor !== null && goodsMinor >= freeFromMinor ? 0 : postageMinor;
+};
+
 /** Pieces that have to be bought: whole packs. @example 7 pieces in packs of 5: 10 */
 export const inPacks = (pieces: number, pack: number): number => Math.ceil(pieces / Math.max(1, pack)) * pack;
 
@@ -54,12 +60,12 @@ function basketsOf(wanted: readonly Wanted[], taken: Assignment, terms: Readonly
   return suppliers.map((supplier): Basket => {
     const mine = [...lines.values()].filter(({ offer }) => offer.supplier === supplier);
     const goodsMinor = mine.reduce((sum, { minor }) => sum + minor, 0);
-    const { minimumMinor, postageMinor, freeFromMinor } = terms.get(supplier) ?? NO_TERMS;
+    const { minimumMinor } = terms.get(supplier) ?? NO_TERMS;
     return {
       supplier,
       lines: mine,
       goodsMinor,
-      postageMinor: freeFromMinor !== null && goodsMinor >= freeFromMinor ? 0 : postageMinor,
+      postageMinor: postageOf(goodsMinor, terms.get(supplier)),
       shortMinor: Math.max(0, minimumMinor - goodsMinor),
     };
   });

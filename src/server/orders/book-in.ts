@@ -16,7 +16,7 @@ import {
   type OrderRow,
   type OrderWait,
 } from "@/db/orders";
-import { isSetAside, receive, sendBack, setAside } from "@/db/stock";
+import { isSetAside, receive, sendBack, setAside } from "@/db/stock-arrivals";
 import { v7 } from "uuid";
 import { expectParcel } from "./place";
 

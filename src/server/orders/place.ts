@@ -1,5 +1,5 @@
 import { v7 } from "uuid";
-import { inPacks, type Want } from "@/core/orders";
+import { inPacks, postageOf, type Want } from "@/core/orders";
 import { waitKey } from "@/core/plan";
 import type { Db, Tx } from "@/db/client";
 import { append } from "@/db/entries";
@@ -13,7 +13,6 @@ import { toOrder } from "./to-order";
 export type Asked = {
   id: string;
   supplier: string;
-  postageMinor: number;
   expectedOn: string | null;
   note: string;
   lines: { orderNumber: string; pieces: number; wants: AskedWant[] }[];
@@ -55,8 +54,8 @@ export const expectParcel = (
  * @returns what is wrong, in words, where something is
  */
 async function madeFrom(tx: Tx, asked: Asked, by: string, today: string, now: number): Promise<NewOrder | string> {
-  const { supplier, postageMinor, expectedOn, note } = asked;
-  const [{ wants, currency }, priced] = [await toOrder(tx, new Date(now).toISOString()), await offers(tx)];
+  const { supplier, expectedOn, note } = asked;
+  const [{ wants, terms, currency }, priced] = [await toOrder(tx, new Date(now).toISOString()), await offers(tx)];
   const known = new Map(priced.filter((one) => one.supplier === supplier).map((one) => [one.orderNumber, one]));
   const wanted = new Map(wants.map((want) => [want.key, want]));
   const waits = new Map<string, string>();
@@ -92,6 +91,11 @@ async function madeFrom(tx: Tx, asked: Asked, by: string, today: string, now: nu
     const bought = inPacks(Math.max(pieces, needed), offer.pack);
     lines.push({ id: v7(), orderNumber, kind, marking, maker, priceMinor, pieces: bought, wants: rows });
   }
+  const goods = lines.reduce((sum, line) => sum + line.pieces * line.priceMinor, 0);
+  const postageMinor = postageOf(
+    goods,
+    terms.find((one) => one.supplier === supplier),
+  );
   return { supplier, currency, postageMinor, orderedOn: today, expectedOn, note, by, lines };
 }
 

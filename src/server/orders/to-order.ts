@@ -19,7 +19,8 @@ import type { Tx } from "@/db/client";
 import { offers } from "@/db/offers";
 import { onOrder, ordersIn, suppliers, termsOf, waitsOf } from "@/db/orders";
 import { partRules, shopOf } from "@/db/shop";
-import { reservations, stockItems } from "@/db/stock";
+import { stockItems } from "@/db/stock";
+import { reservations } from "@/db/stock-arrivals";
 import { setsInShop } from "@/db/summaries";
 import { circuitOfModel } from "../in-circuit";
 

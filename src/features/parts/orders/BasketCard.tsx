@@ -31,8 +31,8 @@ type BasketProps = {
 function askedFor(want: WantRow | undefined) {
   if (!want || want.for.to === "shop") return [];
   const { key, pieces, for: of } = want;
-  if (of.to === "bin" || !key.startsWith("hand:")) return [{ key, pieces }];
-  return [{ key, pieces, hand: { visit: of.visit, place: of.place, ...(of.wait ? { wait: of.wait } : {}) } }];
+  if (of.to === "bin" || !of.wait) return [{ key, pieces }];
+  return [{ key, pieces, hand: { visit: of.visit, place: of.place, wait: of.wait } }];
 }
 
 /** What goes to one supplier: articles, what each is for, the sums, and the order itself. */
@@ -47,7 +47,7 @@ export function BasketCard({ basket, terms, wants, currency, today, onLeave, onC
       expected && expected < today ? { expected: `It cannot arrive on ${expected}: that day is past.` } : {},
     save: async ({ expected, note }) => {
       const answer = await orderFrom({
-        ...{ id, supplier, postageMinor, note },
+        ...{ id, supplier, note },
         expectedOn: expected || null,
         lines: lines.map(({ offer, pieces, wants: keys }) => ({
           orderNumber: offer.orderNumber,

@@ -14,7 +14,6 @@ const id = z.uuid();
 const version = z.number().int().min(0);
 const pieces = z.number("A number of pieces is a whole number.").int("A number of pieces is a whole number.").max(1e6);
 const day = z.iso.date("A day is like 2026-12-04.").nullable();
-const minor = z.number().int().min(0, "A sum is not below zero.").max(1e8);
 const today = (): string => new Date().toISOString().slice(0, 10);
 
 const kept = <A extends Answer | { ok: true; number: number }>(name: ActionName, save: () => Promise<A>) =>
@@ -31,7 +30,6 @@ const wantSchema = z.object({
 const askedSchema = z.object({
   id,
   supplier: z.string().trim().min(1, "Say who is to send it.").max(60),
-  postageMinor: minor,
   expectedOn: day,
   note: z.string().trim().max(300, "At most 300 characters."),
   lines: z
