@@ -14,7 +14,7 @@ import {
 } from "@/core/circuit";
 import { randomNet } from "../tests/oracle/circuits";
 import { ngspice, oraclePoint, oracleSweep, oracleWave } from "../tests/oracle/ngspice";
-import { CIRCUITS } from "./demo-data/nets";
+import { CIRCUITS } from "@/core/practice";
 import type { Net } from "@/core/circuit";
 
 /**

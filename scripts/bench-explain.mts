@@ -14,7 +14,7 @@ import {
 } from "@/core/circuit";
 import { chanceFrom } from "@/core/diagnosis/simulate";
 import { meterOhms, rangeFor } from "@/core/readings";
-import { CIRCUITS } from "./demo-data/nets";
+import { CIRCUITS } from "@/core/practice";
 
 /**
  * How well readings are explained: faults drawn by how often they are, parts within ±10 %, tubes within ±12 %, a meter of

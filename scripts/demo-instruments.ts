@@ -3,7 +3,7 @@ import { PROFILES, setWorld, type Link } from "@/core/instruments";
 import { circuitSheet } from "@/core/visit";
 import { connect } from "@/db/client";
 import { meter } from "@/db/schema";
-import { MODELS } from "./demo-data/models";
+import { MADE_UP_SETS } from "@/core/practice";
 import { startStandIn } from "./instruments-server";
 
 /** The demo's meter that can be asked: behind its probes is the circuit of the Lantern. */
@@ -11,7 +11,7 @@ const NAME = "Bench digital";
 
 /** Starts the demo's stand-in and tells its shop where it answers. @returns its port; none where it could not start */
 export async function standInForDemo(url: string, port: number): Promise<number | undefined> {
-  const { sheet } = MODELS.lantern ?? {};
+  const { sheet } = MADE_UP_SETS.lantern ?? {};
   const world = sheet ? setWorld(circuitSheet(sheet)) : undefined;
   const profile = PROFILES.measure;
   if (!world || !profile) return undefined;

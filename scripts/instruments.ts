@@ -1,15 +1,15 @@
 import { parseArgs } from "node:util";
 import { setWorld } from "@/core/instruments";
 import { circuitSheet } from "@/core/visit";
-import { MODELS } from "./demo-data/models";
+import { MADE_UP_SETS } from "@/core/practice";
 import { startStandIn } from "./instruments-server";
 
 /** `bin/instruments [--port N] [--set NAME]`: a stand-in meter at a set of the demo. */
 const { values } = parseArgs({
   options: { port: { type: "string", default: "5025" }, set: { type: "string", default: "lantern" } },
 });
-const names = Object.keys(MODELS);
-const model = MODELS[values.set];
+const names = Object.keys(MADE_UP_SETS);
+const model = MADE_UP_SETS[values.set];
 const world = model ? setWorld(circuitSheet(model.sheet)) : undefined;
 const port = Number(values.port);
 if (!world || !(port >= 1 && port <= 65_535)) {

@@ -19,7 +19,7 @@ import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
 import { describe, MOD_STATES, modificationsOf, settle, type Content, type Entry, type Settled } from "@/core/kinds";
 import { ALIGNING } from "./alignments";
-import { MODELS } from "./models";
+import { MADE_UP_SETS } from "@/core/practice";
 import { RECIPES, type RecipeKey } from "./recipes";
 import { draw, drawTop, TOP_VIEWS } from "./drawings";
 import { fillDrawers } from "./stock";
@@ -62,7 +62,7 @@ type Shop = {
   recipes: Ids<RecipeKey>;
   people: Ids<Who>;
   customers: Ids<keyof typeof CUSTOMERS>;
-  models: Ids<keyof typeof MODELS>;
+  models: Ids<keyof typeof MADE_UP_SETS>;
 };
 
 async function openShop(db: Db, today: Date): Promise<Shop> {
@@ -70,7 +70,7 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
     recipes: idsOf(RECIPES),
     people: idsOf(PEOPLE),
     customers: idsOf(CUSTOMERS),
-    models: idsOf(MODELS),
+    models: idsOf(MADE_UP_SETS),
   };
   await db.insert(shopTable).values({ name: DEMO_NAME, ...LINE_OF_SHOP });
   for (const key of Object.keys(RECIPES) as RecipeKey[]) await saveRecipe(db, shop.recipes[key], RECIPES[key], 0);
@@ -100,7 +100,11 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
   await db
     .insert(model)
     .values(
-      entries(MODELS).map(([key, data]) => ({ id: shop.models[key] ?? v7(), ...data, sheet: staged(key, data.sheet) })),
+      entries(MADE_UP_SETS).map(([key, data]) => ({
+        id: shop.models[key] ?? v7(),
+        ...data,
+        sheet: staged(key, data.sheet),
+      })),
     );
   for (const key of TOP_VIEWS) {
     const content = await drawTop(key);
@@ -131,7 +135,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
   const setId = v7();
   const entries: Entry[] = [];
   const stock = await stockItems(db);
-  const kind = MODELS[story.model];
+  const kind = MADE_UP_SETS[story.model];
   if (!kind) throw new Error(`no such model: ${story.model}`);
   for (const { job, days } of story.visits) {
     const visitId = v7();

@@ -5,7 +5,7 @@ import { offersFor, readLists } from "@/core/orders";
 import { readRows } from "@/core/tables";
 import { tubeType } from "@/core/tubes";
 import { stockItem } from "@/core/fixtures";
-import { MODELS } from "./models";
+import { MADE_UP_SETS } from "@/core/practice";
 import { priceLists, STOCK } from "./stock";
 
 const items = STOCK.map(({ onHand = 0, ...fields }, index) => stockItem({ ...fields, id: String(index), onHand }));
@@ -43,7 +43,7 @@ describe("the suppliers' price lists", () => {
 });
 
 describe("a full recap of each demo set", () => {
-  for (const [name, { sheet, year }] of Object.entries(MODELS))
+  for (const [name, { sheet, year }] of Object.entries(MADE_UP_SETS))
     it(`${name}: every capacitor that is to be replaced is in stock and fits, and what is offered for the others fits as well`, () => {
       const input: PlanInput = { sheet, year, policy: "reliability", switches: {}, rules: rulesOf() };
       const lines = sheet.components.flatMap((component) => propose(component, input) ?? []);
@@ -68,7 +68,7 @@ describe("a full recap of each demo set", () => {
           }
     });
   it("of the Lantern asks for 467 V at the reservoir and for X2 at the mains", () => {
-    const { sheet, year } = MODELS.lantern!;
+    const { sheet, year } = MADE_UP_SETS.lantern!;
     const input: PlanInput = { sheet, year, policy: "original", switches: {}, rules: rulesOf() };
     const need = (designator: string) =>
       needsOf(

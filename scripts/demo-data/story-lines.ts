@@ -1,5 +1,5 @@
 import type { Drawing } from "./drawings";
-import type { MODELS } from "./models";
+import type { MADE_UP_SETS } from "@/core/practice";
 
 export const PEOPLE = {
   wren: ["Wren Okafor", "lead"],
@@ -25,7 +25,7 @@ export const CUSTOMERS = {
 export type Line = [at: string, who: Who, line: string, drawing?: Drawing];
 export type Day = { daysAgo: number; lines: Line[] };
 export type Story = {
-  model: keyof typeof MODELS;
+  model: keyof typeof MADE_UP_SETS;
   owner: keyof typeof CUSTOMERS;
   serial: string;
   visits: { job: number; days: Day[] }[];

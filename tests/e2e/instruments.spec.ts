@@ -1,12 +1,12 @@
 import { setWorld } from "../../src/core/instruments";
 import { circuitSheet } from "../../src/core/visit";
-import { MODELS } from "../../scripts/demo-data/models";
+import { MADE_UP_SETS } from "../../src/core/practice";
 import { startStandIn } from "../../scripts/instruments-server";
 import { expectAccess } from "./axe";
 import { expect, plate, takeIn, tape, test } from "./bench";
 
 test("a chart is taken by the probe alone: the stand-in is tried, written down, and walked with", async ({ page }) => {
-  const world = setWorld(circuitSheet(MODELS.lantern!.sheet))!;
+  const world = setWorld(circuitSheet(MADE_UP_SETS.lantern!.sheet))!;
   const { port, close } = await startStandIn(world);
   try {
     await page.goto("/shop");
@@ -33,7 +33,7 @@ test("a chart is taken by the probe alone: the stand-in is tried, written down, 
     const walk = page.getByRole("region", { name: "Probe walk" });
     await expect(walk.getByTestId("reads")).toContainText("V");
     await expectAccess(page, "the probe walk", '[aria-label="Probe walk"]');
-    const points = MODELS.lantern!.sheet.points.filter(({ quantity }) => quantity === "voltage");
+    const points = MADE_UP_SETS.lantern!.sheet.points.filter(({ quantity }) => quantity === "voltage");
     // Hands stay at the probe: the first figures are taken while nothing is touched.
     await expect(tape(page).getByText(/^B\+/).last()).toBeVisible({ timeout: 30_000 });
     await expect(walk.getByRole("status").last()).toContainText(/\d V/, { timeout: 30_000 });
@@ -57,7 +57,7 @@ test("a chart is taken by the probe alone: the stand-in is tried, written down, 
 });
 
 test("an instrument that is switched off says so on the walk, and the figure is typed instead", async ({ page }) => {
-  const world = setWorld(circuitSheet(MODELS.lantern!.sheet))!;
+  const world = setWorld(circuitSheet(MADE_UP_SETS.lantern!.sheet))!;
   const { port, close } = await startStandIn(world);
   await page.goto("/shop");
   await page.getByRole("button", { name: "Add a meter" }).click();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { MODELS } from "../../scripts/demo-data/models";
+import { MADE_UP_SETS } from "../../src/core/practice";
 import { readStory, tell } from "./tell";
 
 /** What was wrong with the sets of the demonstration, as their stories tell it: model, then as in stories.ts. */
@@ -27,7 +27,7 @@ describe("whoever follows the board blindly reaches the culprit in the sets of t
       })
       .map(([designation, story]) => [designation, story.complaint, story] as const),
   )("%s: %s", (designation, _complaint, story) => {
-    const model = Object.values(MODELS).find((one) => one.designation.includes(designation));
+    const model = Object.values(MADE_UP_SETS).find((one) => one.designation.includes(designation));
     if (!model) throw new Error(`no model ${designation}`);
     const told = tell(story, model.sheet);
     expect(told.found, told.steps.map(({ test, outcome }) => `${test} ${outcome}`).join("; ")).toBe(true);

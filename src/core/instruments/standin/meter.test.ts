@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { MODELS } from "../../../../scripts/demo-data/models";
+import { MADE_UP_SETS } from "../../practice";
 import { circuitSheet } from "../../visit";
 import { readAnswer } from "../answer";
 import { answering, switchedOn, type Powered } from "../scpi/device";
@@ -81,7 +81,7 @@ describe("the stand-in meter", () => {
   });
 
   it("shows a set of the demo by its circuit, near what its chart has", () => {
-    const { sheet } = MODELS.lantern!;
+    const { sheet } = MADE_UP_SETS.lantern!;
     const world = setWorld(circuitSheet(sheet));
     const { say, wait } = bench(world);
     const expected = sheet.points.find(({ point }) => point === "B+")?.expected ?? 0;

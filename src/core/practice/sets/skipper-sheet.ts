@@ -1,8 +1,8 @@
-import { amps, base, components, tubes, volts, windings, type DemoModel } from "./sheet-helpers";
+import { amps, base, components, tubes, volts, windings, type MadeUpSet } from "./sheet-helpers";
 import { withRows } from "./with-net";
 
 /** Seven germanium transistors on 9 V, plus at chassis. The chart is what the circuit gives. */
-export const SKIPPER: DemoModel = {
+export const SKIPPER: MadeUpSet = {
   maker: "Pemberlake",
   designation: "Skipper 7",
   year: 1961,

@@ -1,5 +1,5 @@
-import { proposeNet, type CircuitSheet } from "@/core/circuit";
-import { nodeNamed, type Join } from "@/core/model";
+import { proposeNet, type CircuitSheet } from "../../circuit";
+import { nodeNamed, type Join } from "../../model";
 /** `R8 | V4.grid | gnd`, and behind that a slider and where it stands: a row a line. */
 const rows = (table: string): Join[] =>
   table

@@ -8,10 +8,10 @@ import {
   proposeNet,
   solveSheet,
   tubeLoads,
-} from "@/core/circuit";
-import { drawnSpec, nodeNamed, sheetSchema, type Sheet } from "@/core/model";
-import { lineCurrent } from "@/core/power";
-import { heatersOf } from "@/core/tubes";
+} from "../../circuit";
+import { drawnSpec, nodeNamed, sheetSchema, type Sheet } from "../../model";
+import { lineCurrent } from "../../power";
+import { heatersOf } from "../../tubes";
 import { FJORD, LANTERN, REGENT } from "./full-sheets";
 import { SKIPPER } from "./skipper-sheet";
 import { KESTREL, T60 } from "./transmitter-sheets";

@@ -1,8 +1,8 @@
-import { base, components, tubes, volts, windings, type DemoModel } from "./sheet-helpers";
+import { base, components, tubes, volts, windings, type MadeUpSet } from "./sheet-helpers";
 import { withRows } from "./with-net";
 
 /** A transmitter with the net of its modulator: speech amplifier, driver transformer, a pair in push-pull. */
-export const T60: DemoModel = {
+export const T60: MadeUpSet = {
   maker: "Ironbridge",
   designation: "T-60",
   year: 1958,
@@ -83,7 +83,7 @@ export const T60: DemoModel = {
 };
 
 /** A linear amplifier with the net of its supply and bias: a bridge, four tubes with their grids at chassis. */
-export const KESTREL: DemoModel = {
+export const KESTREL: MadeUpSet = {
   maker: "Ironbridge",
   designation: "Kestrel 4",
   year: 1972,

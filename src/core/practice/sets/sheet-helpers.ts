@@ -1,4 +1,4 @@
-import { ROLES, type ChartPoint, type Component, type Role, type Sheet, type Winding } from "@/core/model";
+import { ROLES, type ChartPoint, type Component, type Role, type Sheet, type Winding } from "../../model";
 
 /** A component a line: designator, role, drawn value, and behind @ its stage. */
 export function components(table: string): Component[] {
@@ -36,7 +36,7 @@ export const amps = (point: string, expected: number, tolerance = 0.2): ChartPoi
   tolerance,
 });
 
-export type DemoModel = { maker: string; designation: string; nickname?: string; year: number; sheet: Sheet };
+export type MadeUpSet = { maker: string; designation: string; nickname?: string; year: number; sheet: Sheet };
 
 export const base = { tubes: [], components: [], windings: [], points: [], cautions: [] };
 

@@ -1,12 +1,12 @@
 import { withNet } from "./with-net";
-import { amps, base, components, fed, tubes, volts, windings, type DemoModel } from "./sheet-helpers";
+import { amps, base, components, fed, tubes, volts, windings, type MadeUpSet } from "./sheet-helpers";
 
 /**
  * Three reference sheets in full. The sets are invented, their figures are not arbitrary: the voltages follow from the
  * components and from the tubes' data sheets. The working is in full-sheets.test.ts.
  */
 
-export const LANTERN: DemoModel = {
+export const LANTERN: MadeUpSet = {
   maker: "Halvane",
   designation: "537",
   nickname: "Lantern",
@@ -103,7 +103,7 @@ export const LANTERN: DemoModel = {
   ),
 };
 
-export const FJORD: DemoModel = {
+export const FJORD: MadeUpSet = {
   maker: "Norrvik",
   designation: "U48",
   nickname: "Fjord",
@@ -173,7 +173,7 @@ export const FJORD: DemoModel = {
   ),
 };
 
-export const REGENT: DemoModel = {
+export const REGENT: MadeUpSet = {
   maker: "Halvane",
   designation: "31",
   nickname: "Regent",

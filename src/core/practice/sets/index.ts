@@ -1,11 +1,11 @@
-import { base, components, tubes, volts, type DemoModel } from "./sheet-helpers";
+import { base, components, tubes, volts, type MadeUpSet } from "./sheet-helpers";
 import { FJORD, LANTERN, REGENT } from "./full-sheets";
 import { SKIPPER } from "./skipper-sheet";
 import { KESTREL, T60 } from "./transmitter-sheets";
 
-export type { DemoModel };
+export type { MadeUpSet };
 
-export const MODELS: Record<string, DemoModel> = {
+export const MADE_UP_SETS: Record<string, MadeUpSet> = {
   lantern: LANTERN,
   fjord: FJORD,
   regent: REGENT,
@@ -79,3 +79,6 @@ export const MODELS: Record<string, DemoModel> = {
   },
   kestrel: KESTREL,
 };
+
+/** Sheets that have a whole net, for benchmarks of the circuit. */
+export const CIRCUITS = { Lantern: LANTERN.sheet, Fjord: FJORD.sheet, Regent: REGENT.sheet };
