@@ -1,15 +1,10 @@
 import { MADE_UP_SETS } from "@/core/practice";
-import { netMoves, solveSheet, isSolved } from "@/core/circuit";
-import { circuitSheet, searchOf } from "@/core/visit";
-import { searched } from "@/core/kinds";
-for (const [k, m] of Object.entries(MADE_UP_SETS)) {
-  const { sheet } = m as any;
-  const t = performance.now();
-  const cs = circuitSheet(sheet);
-  const s = solveSheet(cs);
-  const physics = netMoves(cs);
-  const t1 = performance.now();
-  const search = searchOf({ sheet, year: (m as any).year, settled: [], visitId: "x", now: "2026-01-06T08:00:00.000Z", ...(physics ? {physics} : {}) } as any);
-  const faults = search.system.faults;
-  console.log(k, (m as any).maker, (m as any).designation, sheet.kind, "net", sheet.net?.length ?? 0, s && isSolved(s), "faults", faults.length, "net", faults.filter(f => f.net).length, "novolts", faults.filter(f => !f.net && f.mode.volts.length === 0).length, "tests", search.system.tests.length, Math.round(t1 - t), "ms", search.circuit.topology, search.proposed);
+import { practiceSet } from "@/core/practice/set";
+for (const k of ["lantern", "fjord"]) {
+  const m = MADE_UP_SETS[k]!;
+  const set = practiceSet(m.sheet, m.year, "2026-01-06T08:00:00.000Z")!;
+  const c = [...set.hot.values()].find(c => /output primary open/.test(c.key))!;
+  const ch = c.change(1); const g = 1e-10 - ch.shunts![0]!.siemens;
+  let x = set.sound.x;
+  for (const r of [1e-3, 1e-4, 3e-5, 1e-5,3e-6, 1e-6,3e-7, 1e-7, 1e-8, 1e-9, 1e-10]) { const s = set.sound.solver.solve({ shunts: [{ ...ch.shunts![0]!, siemens: r - g }] }, x); if (s.ok) x = s.x; console.log(k, r, s.ok, s.ok ? [s.steps, s.x[set.sound.compiled.index.get("V4.plate")!], s.x[set.sound.compiled.index.get("V4.screen")!]] : s.why); }
 }

@@ -31,6 +31,8 @@ export type DcFailure = {
 /** A leak from each node to chassis, so that one that nothing feeds stands at zero, S. */
 const TO_CHASSIS = 1e-12;
 const MOST_STEPS = 100;
+/** A part that is taken out is taken out over so many decades of what it passes. */
+const OUT_DECADES = 9;
 /**
  * Newton is done when no voltage moves by more than this: volts, and as a share. Its error goes by the square of its last
  * move, so what is left is far below any digit that is shown.
@@ -48,7 +50,8 @@ export type Solver = {
 
 /**
  * Makes a solver for operating points: modified nodal analysis (C. Ho, A. Ruehli, P. Brennan, 1975), Newton–Raphson with
- * limited junctions, then stepping down a leak from every node, then stepping up the sources.
+ * limited junctions, then stepping down a leak from every node, then stepping up the sources, then taking out what is open
+ * little by little.
  */
 export function solverOf(compiled: Compiled): Solver {
   const { size, nodes, laws } = compiled;
@@ -128,6 +131,19 @@ export function solverOf(compiled: Compiled): Solver {
       x = new Float64Array(size);
       for (let share = 1; share <= 20; share += 1) {
         result = newton(x, 0, share / 20, strength);
+        steps += result.steps ?? MOST_STEPS;
+        if (result.steps === undefined) break;
+      }
+    }
+    // A plate whose feed is open comes to rest on the slope of its knee: the part is taken out little by little.
+    if (result.steps === undefined && shunts.some(({ siemens }) => siemens < 0)) {
+      x = from();
+      for (let left = 0.5; left <= OUT_DECADES; left += 0.5) {
+        base.set(linear.m);
+        const share = left < OUT_DECADES ? 10 ** -left : 0;
+        for (const { a, b, siemens } of shunts)
+          addConductance(base, size, a, b, siemens < 0 ? siemens * (1 - share) : siemens);
+        result = newton(x, 0, 1, strength);
         steps += result.steps ?? MOST_STEPS;
         if (result.steps === undefined) break;
       }

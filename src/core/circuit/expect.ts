@@ -2,7 +2,7 @@ import { mainRail, nodeOfPoint, type ChartPoint, type MeterLoad, type Sheet } fr
 import { CHART_TOLERANCE, meterOhms, rangeFor } from "../readings";
 import { tubeType } from "../tubes";
 import { compile, conditionOf, LEAST_OHMS, type Compiled, type Conditions } from "./compile";
-import { solverOf, voltsAt, type DcFailure, type Solver } from "./dc";
+import { solverOf, voltsAt, type Change, type DcFailure, type Solver } from "./dc";
 import { coldTubes, netOfSheet, SUPPLY, type CircuitSheet, type NetRemark, type SetState } from "./from-sheet";
 import { plateTakes, spaceAt } from "./laws/tube";
 import { GROUND, type Net } from "./net";
@@ -40,12 +40,19 @@ export function railOf(sheet: CircuitSheet, { compiled }: Solved): string | unde
 /**
  * Volts that a meter reads at a node: its resistance is simply in the circuit.
  * @param ohms of the meter, Ω; without one nothing is drawn
+ * @param change what is wrong with the set, where `x` was solved with it
  */
-export function metered({ compiled, solver, x }: Solved, node: string, ohms?: number): number | undefined {
+export function metered(
+  { compiled, solver, x }: Pick<Solved, "compiled" | "solver" | "x">,
+  node: string,
+  ohms?: number,
+  change: Change = {},
+): number | undefined {
   const at = compiled.index.get(node);
   if (at === undefined) return node === GROUND ? 0 : undefined;
   if (!ohms || !Number.isFinite(ohms)) return x[at];
-  const loaded = solver.solve({ shunts: [{ a: at, b: -1, siemens: 1 / ohms }] }, x);
+  const meter = { a: at, b: -1, siemens: 1 / ohms };
+  const loaded = solver.solve({ ...change, shunts: [...(change.shunts ?? []), meter] }, x);
   return loaded.ok ? loaded.x[at] : undefined;
 }
 

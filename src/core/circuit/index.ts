@@ -42,7 +42,7 @@ export { coldCircuit, nextOhms, ohmsAt, type Cold, type OhmsCheck } from "./ohms
 export { answerCircuit, type CircuitAnswer, type CircuitQuestion, type Cause } from "./question";
 export { plateAmps, plateCurves, type PlateCurve } from "./curves";
 export { circuitFacts, type CircuitFacts, type FactsQuestion, type Rise } from "./facts";
-export { netMoves, type Moves, type NodeMove } from "./moves";
+export { moveOf, netMoves, type Moves, type NodeMove } from "./moves";
 export type { Fault } from "./fit";
 export { GAIN_HZ, gainsOf, type StageGain } from "./gain";
 export { ratingsOf, type Rating } from "./ratings";

@@ -25,7 +25,8 @@ const GONE = 0.06;
 /** Below this no meter and no chart tells, V. Shop's rule. @example a grid that goes from 0 to 0.3 V is not noticed */
 const NOTICED = 0.5;
 
-function moveOf(before: number, after: number): NodeMove | undefined {
+/** How volts have moved, as a chart calls it; undefined where they have not. V */
+export function moveOf(before: number, after: number): NodeMove | undefined {
   const [was, is] = [Math.abs(before), Math.abs(after)];
   if (Math.abs(after - before) < Math.max(NOTICED, OUT * was)) return undefined;
   if (was > NOTICED && is < GONE * was) return "none";

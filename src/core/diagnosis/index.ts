@@ -32,7 +32,11 @@ export {
 } from "./picture";
 export type { Shown } from "./mend";
 export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";
-export { NET_TEST, netOutcome, type NetEvidence, type Physics } from "./physics";
+export { chanceFrom, type Chance } from "./simulate";
+export { infer, posterior } from "./infer";
+export { minutesOf } from "./outlook";
+export { checkId } from "./tests";
+export { NET_TEST, netOutcome, nodeOf, type NetEvidence, type Physics } from "./physics";
 export { figuresSchema, type Figures } from "./figures";
 export type { Nature } from "./traits";
 export { faultName, systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";

@@ -1,2 +1,27 @@
 /** Practice: made-up sets with a hidden fault, what they show, and what a way to the fault was worth. */
+export { actSchema, DANGERS, stateOf, type Act, type BenchState, type Danger, type Done } from "./acts";
+export { doAct, evidenceIn, faultsBehind, isRefused, METER_OHMS, type CannotDo } from "./bench";
+export { bestWay, pictureOf, type WayStep } from "./best-way";
+export { type Told } from "./complaint";
+export { courseCase, COURSES, type Course, type CourseCase } from "./courses";
+export {
+  caseOf,
+  DIFFICULTIES,
+  difficultyOf,
+  draw,
+  drawable,
+  KIND_WORDS,
+  kindOfFault,
+  KINDS_OF_FAULT,
+  measurable,
+  type Difficulty,
+  type Drawn,
+  type KindOfFault,
+  type Wish,
+} from "./draw";
+export { mondayOf, progressOf, type Ended, type KindProgress, type WeekProgress } from "./progress";
+export { COSTS, doneTwice, reviewOf, wayTaken, wordsOf, type Review } from "./review";
+export { sealedText, sealOf } from "./seal";
+export { practiceSet, type PracticeSet } from "./set";
 export { CIRCUITS, MADE_UP_SETS, type MadeUpSet } from "./sets";
+export { practiceWorld, probePoints, type Hidden, type PracticeWorld, type Sign } from "./world";
