@@ -8,6 +8,7 @@ export default defineConfig({
     "./src/db/money-schema.ts",
     "./src/db/order-schema.ts",
     "./src/db/plan-schema.ts",
+    "./src/db/practice-schema.ts",
     "./src/db/stock-schema.ts",
     "./src/db/summary-schema.ts",
   ],

@@ -55,6 +55,8 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["order_line", "id"],
   ["order_want", "id"],
   ["order_arrival", "at, id"],
+  ["practice_exercise", "at, id"],
+  ["practice_run", "started_at, id"],
 ];
 
 /** Columns that count on by themselves: after a restore they go on behind the highest. */

@@ -4,11 +4,12 @@ import * as access from "./access-schema";
 import * as money from "./money-schema";
 import * as orders from "./order-schema";
 import * as plan from "./plan-schema";
+import * as practice from "./practice-schema";
 import * as tables from "./schema";
 import * as stock from "./stock-schema";
 import * as summaries from "./summary-schema";
 
-const schema = { ...tables, ...access, ...money, ...orders, ...plan, ...stock, ...summaries };
+const schema = { ...tables, ...access, ...money, ...orders, ...plan, ...practice, ...stock, ...summaries };
 
 export type Db = PostgresJsDatabase<typeof schema>;
 /** A database or a transaction on it. */

@@ -68,6 +68,9 @@ export const ACTIONS = {
   "reset password": "people",
   "make owner's link": "links",
   "withdraw owner's link": "links",
+  "start practice": "practise",
+  "set exercise": "teach",
+  "close exercise": "teach",
   "answer by link": "anyone",
 } as const satisfies Record<string, Asked>;
 export type ActionName = keyof typeof ACTIONS;
@@ -105,6 +108,7 @@ export const ROUTES = {
   "GET /api/money": "money",
   "GET /api/offers": "see",
   "GET /api/pictures/[id]": "see",
+  "POST /api/practice/[id]": "practise",
   "POST /api/reports": "see",
   "GET /api/reports/[id]": "see",
   "GET /api/reports/[id]/file": "see",
@@ -133,6 +137,10 @@ export const PAGES = {
   "/parts/labels": "see",
   "/parts/orders": "see",
   "/parts/prices": "see",
+  "/practice": "practise",
+  "/practice/[id]": "practise",
+  "/practice/class/[id]": "teach",
+  "/practice/join/[id]": "practise",
   "/reference": "see",
   "/reference/[id]": "see",
   "/reference/faults": "see",

@@ -6,6 +6,8 @@ export const RIGHTS = {
   own: "change their own password and PIN",
   write: "write notes, symptoms, estimates and approvals",
   bench: "work on a set",
+  practise: "practise on a made-up set",
+  teach: "set an exercise for a class",
   confirm: "confirm what an apprentice did for safety",
   "take-in": "take a set in, or change a customer",
   "hand-back": "hand a set back",
@@ -24,10 +26,10 @@ export const RIGHTS = {
 export type Right = keyof typeof RIGHTS;
 
 const READER: readonly Right[] = ["see", "own"];
-const APPRENTICE: readonly Right[] = [...READER, "write", "bench", "stock"];
-const DESK: readonly Right[] = [...READER, "write", "take-in", "hand-back", "plan", "money", "stock", "links"];
+const APPRENTICE: readonly Right[] = [...READER, "write", "bench", "stock", "practise"];
+const DESK: readonly Right[] = [...READER, "write", "take-in", "hand-back", "plan", "money", "stock", "links", "practise"];
 const TECHNICIAN: readonly Right[] = [...APPRENTICE, "take-in", "hand-back", "plan", "reference", "set-files", "links"];
-const LEAD: readonly Right[] = [...TECHNICIAN, "confirm", "money", "rules", "shop"];
+const LEAD: readonly Right[] = [...TECHNICIAN, "confirm", "teach", "money", "rules", "shop"];
 const OWNER: readonly Right[] = [...LEAD, "archive", "people", "audit"];
 
 /** The table: what each role may do. Whatever is not in its row is refused. */

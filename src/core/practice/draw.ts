@@ -1,5 +1,5 @@
 import { moveOf } from "../circuit";
-import { checkId, infer, posterior, type Chance, type Evidence, type Fault } from "../diagnosis";
+import { checkId, faultName, infer, posterior, type Chance, type Evidence, type Fault } from "../diagnosis";
 import { complaintOf, type Told } from "./complaint";
 import type { PracticeSet } from "./set";
 import { netName, practiceWorld, probePoints, type Hidden, type PracticeWorld } from "./world";
@@ -119,3 +119,10 @@ export function draw(set: PracticeSet, { difficulty, kind }: Wish, chance: Chanc
   }
   return undefined;
 }
+
+/** Every fault that can be hidden in a set, in words, the likeliest first. */
+export const faultWordsOf = (set: PracticeSet): { id: string; name: string; kind: KindOfFault }[] =>
+  set.system.faults
+    .filter((fault) => drawable(set, fault))
+    .sort((a, b) => b.prior - a.prior)
+    .map((fault) => ({ id: fault.id, name: faultName(fault), kind: kindOfFault(fault) }));

@@ -10,6 +10,7 @@ export {
   difficultyOf,
   draw,
   drawable,
+  faultWordsOf,
   KIND_WORDS,
   kindOfFault,
   KINDS_OF_FAULT,

@@ -6,6 +6,7 @@ export const PLACES = [
   { href: "/sets", name: "Sets", letter: "s" },
   { href: "/parts", name: "Parts", letter: "p" },
   { href: "/reference", name: "Reference", letter: "r" },
+  { href: "/practice", name: "Practice", letter: "y" },
   { href: "/tools", name: "Tools", letter: "t" },
   { href: "/shop", name: "Shop", letter: "h" },
   { href: "/sets/new", name: "New job", letter: "n" },
