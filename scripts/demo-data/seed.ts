@@ -25,6 +25,7 @@ import { draw, drawTop, TOP_VIEWS } from "./drawings";
 import { fillDrawers } from "./stock";
 import { STORIES } from "./stories";
 import { fillOrders } from "./orders";
+import { fillPractice } from "./practice";
 import { fillWeek } from "./week";
 import { CUSTOMERS, DEMO_PASSWORD, PEOPLE, type Story, type Who } from "./story-lines";
 
@@ -97,15 +98,13 @@ async function openShop(db: Db, today: Date): Promise<Shop> {
       contact,
     })),
   );
-  await db
-    .insert(model)
-    .values(
-      entries(MADE_UP_SETS).map(([key, data]) => ({
-        id: shop.models[key] ?? v7(),
-        ...data,
-        sheet: staged(key, data.sheet),
-      })),
-    );
+  await db.insert(model).values(
+    entries(MADE_UP_SETS).map(([key, data]) => ({
+      id: shop.models[key] ?? v7(),
+      ...data,
+      sheet: staged(key, data.sheet),
+    })),
+  );
   for (const key of TOP_VIEWS) {
     const content = await drawTop(key);
     const { width = 1, height = 1 } = await sharp(content).metadata();
@@ -247,6 +246,7 @@ export async function seedWhenEmpty(url: string, today: Date): Promise<boolean> 
     for (const story of STORIES) await play(db, story, shop, today, labels);
     await fillWeek(db, shop, today);
     await fillOrders(db, shop.people.ines, today);
+    await fillPractice(db, shop.people.wren, shop.people.tomasz, today);
     return true;
   } finally {
     await close();

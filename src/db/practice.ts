@@ -21,8 +21,8 @@ export async function exerciseById(db: Tx, id: string): Promise<Exercise | undef
 }
 
 /** Somebody's run of an exercise: the one that they have begun, or a new one. */
-export async function runOf(db: Tx, exerciseId: string, personId: string, id: string): Promise<string> {
-  await db.insert(practiceRun).values({ id, exerciseId, personId }).onConflictDoNothing();
+export async function runOf(db: Tx, exerciseId: string, personId: string, id: string, at: string): Promise<string> {
+  await db.insert(practiceRun).values({ id, exerciseId, personId, startedAt: at }).onConflictDoNothing();
   const [row] = await db
     .select({ id: practiceRun.id })
     .from(practiceRun)
@@ -75,6 +75,8 @@ export async function keepDone(
 /** A run as a list shows it; what was wrong only once it has ended. */
 export type RunRow = {
   id: string;
+  /** the exercise that it is of */
+  exercise: string;
   name: string;
   complaint: string;
   difficulty: Exercise["difficulty"];
@@ -94,6 +96,7 @@ export async function runsOf(db: Tx, personId: string): Promise<RunRow[]> {
   const rows = await db
     .select({
       id: practiceRun.id,
+      exercise: practiceExercise.id,
       name: practiceExercise.name,
       complaint: practiceExercise.complaint,
       difficulty: practiceExercise.difficulty,

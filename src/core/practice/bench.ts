@@ -99,8 +99,7 @@ function ohms({ set, world, at }: At, state: BenchState, act: Act & { do: "ohms"
   const value = world.ohms(act.point);
   if (value === undefined) return { refused: `${act.point} is no point of this set.` };
   const base = { act, at, ...opening(state, MINUTES.probe), what: `${act.point} to chassis, ohms` };
-  if (state.on)
-    return { ...base, said: "nothing that means anything: the set is on", ...withDangers(["ohms live"]) };
+  if (state.on) return { ...base, said: "nothing that means anything: the set is on", ...withDangers(["ohms live"]) };
   const shown = value > MOST_OHMS ? null : rounded(Math.max(0, value));
   return {
     ...base,
@@ -128,7 +127,9 @@ function tested({ set, world, at }: At, state: BenchState, act: Act & { do: "tes
     return { act, at, minutes: 0, what: test.name, said: "not done: the set is on", dangers: hands };
   const outcome = world.outcome(test);
   const says = test.outcomes.find(({ key }) => key === outcome)?.says ?? outcome;
-  const signs = ["smell", "look", "glow"].includes(test.act) ? world.signs.filter((sign) => seenBy(test, sign, set)) : [];
+  const signs = ["smell", "look", "glow"].includes(test.act)
+    ? world.signs.filter((sign) => seenBy(test, sign, set))
+    : [];
   return {
     ...base,
     said: [says, ...signs.map(({ text }) => text)].join(". "),
@@ -143,12 +144,16 @@ const seenBy = (test: Test, sign: { part: string; kind: string }, set: PracticeS
   test.act === "glow"
     ? sign.kind === "red plate"
     : test.act === "look"
-      ? set.facts.parts.some(({ designator, stage }) => designator === sign.part.split("/")[0] && stage === test.stage?.id)
+      ? set.facts.parts.some(
+          ({ designator, stage }) => designator === sign.part.split("/")[0] && stage === test.stage?.id,
+        )
       : false;
 
 /** A set that blows fuses was switched on from the wall before. */
 const blew = (run: readonly Done[]): boolean =>
-  run.some(({ test, outcome }) => (test === "fuse" && outcome === "blown") || (test === "lamp" && outcome === "bright"));
+  run.some(
+    ({ test, outcome }) => (test === "fuse" && outcome === "blown") || (test === "lamp" && outcome === "bright"),
+  );
 
 /** Does one thing at the bench. Nothing is ever undone: time has passed. */
 export function doAct(bench: At, act: Act): Done | CannotDo {

@@ -20,7 +20,8 @@ const MINUTES_TO_EXCHANGE = 5;
 /** A way that is longer than this is given up. */
 const MOST = 30;
 
-const bitsBetween = (before: number, after: number): number => Math.log2(Math.max(1e-9, after) / Math.max(1e-9, before));
+const bitsBetween = (before: number, after: number): number =>
+  Math.log2(Math.max(1e-9, after) / Math.max(1e-9, before));
 
 /** What the search would say now. */
 export function pictureOf(

@@ -53,7 +53,11 @@ const OWN_WORK: Partial<Record<StageKind, string>> = {
 const TELLS = 0.6;
 
 /** Everything an owner could notice of this set as it is. */
-export function noticed({ system, circuit }: PracticeSet, world: Pick<PracticeWorld, "outcome">, chance: Chance): Told[] {
+export function noticed(
+  { system, circuit }: PracticeSet,
+  world: Pick<PracticeWorld, "outcome">,
+  chance: Chance,
+): Told[] {
   const on = circuit.paths.some(({ key }) => key === "transmit") && circuit.paths.some(({ key }) => key === "receive");
   return system.tests.filter(isTold).flatMap((test): Told[] => {
     const outcome = world.outcome(test);

@@ -80,6 +80,9 @@ export const bitsAway = (set: PracticeSet, world: PracticeWorld, told: readonly 
 export const difficultyOf = (bits: number): Difficulty =>
   bits <= BITS.easy ? "easy" : bits <= BITS.middling ? "middling" : "hard";
 
+/** A set is brought in for the worse ones of what a fault may be: so much of their range. Shop's estimate. */
+const WORSE = 0.6;
+
 /** A case to practise on: what is hidden, and what its owner says. */
 export type Drawn = { hidden: Hidden; told: Told[]; difficulty: Difficulty };
 
@@ -87,10 +90,12 @@ export type Drawn = { hidden: Hidden; told: Told[]; difficulty: Difficulty };
 export function caseOf(set: PracticeSet, fault: Fault, chance: Chance): Drawn | undefined {
   const net = netName(fault);
   const candidate = net === undefined ? undefined : set.hot.get(net);
-  const { from = 1, to = 1 } = candidate ?? {};
+  const { from = 1, to = 1, way = "open" } = candidate ?? {};
+  // Of the worse severities: a leak of fifty megohms is a fault that no owner hears.
+  const worst = WORSE * chance();
   const hidden: Hidden = {
     fault: fault.id,
-    severity: from * (to / from) ** chance(),
+    severity: from * (to / from) ** (way === "high" ? 1 - worst : worst),
     seed: Math.floor(chance() * 1e9),
   };
   const world = practiceWorld(set, hidden);

@@ -143,7 +143,12 @@ describe("what is drawn", () => {
     expect(other.length).toBeGreaterThan(0);
     expect(other.some((fault) => drawable(set, fault))).toBe(false);
     // Its batteries are no supply of the net: flat cells would read as fresh ones.
-    expect(drawable(set, set.system.faults.find(({ id }) => id === "battery.cells-flat")!)).toBe(false);
+    expect(
+      drawable(
+        set,
+        set.system.faults.find(({ id }) => id === "battery.cells-flat")!,
+      ),
+    ).toBe(false);
     const known = set.system.faults.find((fault) => drawable(set, fault))!;
     expect(caseOf(set, { ...known, id: "none.such" }, chanceFrom(1))).toBeUndefined();
   });
@@ -191,7 +196,11 @@ describe("the practice bench", () => {
 
   it("ends when the culprit is put right; a sound part changes nothing, and the complaint is heard again", () => {
     const { act, set, run } = bench("fjord", LEAKY);
-    const told = caseOf(set, set.system.faults.find(({ id }) => id === LEAKY.fault)!, chanceFrom(2))!.told;
+    const told = caseOf(
+      set,
+      set.system.faults.find(({ id }) => id === LEAKY.fault)!,
+      chanceFrom(2),
+    )!.told;
     expect(done(act({ do: "exchange", check: "check:C8" })).said).toBe("It is as it was.");
     const after = evidenceIn(set, told, run);
     expect(after.filter(({ id }) => id.startsWith("again"))).toHaveLength(told.length);

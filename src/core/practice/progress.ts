@@ -12,7 +12,9 @@ const DAY_MS = 86_400_000;
 export function mondayOf(at: string): string {
   const day = new Date(at);
   const since = (day.getUTCDay() + 6) % 7;
-  return new Date(Date.parse(`${day.toISOString().slice(0, 10)}T00:00:00Z`) - since * DAY_MS).toISOString().slice(0, 10);
+  return new Date(Date.parse(`${day.toISOString().slice(0, 10)}T00:00:00Z`) - since * DAY_MS)
+    .toISOString()
+    .slice(0, 10);
 }
 
 const mean = (all: readonly Ended[]): number =>

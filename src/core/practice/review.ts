@@ -46,7 +46,12 @@ export function doneTwice(run: readonly Done[]): string[] {
 }
 
 /** The way that was taken: what each thing told of the culprit. */
-export function wayTaken(set: PracticeSet, world: PracticeWorld, told: readonly Told[], run: readonly Done[]): WayStep[] {
+export function wayTaken(
+  set: PracticeSet,
+  world: PracticeWorld,
+  told: readonly Told[],
+  run: readonly Done[],
+): WayStep[] {
   const culprit = checkId(world.fault);
   let before = chanceOf(set, culprit, evidenceOf(told));
   return run.flatMap(({ what, said, minutes, test, cured, act, read }, at): WayStep[] => {
@@ -74,7 +79,13 @@ export function wordsOf({ fault }: PracticeWorld, set: PracticeSet, { severity }
 
 /** The end of a practice. @param best the way of whoever follows the first advice each time */
 export function reviewOf(
-  { set, world, hidden, told, run }: { set: PracticeSet; world: PracticeWorld; hidden: Hidden; told: readonly Told[]; run: readonly Done[] },
+  {
+    set,
+    world,
+    hidden,
+    told,
+    run,
+  }: { set: PracticeSet; world: PracticeWorld; hidden: Hidden; told: readonly Told[]; run: readonly Done[] },
   best: WayStep[],
 ): Review {
   const state = stateOf(run);

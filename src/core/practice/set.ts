@@ -1,4 +1,13 @@
-import { candidatesOf, coldCircuit, isSolved, netMoves, solveSheet, type Candidate, type Cold, type Solved } from "../circuit";
+import {
+  candidatesOf,
+  coldCircuit,
+  isSolved,
+  netMoves,
+  solveSheet,
+  type Candidate,
+  type Cold,
+  type Solved,
+} from "../circuit";
 import { type SetFacts, type System } from "../diagnosis";
 import { sheetSchema, type Circuit, type Sheet } from "../model";
 import { circuitSheet, searchOf } from "../visit";

@@ -185,6 +185,9 @@ export function probePoints({ sheet, sound }: PracticeSet): string[] {
   const charted = sheet.points.filter(({ quantity }) => quantity === "voltage").map(({ point }) => point);
   const nodes = new Set(charted.map(nodeOfPoint));
   const known = charted.filter((point) => sound.compiled.index.has(nodeOfPoint(point)));
-  const more = sound.compiled.nodes.filter((node) => !nodes.has(node) && electrodeNode(node));
-  return [...known, ...more];
+  const more = sound.compiled.nodes.flatMap((node) => {
+    const at = electrodeNode(node);
+    return nodes.has(node) || !at ? [] : [`${at.device}${at.section} ${at.electrode}`];
+  });
+  return [...known, ...more.sort((a, b) => a.localeCompare(b, "en", { numeric: true }))];
 }

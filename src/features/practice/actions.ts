@@ -3,7 +3,7 @@
 import { z } from "zod";
 import { DIFFICULTIES, KINDS_OF_FAULT } from "@/core/practice";
 import { database } from "@/db/client";
-import { closeExercise, exerciseById } from "@/db/practice";
+import { closeExercise, exerciseById, runsOf } from "@/db/practice";
 import { action, personId, read, refuse, type Answer } from "@/server/action";
 import { begin, courseExercise, drawExercise, faultsToHide, hideExercise } from "@/server/practice/make";
 
@@ -29,7 +29,9 @@ export async function startPractice(asked: unknown): Promise<Begun> {
     if ("exercise" in what) {
       const exercise = await exerciseById(db, what.exercise);
       if (!exercise?.forClass) return refuse("There is no such exercise.");
-      if (exercise.closed) return refuse("This exercise is closed: nobody begins it any more.");
+      // Whoever has begun goes on.
+      const mine = (await runsOf(db, about.by)).find(({ exercise: of }) => of === what.exercise);
+      if (exercise.closed && !mine) return refuse("This exercise is closed: nobody begins it any more.");
       return { ok: true, run: await begin(db, what.exercise, about.by) };
     }
     const made =
@@ -62,7 +64,9 @@ export async function setExercise(asked: unknown): Promise<{ ok: true; id: strin
 }
 
 /** The faults that can be hidden in a set. */
-export async function faultsIn(set: unknown): Promise<{ ok: true; faults: { id: string; name: string; kind: string }[] } | { ok: false; message: string }> {
+export async function faultsIn(
+  set: unknown,
+): Promise<{ ok: true; faults: { id: string; name: string; kind: string }[] } | { ok: false; message: string }> {
   return action("set exercise", async () => ({
     ok: true as const,
     faults: await faultsToHide(database(), key.parse(set), new Date().toISOString()),

@@ -41,7 +41,7 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
             key={href}
             href={href}
             aria-current={path === href ? "page" : undefined}
-            className="flex min-h-10 items-center rounded-field px-1.5 whitespace-nowrap hover:bg-base-300 lg:px-3 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
+            className="flex min-h-10 items-center rounded-field px-1 text-[15px] whitespace-nowrap lg:text-base hover:bg-base-300 lg:px-3 aria-[current=page]:bg-base-300 aria-[current=page]:font-bold"
           >
             {name}
           </Link>
@@ -51,7 +51,7 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
         <label>
           <span className="sr-only">Who is at the bench</span>
           <select
-            className="select h-10 w-34 lg:w-44"
+            className="select h-10 w-32 lg:w-44"
             value={personId}
             onChange={(event) => onPerson(event.target.value)}
           >

@@ -1,11 +1,24 @@
 import { setImmediate as breath } from "node:timers/promises";
-import { bestWay, doAct, isRefused, reviewOf, stateOf, type Act, type Done, type PracticeSet, type PracticeWorld, type Review, type WayStep } from "@/core/practice";
+import {
+  bestWay,
+  doAct,
+  isRefused,
+  reviewOf,
+  stateOf,
+  type Act,
+  type Done,
+  type PracticeSet,
+  type PracticeWorld,
+  type Review,
+  type WayStep,
+} from "@/core/practice";
 import type { Tx } from "@/db/client";
 import { keepDone, runById, type Exercise } from "@/db/practice";
 import { worldOf } from "./sets";
 import { viewOf, type RunView } from "./view";
 
-export type Acted = { ok: true; view: RunView } | { ok: false; message: string };
+/** How things stand after it; also where another tab was quicker, and this was not done. */
+export type Acted = { ok: true; view: RunView } | { ok: false; message: string; view?: RunView };
 
 /** A step of the best way takes up to a fifth of a second: others are served between two of them. */
 async function bestOf(set: PracticeSet, world: PracticeWorld, told: Exercise["told"]): Promise<WayStep[]> {
@@ -32,7 +45,8 @@ export async function act(db: Tx, id: string, personId: string, what: Act, at: s
   const found = await runById(db, id);
   if (!found || found.run.personId !== personId) return { ok: false, message: GONE };
   const { run, exercise } = found;
-  if (what.do === "advice" && exercise.advice === "off") return { ok: false, message: "There is no advice in this one." };
+  if (what.do === "advice" && exercise.advice === "off")
+    return { ok: false, message: "There is no advice in this one." };
   const ready = worldOf(exercise);
   if (!ready) return { ok: false, message: "The sheet of this set is no longer understood: begin another practice." };
   const done = doAct({ ...ready, run: run.done, at }, what);
@@ -40,7 +54,8 @@ export async function act(db: Tx, id: string, personId: string, what: Act, at: s
   const all = [...run.done, done];
   const review = stateOf(all).ended ? await reviewNow(exercise, all) : undefined;
   const kept = await keepDone(db, run, all, review && { at, review });
-  if (!kept) return { ok: false, message: LATER };
   const again = await runById(db, id);
-  return again ? { ok: true, view: viewOf(again.run, again.exercise) } : { ok: false, message: GONE };
+  if (!again) return { ok: false, message: GONE };
+  const view = viewOf(again.run, again.exercise);
+  return kept ? { ok: true, view } : { ok: false, message: LATER, view };
 }

@@ -1,7 +1,17 @@
 import { randomInt, randomUUID } from "node:crypto";
 import { v7 } from "uuid";
 import { chanceFrom } from "@/core/diagnosis";
-import { caseOf, courseCase, COURSES, draw, drawable, faultWordsOf, type Drawn, type PracticeSet, type Wish } from "@/core/practice";
+import {
+  caseOf,
+  courseCase,
+  COURSES,
+  draw,
+  drawable,
+  faultWordsOf,
+  type Drawn,
+  type PracticeSet,
+  type Wish,
+} from "@/core/practice";
 import type { Tx } from "@/db/client";
 import { addExercise, runOf, type NewExercise } from "@/db/practice";
 import { chosen, setReady } from "./sets";
@@ -24,7 +34,12 @@ type About = {
   course?: { key: string; place: number };
 };
 
-async function keep(db: Tx, set: { name: string; year: number | null; sheet: unknown }, drawn: Drawn, about: About): Promise<Made> {
+async function keep(
+  db: Tx,
+  set: { name: string; year: number | null; sheet: unknown },
+  drawn: Drawn,
+  about: About,
+): Promise<Made> {
   const id = v7();
   await addExercise(db, {
     id,
@@ -46,7 +61,11 @@ async function keep(db: Tx, set: { name: string; year: number | null; sheet: unk
 
 const NO_NET = "This set has no net that can be solved: a fault in it could not be measured.";
 
-async function readySet(db: Tx, key: string, now: string): Promise<{ given: { name: string; year: number | null; sheet: unknown }; set: PracticeSet } | undefined> {
+async function readySet(
+  db: Tx,
+  key: string,
+  now: string,
+): Promise<{ given: { name: string; year: number | null; sheet: unknown }; set: PracticeSet } | undefined> {
   const given = await chosen(db, key);
   const set = given && setReady(given.name, given.sheet, given.year, now);
   return given && set ? { given, set } : undefined;
@@ -57,7 +76,9 @@ export async function drawExercise(db: Tx, key: string, wish: Wish, about: About
   const ready = await readySet(db, key, about.now);
   if (!ready) return no(NO_NET);
   const drawn = draw(ready.set, wish, chanceFrom(randomInt(2 ** 31)));
-  return drawn ? keep(db, ready.given, drawn, about) : no("This set has no fault of that kind and difficulty. Choose another kind, or another set.");
+  return drawn
+    ? keep(db, ready.given, drawn, about)
+    : no("This set has no fault of that kind and difficulty. Choose another kind, or another set.");
 }
 
 /** Hides a fault that somebody chose. */
@@ -79,14 +100,21 @@ export async function courseExercise(db: Tx, course: string, place: number, abou
   const one = COURSES.find(({ key }) => key === course)?.cases[place];
   const ready = one && (await readySet(db, one.set, about.now));
   const drawn = ready && courseCase(ready.set, one, place + 1);
-  return drawn ? keep(db, ready.given, drawn, { ...about, notice: one.notice, course: { key: course, place } }) : no("This course has no such case.");
+  return drawn
+    ? keep(db, ready.given, drawn, { ...about, notice: one.notice, course: { key: course, place } })
+    : no("This course has no such case.");
 }
 
 /** Begins an exercise, or goes on with it. @returns the run */
-export const begin = (db: Tx, exercise: string, person: string): Promise<string> => runOf(db, exercise, person, v7());
+export const begin = (db: Tx, exercise: string, person: string, at = new Date().toISOString()): Promise<string> =>
+  runOf(db, exercise, person, v7(), at);
 
 /** Faults that a teacher can hide in a set. */
-export async function faultsToHide(db: Tx, key: string, now: string): Promise<{ id: string; name: string; kind: string }[]> {
+export async function faultsToHide(
+  db: Tx,
+  key: string,
+  now: string,
+): Promise<{ id: string; name: string; kind: string }[]> {
   const ready = await readySet(db, key, now);
   return ready ? faultWordsOf(ready.set) : [];
 }

@@ -1,12 +1,31 @@
 import { hazards, type Hazard } from "@/core/power";
-import { METER_OHMS, evidenceIn, faultsBehind, pictureOf, probePoints, sealedText, sealOf, stateOf, type BenchState, type Done, type Review } from "@/core/practice";
+import {
+  METER_OHMS,
+  evidenceIn,
+  faultsBehind,
+  pictureOf,
+  probePoints,
+  sealedText,
+  sealOf,
+  stateOf,
+  type BenchState,
+  type Done,
+  type Review,
+} from "@/core/practice";
 import { nodeOfPoint } from "@/core/model";
 import type { TestNeed } from "@/core/diagnosis";
 import type { Exercise, Run } from "@/db/practice";
 import { worldOf } from "./sets";
 
 /** A test that can be done, as the bench lists it. */
-export type TestRow = { id: string; name: string; stage: string; minutes: number; needs: readonly TestNeed[]; check: boolean };
+export type TestRow = {
+  id: string;
+  name: string;
+  stage: string;
+  minutes: number;
+  needs: readonly TestNeed[];
+  check: boolean;
+};
 
 export type AdviceNow = {
   next: { id: string; name: string; reason: string; minutes: number; bits: number; shown?: boolean }[];
@@ -53,9 +72,20 @@ function adviceNow(exercise: Exercise, done: readonly Done[]): AdviceNow | undef
   return {
     next: [
       ...(shown
-        ? [{ id: shown.check, name: `Put right: ${shown.name}`, reason: "It is what all that was seen points at.", minutes: 5, bits: 0, shown: true }]
+        ? [
+            {
+              id: shown.check,
+              name: `Put right: ${shown.name}`,
+              reason: "It is what all that was seen points at.",
+              minutes: 5,
+              bits: 0,
+              shown: true,
+            },
+          ]
         : []),
-      ...picture.next.slice(0, NEXT).map(({ id, name, reason, minutes, bits }) => ({ id, name, reason, minutes, bits })),
+      ...picture.next
+        .slice(0, NEXT)
+        .map(({ id, name, reason, minutes, bits }) => ({ id, name, reason, minutes, bits })),
     ],
     causes: picture.causes.slice(0, CAUSES).map(({ name, probability }) => ({ name, probability })),
   };

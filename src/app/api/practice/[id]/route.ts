@@ -13,6 +13,5 @@ export const POST = route("POST /api/practice/[id]", async (request, { id }: { i
   const read = actSchema.safeParse(jsonIn(await bodyUpTo(request, LARGEST)));
   if (!read.success) return refuse(400, "This page is out of date: reload it and try again.");
   if (!isId(id)) return refuse(404, "There is no such practice.");
-  const done = await act(database(), id, person.id, read.data, new Date().toISOString());
-  return Response.json(done, { status: done.ok ? 200 : 409 });
+  return Response.json(await act(database(), id, person.id, read.data, new Date().toISOString()));
 });
