@@ -1,3 +1,19 @@
+CREATE TABLE "instrument" (
+	"id" uuid PRIMARY KEY NOT NULL,
+	"name" text NOT NULL,
+	"kind" text NOT NULL,
+	"place" text DEFAULT '' NOT NULL,
+	"calibrated_on" date,
+	"every_months" integer DEFAULT 12 NOT NULL,
+	"retired" boolean DEFAULT false NOT NULL,
+	"link" jsonb,
+	"version" integer DEFAULT 1 NOT NULL,
+	CONSTRAINT "instrument_name_unique" UNIQUE("name"),
+	CONSTRAINT "instrument_named" CHECK (length(trim("instrument"."name")) > 0),
+	CONSTRAINT "instrument_kind" CHECK ("instrument"."kind" in ('generator', 'counter', 'power meter', 'oscilloscope', 'supply')),
+	CONSTRAINT "instrument_months" CHECK ("instrument"."every_months" between 1 and 120)
+);
+--> statement-breakpoint
 CREATE TABLE "practice_exercise" (
 	"id" uuid PRIMARY KEY NOT NULL,
 	"name" text NOT NULL,

@@ -22,6 +22,7 @@ const TABLES: readonly (readonly [table: string, order: string])[] = [
   ["shop_identity", "id"],
   ["shop", "id"],
   ["meter", "id"],
+  ["instrument", "id"],
   ["person", "id"],
   ["sign_in_user", "id"],
   ["sign_in_account", "id"],

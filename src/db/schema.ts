@@ -1,4 +1,4 @@
-import type { Link } from "@/core/instruments";
+import type { InstrumentKind, Link } from "@/core/instruments";
 import { sql } from "drizzle-orm";
 import type { Role } from "@/core/access";
 import type { ShopRules } from "@/core/components";
@@ -104,6 +104,29 @@ export const meter = pgTable(
     check("meter_input", sql`(${t.ohmsPerVolt} is null) <> (${t.inputOhms} is null)`),
     check("meter_positive", sql`coalesce(${t.ohmsPerVolt}, ${t.inputOhms}) > 0`),
     check("meter_months", sql`${t.everyMonths} between 1 and 120`),
+  ],
+);
+
+/** Instruments beside the meters: generators, counters, power meters, oscilloscopes, supplies. */
+export const instrument = pgTable(
+  "instrument",
+  {
+    id: uuid("id").primaryKey(),
+    name: text("name").notNull().unique(),
+    kind: text("kind").$type<InstrumentKind>().notNull(),
+    /** where it stands: a bench, a shelf */
+    place: text("place").notNull().default(""),
+    calibratedOn: date("calibrated_on", { mode: "string" }),
+    everyMonths: integer("every_months").notNull().default(12),
+    retired: boolean("retired").notNull().default(false),
+    /** where it answers, where it can be asked by the program */
+    link: jsonb("link").$type<Link | null>(),
+    version: integer("version").notNull().default(1),
+  },
+  (t) => [
+    check("instrument_named", sql`length(trim(${t.name})) > 0`),
+    check("instrument_kind", sql`${t.kind} in ('generator', 'counter', 'power meter', 'oscilloscope', 'supply')`),
+    check("instrument_months", sql`${t.everyMonths} between 1 and 120`),
   ],
 );
 

@@ -3,6 +3,7 @@ import { may } from "@/core/access";
 import { everyone } from "@/db/people";
 import { lastBackup } from "@/db/backups";
 import { Backups } from "@/features/shop/Backups";
+import { Instruments } from "@/features/shop/Instruments";
 import { Meters } from "@/features/shop/Meters";
 import { People } from "@/features/shop/People";
 import { TermsForm } from "@/features/shop/TermsForm";
@@ -10,6 +11,7 @@ import { Seals } from "@/features/shop/Seals";
 import { ShopForm } from "@/features/shop/ShopForm";
 import { Link } from "@/ui/Link";
 import { database } from "@/db/client";
+import { instruments } from "@/db/instruments";
 import { meters, shopOf, shopTerms } from "@/db/shop";
 import { sealState } from "@/db/verify";
 import { isDemo } from "@/server/access/demo";
@@ -21,7 +23,7 @@ export default async function ShopPage() {
   const { person } = await enter("/shop");
   const mayRead = may(person.access, "archive");
   const db = database();
-  const [shop, owned, terms, staff, seals, backup, demo] = await Promise.all([
+  const [shop, owned, terms, staff, seals, backup, demo, others] = await Promise.all([
     shopOf(db),
     meters(db),
     shopTerms(db),
@@ -29,6 +31,7 @@ export default async function ShopPage() {
     sealState(db),
     lastBackup(db),
     isDemo(),
+    instruments(db),
   ]);
   const now = new Date().toISOString();
   return (
@@ -57,6 +60,8 @@ export default async function ShopPage() {
       <TermsForm terms={terms.terms} version={terms.version} currency={shop.currency} />
       <h2 className="text-xl font-bold">Meters</h2>
       <Meters meters={owned} today={now} />
+      <h2 className="text-xl font-bold">Other instruments</h2>
+      <Instruments instruments={others} today={now} />
       <h2 id="seals" className="text-xl font-bold">
         Seals of the logbooks
       </h2>

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { profileSchema } from "./profile";
 
-/** Where an instrument answers: a socket in the shop's own network. */
-export const linkSchema = z.object({
+/** An instrument that answers at a socket in the shop's own network: the server asks it. */
+export const socketSchema = z.object({
   /** a name or a number of the network; nothing else is ever contacted */
   host: z
     .string()
@@ -15,7 +15,37 @@ export const linkSchema = z.object({
   /** it is none: somebody has to tell it where the probe is */
   standIn: z.boolean().default(false),
 });
-export type Link = z.infer<typeof linkSchema>;
+export type SocketLink = z.infer<typeof socketSchema>;
+
+/** Rates of serial ports that instruments have. */
+export const BAUDS = [1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200] as const;
+
+/** An instrument at a serial port of the device at the bench: the browser asks it, where it can (Web Serial). */
+export const serialSchema = z.object({
+  serial: z.object({
+    baud: z
+      .number()
+      .int()
+      .refine((baud) => (BAUDS as readonly number[]).includes(baud), `A rate is one of ${BAUDS.join(", ")}.`),
+  }),
+  profile: profileSchema,
+  standIn: z.literal(false).default(false),
+});
+export type SerialLink = z.infer<typeof serialSchema>;
+
+/** Where an instrument answers. */
+export const linkSchema = z.union([socketSchema, serialSchema]);
+export type Link = SocketLink | SerialLink;
+export const isSerial = (link: Link): link is SerialLink => "serial" in link;
+/** The socket of an instrument, where it has one: nothing else can be asked by the server. */
+export const socketOf = (link: Link | null | undefined): SocketLink | undefined =>
+  link && !isSerial(link) ? link : undefined;
+
+/** `serial`, `serial 115200`: the rate, 9600 where none is said; undefined where it is no serial port. */
+export function serialIn(text: string): number | undefined {
+  const found = /^serial(?:\s+(\d{3,6}))?$/i.exec(text.trim());
+  return found ? Number(found[1] ?? 9600) : undefined;
+}
 
 /** The port that SCPI over a socket is spoken at as a rule (registered as scpi-raw). */
 export const SCPI_PORT = 5025;
@@ -30,5 +60,7 @@ export function addressIn(text: string): { host: string; port: number } | undefi
 }
 
 /** The address as it is typed. */
-export const addressText = ({ host, port }: Pick<Link, "host" | "port">): string =>
-  host.includes(":") ? `[${host}]:${port}` : `${host}:${port}`;
+export function addressText(link: Pick<SocketLink, "host" | "port"> | Pick<SerialLink, "serial">): string {
+  if ("serial" in link) return `serial ${link.serial.baud}`;
+  return link.host.includes(":") ? `[${link.host}]:${link.port}` : `${link.host}:${link.port}`;
+}

@@ -38,5 +38,6 @@ export {
   type Worked,
 } from "./sheet";
 export { SHIPPED } from "./shipped";
+export { nextLevel, sweepOf, type SweepPlan, type Tried } from "./sweep";
 export { naturesOf, setupFromModel, sheetsFor } from "./suits";
 export { SUM_NAMES, type Sum, type SumName } from "./sums";

@@ -24,6 +24,7 @@ import { PasteRows } from "./PasteRows";
 import { Preflight } from "./Preflight";
 import { RunGrid } from "./RunGrid";
 import { RunSetUp } from "./RunSetUp";
+import { StepAndRead } from "./StepAndRead";
 import { Sweep } from "./Sweep";
 import { Tone } from "./Tone";
 import { useRun, type RunInView } from "./useRun";
@@ -128,6 +129,7 @@ function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) 
             : "A run begins with its first row"}
         </span>
       </div>
+      <StepAndRead run={run} />
       {pasting ? <PasteRows run={run} onClose={() => setPasting(false)} /> : null}
       <div className={narrow ? "grid items-start gap-4 md:grid-cols-[minmax(0,1fr)_minmax(0,19rem)]" : ""}>
         <RunGrid run={run} />

@@ -6,11 +6,11 @@ import { addressText, PROFILES } from "@/core/instruments";
 import { calibrationOf, printMeterLoad } from "@/core/readings";
 import type { Meter } from "@/db/shop";
 import { Empty } from "@/ui/Empty";
-import { Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
+import { Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
-import { ActButton } from "@/ui/ActButton";
-import { changeMeter, tryInstrument } from "./actions";
+import { changeMeter } from "./actions";
+import { LinkFields, METER_READS, typedLink } from "./LinkFields";
 import { problemsOf, readMeter, type TypedMeter } from "./typed";
 
 const typedOf = (meter: Meter): TypedMeter => ({
@@ -19,31 +19,13 @@ const typedOf = (meter: Meter): TypedMeter => ({
   calibratedOn: meter.calibratedOn ?? "",
   everyMonths: String(meter.everyMonths),
   retired: meter.retired,
-  address: meter.link ? addressText(meter.link) : "",
-  profile: Object.entries(PROFILES).find(([, one]) => one.name === meter.link?.profile.name)?.[0] ?? "measure",
-  standIn: meter.link?.standIn ?? false,
+  ...typedLink(meter.link, PROFILES),
 });
 
 const NEW: TypedMeter = {
   ...{ name: "", input: "", calibratedOn: "", everyMonths: "12", retired: false },
-  ...{ address: "", profile: "measure", standIn: false },
+  ...typedLink(null, PROFILES),
 };
-
-/** Asks the instrument who it is, before it is kept. */
-function TryButton({ typed }: { typed: TypedMeter }) {
-  const [said, setSaid] = useState<string>();
-  const ask = async () => {
-    const answer = await tryInstrument(typed);
-    if (answer.ok) setSaid(answer.said);
-    return answer;
-  };
-  return (
-    <div className="flex flex-col items-start gap-1 self-end">
-      <ActButton act={ask}>Try it</ActButton>
-      {said ? <span role="status">{said}</span> : null}
-    </div>
-  );
-}
 
 type MeterFormProps = { id: string; version: number; initial: TypedMeter; onDone: () => void };
 
@@ -74,24 +56,7 @@ function MeterForm({ id, version, initial, onDone }: MeterFormProps) {
       <TextField label="Input" placeholder="20 kΩ/V or 10 MΩ" {...form.field("input")} />
       <TextField label="Calibrated on" type="date" {...form.field("calibratedOn")} />
       <TextField label="Good for, months" placeholder="12" {...form.field("everyMonths")} />
-      <TextField
-        label="Address, where it speaks SCPI"
-        placeholder="192.168.1.40:5025"
-        className="md:col-span-2"
-        {...form.field("address")}
-      />
-      <SelectField
-        label="How it is asked"
-        className="md:col-span-2"
-        options={Object.entries(PROFILES).map(([key, { name }]) => [key, name] as const)}
-        {...form.field("profile")}
-      />
-      <TryButton typed={form.fields} />
-      <TickField
-        label="It is a stand-in"
-        value={form.fields.standIn}
-        onChange={(standIn) => form.change({ standIn })}
-      />
+      <LinkFields form={form} profiles={PROFILES} asks={METER_READS} sets={[]} />
       <FormEnd form={form} save="Save the meter" onCancel={onDone} className="md:col-span-5">
         <TickField
           label="No longer in use"

@@ -6,8 +6,8 @@ import { z } from "zod";
 import { database } from "@/db/client";
 import { ROLES, signInName } from "@/core/access";
 import { termsSchema } from "@/core/handback";
-import { addressText } from "@/core/instruments";
-import { format } from "@/core/quantity";
+import { addressText, READ_NAMES, READS, socketOf } from "@/core/instruments";
+import { saveInstrument } from "@/db/instruments";
 import { openShop } from "@/db/first-day";
 import { noteEvent } from "@/db/events";
 import { addPerson, changePerson, personById } from "@/db/people";
@@ -20,6 +20,7 @@ import { readFrom } from "@/server/instruments/read";
 import { talk } from "@/server/instruments/talk";
 import { sealHolds } from "@/db/verify";
 import { readMeter, readName, readSealLine, readShop } from "./typed";
+import { readInstrument, readLink } from "./typed-instruments";
 
 const text = z.string().max(400);
 const shopSchema = z.object({
@@ -31,10 +32,14 @@ const shopSchema = z.object({
   loads: text,
   lockMinutes: text,
 });
-const meterSchema = z.object({
-  ...{ name: text, input: text, calibratedOn: text, everyMonths: text, retired: z.boolean() },
+const commands = z.record(z.string().max(40), text);
+const linkFields = {
   ...{ address: text, profile: text, standIn: z.boolean() },
-});
+  own: z.object({ name: text, begin: text, answersWithin: text, asks: commands, sets: commands }),
+};
+const common = { name: text, calibratedOn: text, everyMonths: text, retired: z.boolean() };
+const meterSchema = z.object({ ...common, ...linkFields, input: text });
+const instrumentSchema = z.object({ ...common, ...linkFields, kind: text, place: text });
 const version = z.number().int().min(0);
 
 const fieldsOf = <T>(typed: { ok: true; value: T } | { ok: false; problems: Record<string, string> }): T =>
@@ -59,18 +64,44 @@ export async function changeMeter(id: unknown, typed: unknown, seen: unknown) {
   );
 }
 
-/** Asks an instrument who it is and what it reads, before it is kept: what is typed may be wrong. */
+/** Makes or changes an instrument beside the meters. */
+export async function changeInstrument(id: unknown, typed: unknown, seen: unknown) {
+  return action(
+    "change instrument",
+    async () => {
+      const fields = fieldsOf(readInstrument(instrumentSchema.parse(typed)));
+      return saveInstrument(database(), { ...fields, id: z.uuid().parse(id), version: version.parse(seen) });
+    },
+    { shownOn: "/" },
+  );
+}
+
+const tried = z.object({ name: text, ...linkFields });
+
+/** Asks an instrument who it is and for all that its profile reads, before it is kept: what is typed may be wrong. */
 export async function tryInstrument(typed: unknown) {
   return action(
     "try instrument",
     async () => {
-      const { name, link } = fieldsOf(readMeter(meterSchema.parse(typed)));
+      const what = tried.parse(typed);
+      const problems: Record<string, string> = {};
+      const link = readLink(what, problems);
+      if (Object.keys(problems).length > 0) return refuseFields(problems);
       if (!link) return refuseFields({ address: "Write its address first." });
-      const told = await talk(link, "*IDN?");
-      if (!told.ok) return refuseFields({ address: `At ${addressText(link)} ${told.message}.` });
-      const read = await readFrom(name, link, "volts-dc");
-      const found = read.ok ? `it reads ${format(read.value, "voltage", 4)}` : read.message;
-      return { ok: true as const, said: `“${told.text.slice(0, 80)}”; ${found}` };
+      const socket = socketOf(link);
+      if (!socket) return refuseFields({ address: "A serial port is tried where it is used: the browser opens it." });
+      const told = await talk(socket, "*IDN?");
+      if (!told.ok) return refuseFields({ address: `At ${addressText(socket)} ${told.message}.` });
+      const found: string[] = [];
+      for (const one of READ_NAMES) {
+        // A block is no figure; what is to be set is not set by a try.
+        if (!socket.profile.asks[one] || one === "wave") continue;
+        const read = await readFrom(what.name, socket, one);
+        found.push(
+          `${READS[one].text}: ${read.ok ? `${Number(read.value.toPrecision(4))} ${read.unit}`.trim() : read.message}`,
+        );
+      }
+      return { ok: true as const, said: [`“${told.text.slice(0, 80)}”`, ...found].join("; ") };
     },
     { failed: "It could not be tried." },
   );

@@ -17,6 +17,7 @@ const meter = {
   everyMonths: "12",
   retired: false,
   ...{ address: "", profile: "measure", standIn: false },
+  own: { name: "", begin: "", answersWithin: "3000", asks: {}, sets: {} },
 };
 
 describe("the shop as it is typed", () => {

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { addressIn, linkSchema, PROFILES, type Link } from "@/core/instruments";
+import type { Link } from "@/core/instruments";
+import { readCommon, readLink, type TypedLink } from "./typed-instruments";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
 import { parseLoads, writeLoads, type DummyLoad } from "@/core/transmit";
@@ -21,10 +22,7 @@ export type TypedMeter = {
   calibratedOn: string;
   everyMonths: string;
   retired: boolean;
-  address: string;
-  profile: string;
-  standIn: boolean;
-};
+} & TypedLink;
 
 export type FormRead<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
 
@@ -116,30 +114,18 @@ export function readMeter(typed: TypedMeter): FormRead<{
   link: Link | null;
 }> {
   const problems: Record<string, string> = {};
-  const name = typed.name.trim();
-  if (!name) problems.name = "A meter needs a name, as it is called at the bench.";
-  if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
+  const common = readCommon(typed, problems);
   const load = parseMeterLoad(typed.input);
   if (!load) problems.input = "What it is to the circuit: 20 kΩ/V for a pointer meter, 10 MΩ for a digital one.";
-  const months = Number(typed.everyMonths);
-  if (!Number.isInteger(months) || months < 1 || months > 120) problems.everyMonths = "Months, from 1 to 120.";
-  if (typed.calibratedOn && !z.iso.date().safeParse(typed.calibratedOn).success)
-    problems.calibratedOn = "A date is needed, or none.";
-  const address = typed.address.trim() ? addressIn(typed.address) : undefined;
-  if (typed.address.trim() && !address) problems.address = "An address is like 192.168.1.40 or 192.168.1.40:5025.";
-  const profile = PROFILES[typed.profile] ?? PROFILES.measure;
-  const link = address && profile ? linkSchema.safeParse({ ...address, profile, standIn: typed.standIn }) : undefined;
-  if (link && !link.success) problems.address = link.error.issues[0]?.message ?? "This address does not read.";
+  const link = readLink(typed, problems);
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   return {
     ok: true,
     value: {
-      link: link?.success ? link.data : null,
-      name,
+      link,
+      ...common,
       ohmsPerVolt: load?.ohmsPerVolt ?? null,
       inputOhms: load?.inputOhms ?? null,
-      calibratedOn: typed.calibratedOn || null,
-      everyMonths: months,
       retired: typed.retired,
     },
   };

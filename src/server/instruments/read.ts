@@ -1,4 +1,4 @@
-import { readAnswer, READS, type Link, type Reads } from "@/core/instruments";
+import { readAnswer, READS, type SocketLink as Link, type Reads } from "@/core/instruments";
 import { talk } from "./talk";
 
 /** A reading of an instrument, or a sentence for the bench: the figure is typed instead. */

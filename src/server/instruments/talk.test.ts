@@ -1,6 +1,6 @@
 import net from "node:net";
 import { afterEach, describe, expect, it } from "vitest";
-import { OPEN_LEADS, PROFILES, type Link, type World } from "@/core/instruments";
+import { OPEN_LEADS, PROFILES, type SocketLink as Link, type World } from "@/core/instruments";
 import { startStandIn } from "../../../scripts/instruments-server";
 import { readFrom } from "./read";
 import { hangUp, talk } from "./talk";

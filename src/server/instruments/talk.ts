@@ -1,5 +1,5 @@
 import net from "node:net";
-import { LONGEST_MESSAGE, type Link } from "@/core/instruments";
+import { LONGEST_MESSAGE, type SocketLink as Link } from "@/core/instruments";
 
 /** What came of a line to an instrument: its answer, or why there is none. */
 export type Told = { ok: true; text: string } | { ok: false; message: string };
@@ -48,12 +48,23 @@ function open({ host, port }: Link): Promise<Line> {
   });
 }
 
-/** The next whole line that comes, or why none does. */
+/** Where an answer ends: behind its line, or behind the bytes of a block, which may hold anything. */
+function endOf(text: string): number {
+  const digits = /^#([1-9])/.exec(text)?.[1];
+  if (digits === undefined) return text.indexOf("\n");
+  const head = 2 + Number(digits);
+  if (text.length < head) return -1;
+  const length = Number(text.slice(2, head));
+  if (!Number.isInteger(length) || length > LONGEST_MESSAGE) return text.indexOf("\n");
+  return text.length > head + length ? text.indexOf("\n", head + length) : -1;
+}
+
+/** The next whole answer that comes, or why none does. */
 function answerOn(line: Line, within: number): Promise<Told> {
   const until = Date.now() + within;
   return new Promise((resolve) => {
     const look = () => {
-      const end = line.text.indexOf("\n");
+      const end = endOf(line.text);
       if (end >= 0) {
         const text = line.text.slice(0, end).replace(/\r$/, "");
         const rest = line.text.slice(end + 1);

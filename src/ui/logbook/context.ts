@@ -14,6 +14,7 @@ import type { StockItem } from "@/core/stock";
 import type { FoundOnce, VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
 import type { ModelPicture } from "@/db/pictures";
+import type { Instrument } from "@/db/instruments";
 import type { Meter, Shop } from "@/db/shop";
 import type { SaveAnswer } from "../form";
 import type { Problem } from "../outbox";
@@ -32,6 +33,8 @@ export type LogbookData = {
   attachments: Attachment[];
   shop: Shop;
   meters: Meter[];
+  /** generators, counters and the like, where the shop has listed them */
+  instruments: Instrument[];
   /** the shop's stock, with what is reserved for this visit */
   stock: StockItem[];
   /** the stock is large, and is asked for once the page is there */

@@ -8,6 +8,7 @@ import { foundFaults } from "@/db/findings";
 import { writers } from "@/db/people";
 import { picturesOf } from "@/db/pictures";
 import { recipes } from "@/db/recipes";
+import { instruments } from "@/db/instruments";
 import { faultFigures, meters, partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
 import { testSheets } from "@/db/test-sheets";
@@ -32,7 +33,7 @@ export default async function Page({ params }: Props) {
   const file = visit ? await setHead(database(), visit.setId) : undefined;
   if (!visit || !file) notFound();
   const db = database();
-  const [log, attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures] =
+  const [log, attachments, shop, owned, stock, rules, faults, found, kept, terms, everyone, sheets, pictures, others] =
     await Promise.all([
       logWithPage(file.id),
       attachmentsOf(db, file.id),
@@ -47,6 +48,7 @@ export default async function Page({ params }: Props) {
       writers(db),
       testSheets(db),
       picturesOf(db, file.model.id),
+      instruments(db),
     ]);
   return (
     <BenchPage
@@ -61,6 +63,7 @@ export default async function Page({ params }: Props) {
         attachments,
         shop,
         meters: owned,
+        instruments: others,
         // A large stock comes behind the page.
         stock: stock.length > MOST_STOCK ? undefined : stock,
         partRules: rules.rules,

@@ -23,6 +23,10 @@ const UNITS: Record<MeterFunction, SuffixUnit> = { VOLT: "V", "VOLT:AC": "V", CU
 export const INPUT_OHMS = 10e6;
 /** How fast a reading follows the probe, ms; noise as a share of the range. */
 const [SETTLES, NOISE] = [120, 4e-5];
+/** An alternating reading follows what it is given faster than a hand: its rectifier alone has to settle, ms. */
+const SETTLES_AC = 20;
+/** So little is not counted, V. */
+const LEAST_COUNTED = 0.01;
 
 /** What it would show without noise or ranges. */
 function truth({ bench, what }: MeterState): number | undefined {
@@ -31,6 +35,9 @@ function truth({ bench, what }: MeterState): number | undefined {
   if (what === "VOLT") return power ? (world.volts(probe, INPUT_OHMS) ?? 0) : 0;
   // An ohmmeter at a set that is switched on shows nothing that means anything.
   if (what === "RES") return power ? OVERLOAD : (world.ohms(probe) ?? OVERLOAD);
+  const alternating = power ? world.ac?.(probe) : undefined;
+  if (what === "VOLT:AC") return alternating?.volts ?? 0;
+  if (what === "FREQ") return alternating && alternating.volts > LEAST_COUNTED ? alternating.hertz : 0;
   return 0;
 }
 
@@ -42,7 +49,12 @@ function reading(state: MeterState): number {
   const value = truth(state) ?? 0;
   if (Math.abs(value) >= OVERLOAD) return value;
   const { since, now, random } = state.bench;
-  const arrived = value * (1 - Math.exp(-Math.max(0, now() - since) / SETTLES));
+  const ac = state.what === "VOLT:AC" || state.what === "FREQ";
+  const from = Math.max(
+    since,
+    (ac && state.bench.probe !== undefined && state.bench.world.ac?.(state.bench.probe).since) || 0,
+  );
+  const arrived = value * (1 - Math.exp(-Math.max(0, now() - from) / (ac ? SETTLES_AC : SETTLES)));
   const range = state.auto ? rangeFor(state.what, arrived) : state.range;
   if (Math.abs(arrived) > range * HEADROOM) return Math.sign(arrived) * OVERLOAD;
   return arrived + (random() - 0.5) * 2 * NOISE * range;

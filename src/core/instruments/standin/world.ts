@@ -7,6 +7,8 @@ export type World = {
   volts: (point: string, ohms: number) => number | undefined;
   /** Ω from a point to chassis, power off */
   ohms: (point: string) => number | undefined;
+  /** what is alternating at a point, as a generator drives it: V and Hz, and when it was changed last, ms */
+  ac?: (point: string) => { volts: number; hertz: number; since: number };
   /** its points, for whoever holds the probe */
   points: readonly string[];
 };

@@ -1,3 +1,4 @@
+import { socketOf } from "@/core/instruments";
 import { z } from "zod";
 import { database } from "@/db/client";
 import { meterById } from "@/db/shop";
@@ -25,7 +26,8 @@ export const POST = route("POST /api/meters/[id]/hand", async (request, { id }: 
   const read = handSchema.safeParse(jsonIn(await bodyUpTo(request, LARGEST)));
   if (!read.success) return refuse(400, "Say a point of the chart, or whether the set is on.");
   const meter = isId(id) ? await meterById(database(), id) : undefined;
-  if (!meter?.link?.standIn) return refuse(404, "This is no stand-in: its probe is in somebody’s hand.");
+  const link = socketOf(meter?.link);
+  if (!link?.standIn) return refuse(404, "This is no stand-in: its probe is in somebody’s hand.");
   const line = "point" in read.data ? `STAN:PROB "${read.data.point}"` : `STAN:POW ${read.data.power ? "ON" : "OFF"}`;
-  return Response.json(await talk(meter.link, line, false));
+  return Response.json(await talk(link, line, false));
 });

@@ -1,4 +1,4 @@
-import { READ_NAMES } from "@/core/instruments";
+import { socketOf, READ_NAMES } from "@/core/instruments";
 import { database } from "@/db/client";
 import { meterById } from "@/db/shop";
 import { isId } from "@/server/ids";
@@ -12,6 +12,7 @@ export const GET = route("GET /api/meters/[id]/reading", async (request, { id }:
   const what = READ_NAMES.find((one) => one === asked);
   if (!what) return refuse(400, `Say what to read: ${READ_NAMES.join(", ")}.`);
   const meter = isId(id) ? await meterById(database(), id) : undefined;
-  if (!meter?.link) return refuse(404, "No instrument of the shop answers under this.");
-  return Response.json(await readFrom(meter.name, meter.link, what));
+  const link = socketOf(meter?.link);
+  if (!meter || !link) return refuse(404, "No instrument of the shop answers under this.");
+  return Response.json(await readFrom(meter.name, link, what));
 });
