@@ -1,6 +1,13 @@
 import { eq, sql } from "drizzle-orm";
 import { v7 } from "uuid";
-import { INSTRUMENT_KINDS, KIND_PROFILES, PROFILES, setWorld, type InstrumentKind, type Link } from "@/core/instruments";
+import {
+  INSTRUMENT_KINDS,
+  KIND_PROFILES,
+  PROFILES,
+  setWorld,
+  type InstrumentKind,
+  type Link,
+} from "@/core/instruments";
 import { circuitSheet } from "@/core/visit";
 import { MADE_UP_SETS } from "@/core/practice";
 import { connect } from "@/db/client";
@@ -26,9 +33,17 @@ export async function standInForDemo(url: string, port: number): Promise<number 
   if (!sheet || !world || !profile) return undefined;
   const started = await startStandIns(world, sheet, port).catch(() => startStandIns(world, sheet));
   const { db, close } = connect(url, 1);
-  const linkTo = (at: number, how: Link["profile"]): Link => ({ host: "127.0.0.1", port: at, profile: how, standIn: true });
+  const linkTo = (at: number, how: Link["profile"]): Link => ({
+    host: "127.0.0.1",
+    port: at,
+    profile: how,
+    standIn: true,
+  });
   try {
-    await db.update(meter).set({ link: linkTo(started.meter, profile) }).where(eq(meter.name, NAME));
+    await db
+      .update(meter)
+      .set({ link: linkTo(started.meter, profile) })
+      .where(eq(meter.name, NAME));
     await db
       .insert(instrument)
       .values(

@@ -58,6 +58,7 @@ export { measureTrace, waveformCsv, waveformFromCsv, waveformOf, type TraceFigur
 export { INPUT_OHMS, standInMeter, type MeterState } from "./standin/meter";
 export { OPEN_LEADS, setWorld, type Bench, type World } from "./standin/world";
 export {
+  COLD_STAGES,
   HANDS_AWAY,
   STAGE_WORDS,
   STAGES,

@@ -4,9 +4,9 @@ import { USUAL_STEADY } from "./steady";
 import { STAGES, walkOf, walkOn, type Walk, type WalkDone, type WalkEvent } from "./walk";
 
 const POINTS = [
-  { point: "B+", highVoltage: false },
-  { point: "V4 plate", highVoltage: false },
-  { point: "V4 grid", highVoltage: false },
+  { point: "B+", stages: [] },
+  { point: "V4 plate", stages: [] },
+  { point: "V4 grid", stages: [] },
 ];
 
 /** Goes through events. @returns the walk then, and what was taken and taken back */
@@ -60,7 +60,7 @@ describe("a walk with the probe", () => {
   });
 
   it("over 500 V goes off, discharged, clip on, hands away, on, in this order, and measures nothing before", () => {
-    const start = walkOf([{ point: "B+", highVoltage: true }]);
+    const start = walkOf([{ point: "B+", stages: STAGES }]);
     let walk = start;
     const seen: (string | undefined)[] = [walk.stage];
     for (const _stage of STAGES) {

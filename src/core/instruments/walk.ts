@@ -1,7 +1,10 @@
 import { steadyOf, type Criterion, type Timed } from "./steady";
 
-/** A point of a walk: where the probe goes, and what has to be done before it does. */
-export type WalkPoint = { point: string; highVoltage: boolean };
+/** A point of a walk: where the probe goes, and what has to be done before it does, in this order. */
+export type WalkPoint = { point: string; stages: readonly Stage[] };
+
+/** Before ohms are read: once, before the first point. */
+export const COLD_STAGES: readonly Stage[] = ["off", "discharged"];
 
 /** From so many volts on no hand is near a probe while the set is on. Shop rule. @example 600 V B+: off, clip on, on */
 export const HANDS_AWAY = 500;
@@ -28,12 +31,16 @@ export type Walk = {
   stage?: Stage;
   readings: readonly Timed[];
   lifted: boolean;
+  /** the last that was shown is more than the range */
+  over?: boolean;
   /** what was taken last, and at which point */
   last?: { at: number; value: number };
 };
 
 export type WalkEvent =
   | { kind: "reading"; at: number; value: number }
+  /** more than it can show: of ohms, leads in the air or no path at all */
+  | { kind: "over" }
   /** the foot-switch or the key: the step is done, or the figure is taken as it stands */
   | { kind: "next" }
   | { kind: "skip" }
@@ -50,8 +57,10 @@ const AIR = 0.05;
 /** Readings that are kept to see whether they stand still. */
 const KEPT = 40;
 
-const before = (points: readonly WalkPoint[], at: number): { stage?: Stage } =>
-  points[at]?.highVoltage ? { stage: STAGES[0] } : {};
+function before(points: readonly WalkPoint[], at: number): { stage?: Stage } {
+  const stage = points[at]?.stages[0];
+  return stage ? { stage } : {};
+}
 
 /** A walk at its first point. */
 export const walkOf = (points: readonly WalkPoint[], from = 0): Walk => ({
@@ -63,7 +72,7 @@ export const walkOf = (points: readonly WalkPoint[], from = 0): Walk => ({
 });
 
 const atPoint = (walk: Walk, at: number): Walk => {
-  const { stage: _stage, ...rest } = walk;
+  const { stage: _stage, over: _over, ...rest } = walk;
   return { ...rest, at, ...before(walk.points, at), readings: [], lifted: walk.last === undefined };
 };
 
@@ -82,12 +91,13 @@ function withReading(walk: Walk, reading: Timed, criterion: Criterion): WalkDone
     Math.abs(reading.value - last) > Math.max(AIR, LEFT * Math.abs(last));
   const lifted = walk.lifted || left;
   if (!lifted) return { walk };
+  const { over: _over, ...before } = walk;
   const readings = [...walk.readings, reading].slice(-KEPT);
   const { value } = steadyOf(readings, criterion);
   // Leads in the air stand still too: nothing is taken of them but by the foot-switch.
   return value === undefined || Math.abs(value) < AIR
-    ? { walk: { ...walk, lifted, readings } }
-    : taken({ ...walk, lifted, readings }, value);
+    ? { walk: { ...before, lifted, readings } }
+    : taken({ ...before, lifted, readings }, value);
 }
 
 /** Goes on with a walk. @param criterion when a reading stands still */
@@ -95,14 +105,17 @@ export function walkOn(walk: Walk, event: WalkEvent, criterion: Criterion): Walk
   switch (event.kind) {
     case "reading":
       return withReading(walk, { at: event.at, value: event.value }, criterion);
+    case "over":
+      return walk.stage === undefined ? { walk: { ...walk, lifted: true, readings: [], over: true } } : { walk };
     case "next": {
       if (walk.stage !== undefined) {
-        const next = STAGES[STAGES.indexOf(walk.stage) + 1];
+        const stages = walk.points[walk.at]?.stages ?? [];
+        const next = stages[stages.indexOf(walk.stage) + 1];
         const { stage: _stage, ...rest } = walk;
         return { walk: { ...rest, ...(next ? { stage: next } : {}), readings: [], lifted: true } };
       }
-      const now = walk.readings.at(-1);
-      return now && walk.at < walk.points.length ? taken(walk, now.value) : { walk };
+      const now = walk.readings.at(-1)?.value ?? (walk.over ? Number.POSITIVE_INFINITY : undefined);
+      return now !== undefined && walk.at < walk.points.length ? taken(walk, now) : { walk };
     }
     case "skip":
       return { walk: walk.at < walk.points.length ? atPoint(walk, walk.at + 1) : walk };

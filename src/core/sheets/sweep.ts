@@ -31,7 +31,11 @@ const READS: Partial<Record<Column["quantity"], SweepPlan["reads"]>> = {
  * @returns undefined where none of what its rows are can be set
  * @example rows by frequency and a column of output volts: the response; rows by level: the AVC
  */
-export function sweepOf({ rowBy, columns, group }: Pick<TestSheet, "rowBy" | "columns" | "group">): SweepPlan | undefined {
+export function sweepOf({
+  rowBy,
+  columns,
+  group,
+}: Pick<TestSheet, "rowBy" | "columns" | "group">): SweepPlan | undefined {
   const by = rowBy.find(({ quantity }) => ["frequency", "level", "ac-voltage"].includes(quantity));
   if (!by) return undefined;
   const drives = by.quantity === "frequency" ? "hertz" : "volts";

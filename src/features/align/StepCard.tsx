@@ -12,6 +12,7 @@ import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { Where } from "@/ui/picture/later";
+import { OutputByMeter } from "./OutputByMeter";
 import { stepText } from "./words";
 import type { Typed } from "./read-step";
 import type { Align } from "./useAlign";
@@ -190,6 +191,10 @@ export function StepCard({ align, row, why }: CardProps) {
             </button>
           </div>
         </div>
+        <OutputByMeter
+          adjust={row.adjust}
+          onTake={(text) => type(typed.before === "" ? { before: text } : { after: text })}
+        />
         <p className="min-h-6" aria-live="polite">
           {beat === undefined ? null : <strong className="font-mono">{beat.toFixed(2)} ppm off </strong>}
           {live === undefined ? null : (

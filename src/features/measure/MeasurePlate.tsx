@@ -20,6 +20,7 @@ import { Compare, RunCurve, useBeside } from "./Compare";
 import { Hum } from "./Hum";
 import { KeyDown } from "./KeyDown";
 import { ModulationDrawing } from "./ModulationDrawing";
+import { Oscilloscope } from "./Oscilloscope";
 import { PasteRows } from "./PasteRows";
 import { Preflight } from "./Preflight";
 import { RunGrid } from "./RunGrid";
@@ -136,6 +137,7 @@ function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) 
         {curve}
       </div>
       <SingleTests sheet={sheet} />
+      <Oscilloscope />
       <div className="mt-2">
         <LineHint
           line={

@@ -5,10 +5,11 @@ import { parseQuantity } from "@/core/quantity";
 import { sweepOf, type SweepPlan } from "@/core/sheets";
 import { ErrorText, SelectField, TextField } from "@/ui/form";
 import type { Listed, Speaking } from "@/ui/instruments/ask";
+import { ProbeWalk } from "@/ui/instruments/Walk";
 import { useLogbook } from "@/ui/logbook";
 import type { GridLine } from "./rows";
 import type { RunInView } from "./useRun";
-import { useSweep } from "./useSweep";
+import { unitOf, useSweep } from "./useSweep";
 
 /** A key is held down for no longer than this, s. Shop rule. */
 const KEY_LIMIT_S = 30;
@@ -67,7 +68,13 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
     // A key that was held for one sweep is not held for the next.
     setKeyed(false);
     void go(
-      { generator: chosen, reader: asked, middle: middleHertz ?? 0, level: levelVolts ?? 0, limit: Number(limit) * 1000 },
+      {
+        generator: chosen,
+        reader: asked,
+        middle: middleHertz ?? 0,
+        level: levelVolts ?? 0,
+        limit: Number(limit) * 1000,
+      },
       rows,
       from,
     );
@@ -88,13 +95,31 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
           options={readers.map(({ one }) => [one.id, one.name] as const)}
         />
         {plan.offTune ? (
-          <TextField label="Frequency on tune" value={middle} error={problems.middle} onChange={setMiddle} inputClass="w-32 font-mono" />
+          <TextField
+            label="Frequency on tune"
+            value={middle}
+            error={problems.middle}
+            onChange={setMiddle}
+            inputClass="w-32 font-mono"
+          />
         ) : null}
         {plan.hunts ? (
-          <TextField label="Level to begin with" value={level} error={problems.level} onChange={setLevel} inputClass="w-32 font-mono" />
+          <TextField
+            label="Level to begin with"
+            value={level}
+            error={problems.level}
+            onChange={setLevel}
+            inputClass="w-32 font-mono"
+          />
         ) : null}
         {plan.keyed ? (
-          <TextField label="Key down for at most, s" value={limit} error={problems.limit} onChange={setLimit} inputClass="w-24 font-mono" />
+          <TextField
+            label="Key down for at most, s"
+            value={limit}
+            error={problems.limit}
+            onChange={setLimit}
+            inputClass="w-24 font-mono"
+          />
         ) : null}
       </div>
       {plan.keyed ? (
@@ -116,7 +141,12 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
           </button>
         ) : sweep.state === "paused" && sweep.at < sweep.of ? (
           <>
-            <button type="button" className="btn btn-primary h-11" disabled={!ready} onClick={() => start(lines, sweep.at)}>
+            <button
+              type="button"
+              className="btn btn-primary h-11"
+              disabled={!ready}
+              onClick={() => start(lines, sweep.at)}
+            >
               Go on with row {sweep.at + 1}
             </button>
             <button type="button" className="btn btn-outline h-11" onClick={stop}>
@@ -124,13 +154,23 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
             </button>
           </>
         ) : (
-          <button type="button" className="btn btn-primary h-11" disabled={!ready || open.length === 0} onClick={() => start(open, 0)}>
+          <button
+            type="button"
+            className="btn btn-primary h-11"
+            disabled={!ready || open.length === 0}
+            onClick={() => start(open, 0)}
+          >
             Step through {open.length} rows
           </button>
         )}
         {sweep.of > 0 ? (
           <>
-            <progress className="progress w-48 progress-primary" value={sweep.at} max={sweep.of} aria-label="Rows read" />
+            <progress
+              className="progress w-48 progress-primary"
+              value={sweep.at}
+              max={sweep.of}
+              aria-label="Rows read"
+            />
             <span role="status">
               {sweep.at} of {sweep.of} rows read
               {sweep.state === "done" ? ": look through them, then write them down" : ""}
@@ -140,10 +180,38 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
       </div>
       {sweep.problem ? <ErrorText>{sweep.problem}</ErrorText> : null}
       <p className="dim text-sm">
-        The generator is set to each row that is not written yet{plan.hunts ? ", and its level brought to the same output" : ""};
-        what stands still is taken into the grid. Its output is off before and after.
+        The generator is set to each row that is not written yet
+        {plan.hunts ? ", and its level brought to the same output" : ""}; what stands still is taken into the grid. Its
+        output is off before and after.
       </p>
     </div>
+  );
+}
+
+/** Hands are at the generator: each row stands in large letters, is set by hand, and what is read is taken. */
+function ByHand({ run, plan, readers, onEnd }: Omit<PanelProps, "generators"> & { onEnd: () => void }) {
+  const { meters } = useLogbook();
+  const [lines] = useState(() => run.lines.filter(({ saved }) => !saved));
+  const meter = meters.find(({ id }) => readers.some(({ one }) => one.id === id));
+  if (!meter || !plan.reads) return null;
+  const print = (value: number) => `${Number(value.toPrecision(4))} ${unitOf(plan)}`;
+  return (
+    <ProbeWalk
+      meter={meter}
+      what={plan.reads}
+      places={lines.map((line) => ({ point: `Set ${Object.values(line.at).join(", ")}`, stages: [], where: [] }))}
+      print={print}
+      judge={() => "none"}
+      take={(at, value) => {
+        const line = lines[at];
+        if (line) run.type(line.key, plan.fills.key, print(value));
+      }}
+      takeBack={(at) => {
+        const line = lines[at];
+        if (line) run.forget(line.key);
+      }}
+      onEnd={onEnd}
+    />
   );
 }
 
@@ -151,16 +219,35 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
 export function StepAndRead({ run }: { run: RunInView }) {
   const { instruments } = useLogbook();
   const plan = useMemo(() => sweepOf(run.sheet), [run.sheet]);
-  return plan ? <WithPlan run={run} plan={plan} generators={instruments.filter(({ kind, link, retired }) => kind === "generator" && link !== null && !retired)} /> : null;
+  return plan ? (
+    <WithPlan
+      run={run}
+      plan={plan}
+      generators={instruments.filter(({ kind, link, retired }) => kind === "generator" && link !== null && !retired)}
+    />
+  ) : null;
 }
 
 function WithPlan({ run, plan, generators }: Omit<PanelProps, "readers">) {
   const readers = useReaders(plan);
-  if (generators.length === 0 || readers.length === 0) return null;
+  const [byHand, setByHand] = useState(false);
+  if (readers.length === 0) return null;
+  // What is sought by its level needs a generator that can be set; a meter alone is read by hand.
+  const walks = !plan.hunts && readers.some(({ list }) => list === "meters");
+  if (byHand) return <ByHand run={run} plan={plan} readers={readers} onEnd={() => setByHand(false)} />;
+  const walk = walks ? (
+    <button type="button" className="btn btn-outline mb-2 h-10" onClick={() => setByHand(true)}>
+      Set each row by hand, and read
+    </button>
+  ) : null;
+  if (generators.length === 0) return walk;
   return (
-    <details className="mb-2 rounded-box border border-base-300 p-2">
-      <summary className="min-h-10 cursor-pointer py-1 font-bold">Step the generator and read by itself</summary>
-      <SweepPanel run={run} plan={plan} generators={generators} readers={readers} />
-    </details>
+    <>
+      {walk}
+      <details className="mb-2 rounded-box border border-base-300 p-2">
+        <summary className="min-h-10 cursor-pointer py-1 font-bold">Step the generator and read by itself</summary>
+        <SweepPanel run={run} plan={plan} generators={generators} readers={readers} />
+      </details>
+    </>
   );
 }

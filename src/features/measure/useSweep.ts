@@ -141,4 +141,4 @@ export function useSweep(run: RunInView, plan: SweepPlan) {
 const UNITS: Record<NonNullable<SweepPlan["reads"]>, string> = {
   ...{ "volts-ac": "V", "volts-dc": "V", watts: "W", hertz: "Hz", "amps-dc": "A" },
 };
-const unitOf = ({ reads }: SweepPlan): string => (reads ? UNITS[reads] : "");
+export const unitOf = ({ reads }: SweepPlan): string => (reads ? UNITS[reads] : "");

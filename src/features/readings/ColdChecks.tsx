@@ -7,12 +7,15 @@ import { format } from "@/core/quantity";
 import { judgeSisters, type PointRow } from "@/core/readings";
 import { coldRows } from "@/core/visit";
 import { useCircuitFacts } from "@/ui/circuit/useCircuit";
+import { later } from "@/ui/later";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { Detail } from "./Detail";
 import { ReadingsTable } from "./ReadingsTable";
 import { useReadings } from "./useReadings";
+
+const WalkPanel = later(async () => (await import("./WalkPanel")).WalkPanel);
 
 /** Ohms in circuit are as good as the parts’ tolerances, as a fraction. */
 const BY_NET = 0.2;
@@ -40,8 +43,8 @@ function netRows({ ohms }: CircuitFacts, live: boolean, there: ReadonlySet<strin
 
 /** Cold checks: resistances with the set unplugged and discharged, each with its verdict. */
 export function ColdChecks() {
-  const { model } = useLogbook();
-  const { cell, taken, circumstances } = useReadings("cold");
+  const { model, meters } = useLogbook();
+  const { cell, take, takeBack, taken, circumstances } = useReadings("cold");
   const [focused, setFocused] = useState<string>();
   const [byNet, setByNet] = useState(false);
   const facts = useCircuitFacts(model.sheet);
@@ -51,6 +54,10 @@ export function ColdChecks() {
     : [];
   const rows = [...own, ...fromNet.filter(({ point }) => byNet || taken.has(point))];
   const at = rows.find((row) => row.point === focused);
+  const asked = meters.find(({ link, retired }) => link?.profile.asks.ohms && !retired);
+  const open = rows.filter(({ point, quantity }) => quantity === "resistance" && !taken.has(point));
+  /** the points of a walk are those that were open when it began */
+  const [walking, setWalking] = useState<readonly PointRow[]>();
   const sisters = judgeSisters(
     rows.flatMap((row) => {
       const value = taken.get(row.point)?.payload.measured.value;
@@ -64,6 +71,21 @@ export function ColdChecks() {
         Unplugged and discharged, switch on. Write <span className="font-mono">open</span> where there is no path. A
         winding that reads right is continuous, no more: a shorted turn does not show at DC.
       </p>
+      {walking && asked ? (
+        <WalkPanel
+          cold
+          meter={asked}
+          rows={walking}
+          circumstances={circumstances}
+          take={take}
+          takeBack={takeBack}
+          onEnd={() => setWalking(undefined)}
+        />
+      ) : asked && open.length > 0 ? (
+        <button type="button" className="btn btn-outline mb-2 h-11" onClick={() => setWalking(open)}>
+          Walk with the probe: {open.length} {open.length === 1 ? "point" : "points"} by {asked.name}
+        </button>
+      ) : null}
       <ReadingsTable
         label="Cold checks"
         rows={rows}

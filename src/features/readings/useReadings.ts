@@ -154,7 +154,11 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   /** Writes a figure that an instrument read. */
   const take = (row: PointRow, value: number): Promise<void> =>
     // What reads volts under power says itself that the power is on.
-    write(row, String(Number(value.toPrecision(4))), context.unsafe && underPower(row.quantity) ? "power" : undefined);
+    write(
+      row,
+      Number.isFinite(value) ? String(Number(value.toPrecision(4))) : "open",
+      context.unsafe && underPower(row.quantity) ? "power" : undefined,
+    );
 
   /** Takes the last figure of a point back: it was a slip. */
   const takeBack = async (point: string): Promise<void> => {

@@ -6,7 +6,8 @@ import { z } from "zod";
 import { database } from "@/db/client";
 import { ROLES, signInName } from "@/core/access";
 import { termsSchema } from "@/core/handback";
-import { addressText, READ_NAMES, READS, socketOf } from "@/core/instruments";
+import { addressText, READ_NAMES, READS, socketOf, type Reads } from "@/core/instruments";
+import { format, type Quantity } from "@/core/quantity";
 import { saveInstrument } from "@/db/instruments";
 import { openShop } from "@/db/first-day";
 import { noteEvent } from "@/db/events";
@@ -78,6 +79,15 @@ export async function changeInstrument(id: unknown, typed: unknown, seen: unknow
 
 const tried = z.object({ name: text, ...linkFields });
 
+const QUANTITY_OF: Partial<Record<Reads, Quantity>> = {
+  ...{ "volts-dc": "voltage", "volts-ac": "ac-voltage", "amps-dc": "current", ohms: "resistance" },
+  ...{ hertz: "frequency", watts: "power", "wave-step": "time", "wave-scale": "voltage" },
+};
+const figureOf = (what: Reads, value: number): string => {
+  const quantity = QUANTITY_OF[what];
+  return quantity ? format(value, quantity, 4) : String(Number(value.toPrecision(4)));
+};
+
 /** Asks an instrument who it is and for all that its profile reads, before it is kept: what is typed may be wrong. */
 export async function tryInstrument(typed: unknown) {
   return action(
@@ -98,7 +108,7 @@ export async function tryInstrument(typed: unknown) {
         if (!socket.profile.asks[one] || one === "wave") continue;
         const read = await readFrom(what.name, socket, one);
         found.push(
-          `${READS[one].text}: ${read.ok ? `${Number(read.value.toPrecision(4))} ${read.unit}`.trim() : read.message}`,
+          `${READS[one].text}: ${read.ok ? figureOf(one, read.value) : read.message.replace(`${what.name}: `, "")}`,
         );
       }
       return { ok: true as const, said: [`“${told.text.slice(0, 80)}”`, ...found].join("; ") };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { readMeter, readSealLine, readShop } from "./typed";
+import { readInstrument } from "./typed-instruments";
 
 const shop = {
   name: "Saltmarsh Wireless Repair",
@@ -67,7 +68,44 @@ describe("a meter as it is typed", () => {
   });
   it("says beside each field what is wrong", () => {
     const read = readMeter({ ...meter, name: " ", input: "blue", everyMonths: "0", calibratedOn: "soon" });
-    expect(read.ok ? {} : Object.keys(read.problems)).toEqual(["name", "input", "everyMonths", "calibratedOn"]);
+    expect(read.ok ? [] : Object.keys(read.problems).sort()).toEqual(["calibratedOn", "everyMonths", "input", "name"]);
+  });
+  it("reads where it answers: a socket, a serial port, or nothing", () => {
+    const linkOf = (fields: object) => {
+      const read = readMeter({ ...meter, ...fields });
+      return read.ok ? read.value.link : read.problems;
+    };
+    expect(linkOf({})).toBeNull();
+    expect(linkOf({ address: "192.168.1.40" })).toMatchObject({ host: "192.168.1.40", port: 5025 });
+    expect(linkOf({ address: "serial 115200" })).toMatchObject({ serial: { baud: 115_200 }, standIn: false });
+    expect(linkOf({ address: "serial" })).toMatchObject({ serial: { baud: 9600 } });
+    expect(linkOf({ address: "serial 12345" })).toMatchObject({ address: expect.stringContaining("A rate is one of") });
+    expect(linkOf({ address: "somewhere else" })).toHaveProperty("address");
+  });
+  it("reads a profile of one's own, and says beside each command what is wrong", () => {
+    const own = {
+      name: "Ours",
+      begin: "SYST:REM",
+      answersWithin: "500",
+      asks: { "volts-dc": "READ?", ohms: " " },
+      sets: {},
+    };
+    const read = readMeter({ ...meter, address: "meter.local", profile: "own", own });
+    expect(read).toMatchObject({
+      value: { link: { profile: { name: "Ours", asks: { "volts-dc": "READ?" }, answersWithin: 500 } } },
+    });
+    const wrong = readMeter({
+      ...meter,
+      address: "meter.local",
+      profile: "own",
+      own: { ...own, name: "", answersWithin: "soon" },
+    });
+    expect(wrong.ok ? [] : Object.keys(wrong.problems).sort()).toEqual(["own.answersWithin", "own.name"]);
+    const generator = readInstrument({
+      ...{ name: "Long bench", kind: "generator", place: "", calibratedOn: "", everyMonths: "12", retired: false },
+      ...{ address: "10.0.0.7:5025", profile: "own", standIn: false, own: { ...own, sets: { hertz: "FREQ" } } },
+    });
+    expect(generator.ok ? {} : generator.problems).toMatchObject({ "own.sets.hertz": expect.stringContaining("{}") });
   });
 });
 

@@ -1,4 +1,3 @@
-import { z } from "zod";
 import type { Link } from "@/core/instruments";
 import { readCommon, readLink, type TypedLink } from "./typed-instruments";
 import { parseQuantity, type Quantity } from "@/core/quantity";

@@ -7,6 +7,7 @@ import type { Phase } from "@/core/readings";
 import { circuitQuestion } from "@/core/visit";
 import { Link } from "@/ui/Link";
 import { useLogbook } from "@/ui/logbook";
+import { NextByProbe } from "./NextByProbe";
 import { causeText, keyText, nodeText } from "./words";
 import { useCircuit } from "./useCircuit";
 
@@ -82,7 +83,7 @@ function Fits({ cause, question }: { cause: Cause; question: CircuitQuestion }) 
 }
 
 /** What to measure next: a point under power, or ohms with the power off. */
-function Next({ explained, question }: { explained: Explained; question: CircuitQuestion }) {
+function Next({ explained, question, phase }: { explained: Explained; question: CircuitQuestion; phase: Phase }) {
   const { causes, next, ohms } = explained;
   const telling = next && next.bits > 0.15 ? next : undefined;
   if (!telling && !ohms) return null;
@@ -101,6 +102,12 @@ function Next({ explained, question }: { explained: Explained; question: Circuit
             <span className="dim text-sm">It tells the most.</span>
           </p>
           <ul>{says(telling.says.map(({ key, volts: value }) => ({ key, text: volts(value) })))}</ul>
+          <NextByProbe
+            key={telling.node}
+            point={nodeText(telling.node)}
+            volts={Math.max(...telling.says.map(({ volts: value }) => Math.abs(value)))}
+            phase={phase}
+          />
         </div>
       ) : null}
       {ohms ? (
@@ -126,7 +133,7 @@ function Next({ explained, question }: { explained: Explained; question: Circuit
   );
 }
 
-function Causes({ explained, question }: { explained: Explained; question: CircuitQuestion }) {
+function Causes({ explained, question, phase }: { explained: Explained; question: CircuitQuestion; phase: Phase }) {
   const { causes, nothing, twins, strange } = explained;
   const shown = causes.filter(({ probability }) => probability > WORTH_A_LINE).slice(0, SHOWN);
   const [first] = shown;
@@ -169,7 +176,7 @@ function Causes({ explained, question }: { explained: Explained; question: Circu
           cause explains that with the rest. Read it once more, or something else is wrong too.
         </p>
       ) : null}
-      <Next explained={explained} question={question} />
+      <Next explained={explained} question={question} phase={phase} />
     </>
   );
 }
@@ -224,7 +231,7 @@ export function Explains({ quiet, phase }: { quiet?: boolean; phase?: Phase }) {
       ) : answer && !answer.ok ? (
         <p className="mt-1 font-semibold text-warning">{answer.why}</p>
       ) : answer?.explained ? (
-        <Causes explained={answer.explained} question={question} />
+        <Causes explained={answer.explained} question={question} phase={phase ?? "check"} />
       ) : null}
       {answer?.ok ? (
         <p className="dim mt-2 text-sm">

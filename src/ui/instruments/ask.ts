@@ -8,7 +8,10 @@ export type Listed = "meters" | "instruments";
 
 const UNREACHABLE = "The server cannot be reached: type the figure instead.";
 
-async function answerOf<T extends object>(address: string, init?: RequestInit): Promise<T | { ok: false; message: string }> {
+async function answerOf<T extends object>(
+  address: string,
+  init?: RequestInit,
+): Promise<T | { ok: false; message: string }> {
   try {
     const answer = await fetch(address, { cache: "no-store", ...init });
     const said = (await answer.json()) as T | { message?: string };

@@ -12,7 +12,13 @@ type Port = {
 };
 type Serial = { requestPort: () => Promise<Port> };
 
-type Line = { port: Port; reader: ReadableStreamDefaultReader<Uint8Array>; text: string; waiting?: (() => void) | undefined; ended?: string };
+type Line = {
+  port: Port;
+  reader: ReadableStreamDefaultReader<Uint8Array>;
+  text: string;
+  waiting?: (() => void) | undefined;
+  ended?: string;
+};
 
 /** Open ports by the instrument that they are for. */
 const lines = new Map<string, Line>();
@@ -37,7 +43,10 @@ async function listen(id: string, line: Line): Promise<void> {
 }
 
 /** Asks the person at the bench for the port of an instrument, and opens it. It needs their press of a button. */
-export async function openSerial(id: string, { serial: { baud }, profile }: SerialLink): Promise<{ ok: true } | { ok: false; message: string }> {
+export async function openSerial(
+  id: string,
+  { serial: { baud }, profile }: SerialLink,
+): Promise<{ ok: true } | { ok: false; message: string }> {
   const serial = (navigator as { serial?: Serial }).serial;
   if (!serial)
     return { ok: false, message: "This browser has no serial ports for pages: use one that has, or type the figures." };

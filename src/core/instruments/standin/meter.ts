@@ -57,7 +57,10 @@ function reading(state: MeterState): number {
   const arrived = value * (1 - Math.exp(-Math.max(0, now() - from) / (ac ? SETTLES_AC : SETTLES)));
   const range = state.auto ? rangeFor(state.what, arrived) : state.range;
   if (Math.abs(arrived) > range * HEADROOM) return Math.sign(arrived) * OVERLOAD;
-  return arrived + (random() - 0.5) * 2 * NOISE * range;
+  // A count is as good as its crystal, and what alternates is never below zero.
+  if (state.what === "FREQ") return arrived;
+  const noisy = arrived + (random() - 0.5) * 2 * NOISE * range;
+  return ac ? Math.abs(noisy) : noisy;
 }
 
 const functionOf = (what: MeterFunction): string =>
