@@ -10,7 +10,7 @@ const planOf = (key: string) => {
 describe("a sheet that is filled by a generator", () => {
   it("is stepped by what its rows are", () => {
     expect(planOf("response")).toMatchObject({ drives: "hertz", reads: "volts-ac", hunts: false, offTune: false });
-    expect(planOf("avc")).toMatchObject({ drives: "volts", reads: "volts-ac", hunts: false });
+    expect(planOf("avc")).toMatchObject({ drives: "volts", reads: "volts-ac", hunts: false, received: true });
     expect(planOf("selectivity")).toMatchObject({ drives: "hertz", offTune: true, hunts: true, reads: "volts-ac" });
     expect(planOf("output")).toMatchObject({ drives: "volts", reads: "volts-ac" });
     expect(planOf("drive")).toMatchObject({ drives: "volts", reads: "watts", keyed: true });

@@ -14,6 +14,8 @@ export type SweepPlan = {
   reads?: "volts-ac" | "volts-dc" | "watts" | "hertz" | "amps-dc";
   /** the level is sought that gives the same output as the first row */
   hunts: boolean;
+  /** a receiver is measured: the generator is modulated with AM, and stands where the set is tuned to */
+  received: boolean;
   /** a transmitter is keyed for it, by a person and never by the program */
   keyed: boolean;
 };
@@ -45,7 +47,15 @@ export function sweepOf({
   if (!fills) return undefined;
   const reads = hunted ? "volts-ac" : READS[fills.quantity];
   return {
-    ...{ by, drives, offTune, fills, hunts: hunted !== undefined, keyed: group === "transmit" },
+    ...{
+      by,
+      drives,
+      offTune,
+      fills,
+      hunts: hunted !== undefined,
+      received: group === "radio",
+      keyed: group === "transmit",
+    },
     ...(reads ? { reads } : {}),
   };
 }

@@ -54,7 +54,7 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
   const middleHertz = read(middle, "frequency");
   const levelVolts = read(level, "ac-voltage");
   const problems = {
-    middle: plan.offTune && middleHertz === undefined ? "A frequency is like 1 MHz or 465 kHz." : undefined,
+    middle: plan.received && middleHertz === undefined ? "A frequency is like 1 MHz or 465 kHz." : undefined,
     level: plan.hunts && levelVolts === undefined ? "A level is like 10 µV." : undefined,
     limit: plan.keyed && !(Number(limit) > 0 && Number(limit) <= 300) ? "Seconds, from 1 to 300." : undefined,
   };
@@ -94,7 +94,7 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
           onChange={setReader}
           options={readers.map(({ one }) => [one.id, one.name] as const)}
         />
-        {plan.offTune ? (
+        {plan.received ? (
           <TextField
             label="Frequency on tune"
             value={middle}

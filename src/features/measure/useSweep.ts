@@ -13,6 +13,8 @@ const STILL: Criterion = { least: 3, over: 80, share: 0.01, within: 2e-4 };
 const [EVERY_MS, WANDERS_MS] = [25, 6000];
 const PLACE = { ohms: 50, dial: "terminated" } as const;
 const MOST_TRIES = 12;
+/** Depth by custom, %. So little output is nothing, V. */
+const [AM_DEPTH, HEARD] = [30, 2e-3];
 
 export type SweepState = {
   state: "idle" | "running" | "paused" | "done";
@@ -110,13 +112,22 @@ export function useSweep(run: RunInView, plan: SweepPlan) {
       await hand(setUp.reader.one.id, { point: "speaker" });
     }
     if (plan.hunts && !(await set("volts", setUp.level))) return;
+    if (plan.received) {
+      // One modulation alone: a generator that has FM on refuses, and its sentence is shown.
+      if (setUp.generator.link?.profile.sets?.am) {
+        const modulated = await setFigure(setUp.generator, "am", AM_DEPTH);
+        if (!modulated.ok) return void fail(modulated.message);
+      }
+      if (!(await set("hertz", setUp.middle))) return;
+    }
     const on = await setFigure(setUp.generator, "output", 1);
     if (!on.ok) return void fail(on.message);
     let reference: number | undefined;
     if (plan.hunts) {
-      if (!(await set("hertz", setUp.middle))) return;
       reference = await settled();
       if (reference === undefined) return;
+      if (reference < HEARD)
+        return void fail("Nothing is heard on tune: look at the modulation, the level, the frequency and the leads.");
     }
     for (let at = from; at < lines.length; at += 1) {
       if (!current()) return;

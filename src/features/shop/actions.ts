@@ -80,7 +80,7 @@ export async function changeInstrument(id: unknown, typed: unknown, seen: unknow
 const tried = z.object({ name: text, ...linkFields });
 
 const QUANTITY_OF: Partial<Record<Reads, Quantity>> = {
-  ...{ "volts-dc": "voltage", "volts-ac": "ac-voltage", "amps-dc": "current", ohms: "resistance" },
+  ...{ "volts-dc": "voltage", "volts-ac": "voltage", "amps-dc": "current", ohms: "resistance" },
   ...{ hertz: "frequency", watts: "power", "wave-step": "time", "wave-scale": "voltage" },
 };
 const figureOf = (what: Reads, value: number): string => {
