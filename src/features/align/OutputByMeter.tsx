@@ -9,6 +9,9 @@ import { useLogbook } from "@/ui/logbook";
 /** What an output is read in by a meter: sound at the voice coil, or the AVC line. */
 const OUTPUTS = ["volts-ac", "volts-dc"] as const satisfies Reads[];
 
+/** Less is the noise of the meter, V. */
+const NOISE = 5e-4;
+
 /** The output of a step in figures that are seen from the trimmer; a press takes it as before, then as after. */
 export function OutputByMeter({ adjust, onTake }: { adjust: string; onTake: (text: string) => void }) {
   const { meters } = useLogbook();
@@ -22,7 +25,8 @@ export function OutputByMeter({ adjust, onTake }: { adjust: string; onTake: (tex
         meter={meter}
         what={what}
         point="speaker"
-        print={(value) => printMeasured(value, what === "volts-ac" ? "ac-voltage" : "voltage")}
+        title={what === "volts-ac" ? "Output" : "AVC, or output as DC"}
+        print={(value) => printMeasured(Math.abs(value) < NOISE ? 0 : value, "voltage")}
         byItself={false}
         onTake={(value) => onTake(`${Number(value.toPrecision(4))} V`)}
         onEnd={() => setWhat(undefined)}

@@ -40,6 +40,7 @@ export function WalkPanel({ meter, cold = false, rows, circumstances, take, take
         const value = expected && correctedFor(expected, quantity, circumstances(row)).value;
         return {
           point,
+          ...(cold ? { probe: point.replace(/ to (chassis|B[−-])$/, "") } : {}),
           stages: cold ? (at === 0 ? COLD_STAGES : []) : high ? STAGES : [],
           expected: value === undefined ? undefined : `expected ${printMeasured(value, quantity)}`,
         };

@@ -8,7 +8,9 @@ import { useAsking, useStandInHand } from "./useWalk";
 type LiveProps = {
   meter: Meter;
   what: Reads;
-  /** what stands in large letters, and where the probe of a stand-in goes */
+  /** what stands in large letters */
+  title?: string;
+  /** where the probe of a stand-in goes */
   point: string;
   /** V that are expected there: from 500 V on no hand is near */
   expected?: number | undefined;
@@ -28,6 +30,7 @@ export function LiveReading({
   meter,
   what,
   point,
+  title = point,
   expected = 0,
   live = false,
   print,
@@ -54,8 +57,8 @@ export function LiveReading({
   const still = steadyOf(readings, USUAL_STEADY).value !== undefined;
   const last = readings.at(-1);
   return (
-    <div role="group" aria-label={`Reading of ${point}`} className="rounded-box border-2 border-primary p-3">
-      <p className="text-[40px] leading-tight font-bold">{waiting ? STAGE_WORDS[waiting] : point}</p>
+    <div role="group" aria-label={`Reading of ${title}`} className="mt-2 rounded-box border-2 border-primary p-3">
+      <p className="text-[40px] leading-tight font-bold">{waiting ? STAGE_WORDS[waiting] : title}</p>
       {waiting ? null : (
         <p className="font-mono text-[40px] leading-tight" data-testid="live">
           {shown === undefined ? "…" : shown.ok ? print(shown.value) : ""}

@@ -16,6 +16,8 @@ export type Place = {
   /** what is done before it, in this order */
   stages: readonly Stage[];
   expected?: string | undefined;
+  /** where the probe of a stand-in goes, where that is called otherwise */
+  probe?: string;
   /** parts that are lit on the picture */
   where?: readonly string[];
 };
@@ -87,6 +89,8 @@ export function ProbeWalk({ meter, what, places, print, judge, take, takeBack, o
   });
   useEffect(() => ref.current?.focus(), []);
   const row = places[walk.at];
+  // More ohms than it shows are no trouble: no path, or leads in the air.
+  const open = what === "ohms" && shown?.ok === false && shown.why === "overload";
   const last = taken.at(-1);
   const keys: Record<string, () => void> = {
     " ": () => tell({ kind: "next" }),
@@ -126,10 +130,16 @@ export function ProbeWalk({ meter, what, places, print, judge, take, takeBack, o
               </p>
             ) : (
               <p className="font-mono text-[40px] leading-tight" data-testid="reads">
-                {shown === undefined ? "…" : shown.ok ? print(shown.value) : ""}
+                {shown === undefined
+                  ? "…"
+                  : shown.ok
+                    ? print(shown.value)
+                    : open
+                      ? print(Number.POSITIVE_INFINITY)
+                      : ""}
               </p>
             )}
-            {shown && !shown.ok && !walk.stage ? (
+            {shown && !shown.ok && !open && !walk.stage ? (
               <p role="alert" className="text-xl text-warning">
                 {shown.message}
               </p>

@@ -74,7 +74,7 @@ export function useStandInHand(meter: Meter, point: string, power: boolean): voi
 export function useWalk(
   meter: Meter,
   what: Reads,
-  points: readonly WalkPoint[],
+  points: readonly (WalkPoint & { probe?: string })[],
   criterion: Criterion,
   { take, takeBack }: Doing,
 ) {
@@ -99,6 +99,7 @@ export function useWalk(
     else if (answer.why === "overload") tell({ kind: "over" });
   });
   // Ohms are read with the power off.
-  useStandInHand(meter, points[walk.at]?.point ?? "", what !== "ohms" && walk.stage === undefined);
+  const place = points[walk.at];
+  useStandInHand(meter, place?.probe ?? place?.point ?? "", what !== "ohms" && walk.stage === undefined);
   return { walk, shown, tell };
 }
