@@ -40,7 +40,15 @@ try {
         await page.getByText("Looking through").waitFor({ state: "detached" });
       },
     },
-    modify: { view: "/bench/1185?step=modify" },
+    practice: {
+      view: "/practice",
+      before: async (page) => {
+        await page.getByLabel("Who is at the bench").selectOption({ label: "Tomasz Bielak" });
+        await page.getByRole("table", { name: "Your practices" }).getByRole("link").last().click();
+        await page.getByTestId("points").waitFor();
+        await page.getByRole("list", { name: "Steps" }).evaluate((one) => one.scrollTo({ top: 0 }));
+      },
+    },
     baseline: {
       view: "/bench/1187?step=baseline",
       before: (page) => page.getByRole("textbox", { name: "Bench line" }).fill("C14 .05/400 leaky -> 0.047/630"),

@@ -60,10 +60,12 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
   };
   const chosen = generators.find(({ id }) => id === generator) ?? generators[0];
   const asked = readers.find(({ one }) => one.id === reader) ?? readers[0];
-  const ready = chosen && asked && Object.values(problems).every((one) => one === undefined) && (!plan.keyed || keyed);
+  const byEye = plan.reads === undefined;
+  const ready =
+    chosen && (byEye || asked) && Object.values(problems).every((one) => one === undefined) && (!plan.keyed || keyed);
   const running = sweep.state === "running";
   const start = (rows: readonly GridLine[], from: number) => {
-    if (!chosen || !asked) return;
+    if (!chosen || !(byEye || asked)) return;
     setLines(rows);
     // A key that was held for one sweep is not held for the next.
     setKeyed(false);
@@ -88,12 +90,14 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
           onChange={setGenerator}
           options={generators.map(({ id, name }) => [id, name] as const)}
         />
-        <SelectField
-          label={`Reads ${plan.hunts ? "the output" : plan.fills.name.toLowerCase()}`}
-          value={reader}
-          onChange={setReader}
-          options={readers.map(({ one }) => [one.id, one.name] as const)}
-        />
+        {byEye ? null : (
+          <SelectField
+            label={`Reads ${plan.hunts ? "the output" : plan.fills.name.toLowerCase()}`}
+            value={reader}
+            onChange={setReader}
+            options={readers.map(({ one }) => [one.id, one.name] as const)}
+          />
+        )}
         {plan.received ? (
           <TextField
             label="Frequency on tune"
@@ -173,7 +177,11 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
             />
             <span role="status">
               {sweep.at} of {sweep.of} rows read
-              {sweep.state === "done" ? ": look through them, then write them down" : ""}
+              {byEye && sweep.at > 0
+                ? ": read the needle, and type it into its row"
+                : sweep.state === "done"
+                  ? ": look through them, then write them down"
+                  : ""}
             </span>
           </>
         ) : null}
@@ -231,7 +239,7 @@ export function StepAndRead({ run }: { run: RunInView }) {
 function WithPlan({ run, plan, generators }: Omit<PanelProps, "readers">) {
   const readers = useReaders(plan);
   const [byHand, setByHand] = useState(false);
-  if (readers.length === 0) return null;
+  if (readers.length === 0 && (plan.reads !== undefined || generators.length === 0)) return null;
   // What is sought by its level needs a generator that can be set; a meter alone is read by hand.
   const walks = !plan.hunts && readers.some(({ list }) => list === "meters");
   if (byHand) return <ByHand run={run} plan={plan} readers={readers} onEnd={() => setByHand(false)} />;

@@ -138,6 +138,11 @@ export function useSweep(run: RunInView, plan: SweepPlan) {
       if (!cell.ok || cell.value === undefined)
         return void fail(`“${line.at[plan.by.key] ?? ""}” is nothing that can be set: leave the row out.`);
       if (!(await set(plan.drives, plan.offTune ? setUp.middle + cell.value : cell.value))) return;
+      // A needle is read by eye: the signal stays on until the next row is asked for.
+      if (!plan.reads) {
+        turn.current += 1;
+        return setSweep((now) => ({ ...now, state: at + 1 < lines.length ? "paused" : "done", at: at + 1 }));
+      }
       const value = reference === undefined ? await settled() : await hunt(reference);
       if (value === undefined || !current()) return;
       run.type(line.key, plan.fills.key, reference === undefined ? text(value, unitOf(plan)) : text(value * 1e6, "µV"));

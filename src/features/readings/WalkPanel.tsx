@@ -1,6 +1,6 @@
 "use client";
 
-import { COLD_STAGES, HANDS_AWAY, STAGES } from "@/core/instruments";
+import { COLD_STAGES, HANDS_AWAY, isSerial, STAGES } from "@/core/instruments";
 import { correctedFor, judge, printMeasured, type Circumstances, type PointRow } from "@/core/readings";
 import type { Meter } from "@/db/shop";
 import { useLogbook } from "@/ui/logbook";
@@ -12,7 +12,7 @@ type WalkPanelProps = {
   cold?: boolean;
   rows: readonly PointRow[];
   circumstances: (row: PointRow, measured?: number) => Circumstances;
-  take: (row: PointRow, value: number) => Promise<void>;
+  take: (row: PointRow, value: number, came: "network" | "serial") => Promise<void>;
   takeBack: (point: string) => Promise<void>;
   onEnd: () => void;
 };
@@ -54,7 +54,7 @@ export function WalkPanel({ meter, cold = false, rows, circumstances, take, take
       }}
       take={(at, value) => {
         const row = rows[at];
-        if (row) void take(row, value);
+        if (row) void take(row, value, meter.link && isSerial(meter.link) ? "serial" : "network");
       }}
       takeBack={(at) => void takeBack(rows[at]?.point ?? "")}
       onEnd={onEnd}

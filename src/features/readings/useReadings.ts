@@ -96,7 +96,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     return settingUp.current;
   };
 
-  const write = async (row: PointRow, text: string, asks: Cell["asks"]) => {
+  const write = async (row: PointRow, text: string, asks: Cell["asks"], came?: "network" | "serial") => {
     const job = `${row.point} ${text}`;
     if (underWay.current.has(job)) return;
     underWay.current.add(job);
@@ -106,7 +106,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     const remark = [asks === "power" && POWERED, asks === "set-up" && "set-up looked at"].filter(Boolean).join(", ");
     const built = buildReading({ ...typedAt(row, text), setup, remark: remark || undefined });
     if (built.kind !== "reading") return void underWay.current.delete(job);
-    const outcome = await append({ kind: "reading", payload: built.payload });
+    const outcome = await append({ kind: "reading", payload: { ...built.payload, ...(came ? { came } : {}) } });
     underWay.current.delete(job);
     if (outcome.ok) lastId.current.set(row.point, outcome.id);
     setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
@@ -152,12 +152,13 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   };
 
   /** Writes a figure that an instrument read. */
-  const take = (row: PointRow, value: number): Promise<void> =>
+  const take = (row: PointRow, value: number, came: "network" | "serial"): Promise<void> =>
     // What reads volts under power says itself that the power is on.
     write(
       row,
       Number.isFinite(value) ? String(Number(value.toPrecision(4))) : "open",
       context.unsafe && underPower(row.quantity) ? "power" : undefined,
+      came,
     );
 
   /** Takes the last figure of a point back: it was a slip. */

@@ -3,7 +3,8 @@
 import { useState } from "react";
 import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { compareSeal } from "./actions";
-import { readSealLine, problemsOf, type TypedSealLine } from "./typed";
+import { problemsOf } from "./form-read";
+import { readSealLine, type TypedSealLine } from "./typed";
 
 /** A line of a printed sheet is typed in, and held against the logbook as it is today. */
 export function CompareSeal({ sets }: { sets: readonly { setId: string; name: string }[] }) {

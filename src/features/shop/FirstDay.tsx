@@ -6,7 +6,8 @@ import type { Shop } from "@/db/shop";
 import { Emblem } from "@/ui/Emblem";
 import { Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { beginShop } from "./actions";
-import { problemsOf, readName, readShop, typedShop, type TypedShop } from "./typed";
+import { problemsOf } from "./form-read";
+import { readName, readShop, typedShop, type TypedShop } from "./typed";
 
 const FIELDS = [
   ["person", "Who is at the bench", "your name"],

@@ -17,7 +17,7 @@ import { Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/
 import { Time } from "@/ui/Time";
 import { changeInstrument } from "./actions";
 import { LinkFields, typedLink } from "./LinkFields";
-import { problemsOf } from "./typed";
+import { problemsOf } from "./form-read";
 import { readInstrument, type TypedInstrument } from "./typed-instruments";
 
 /** What each kind reads and sets. */

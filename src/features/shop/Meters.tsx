@@ -11,7 +11,8 @@ import { Time } from "@/ui/Time";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { changeMeter } from "./actions";
 import { LinkFields, METER_READS, typedLink } from "./LinkFields";
-import { problemsOf, readMeter, type TypedMeter } from "./typed";
+import { problemsOf } from "./form-read";
+import { readMeter, type TypedMeter } from "./typed";
 
 const typedOf = (meter: Meter): TypedMeter => ({
   name: meter.name,

@@ -4,7 +4,8 @@ import { useState } from "react";
 import { ROLE_SAYS, ROLE_WORDS, ROLES, type Role } from "@/core/access";
 import { Form, FormEnd, SelectField, TextField, TickField, useForm, type SaveAnswer } from "@/ui/form";
 import { changeSomebody, resetPassword, takeOn } from "./actions";
-import { problemsOf, readName } from "./typed";
+import { problemsOf } from "./form-read";
+import { readName } from "./typed";
 
 export type Somebody = { id: string; name: string; access: Role; retired: boolean };
 

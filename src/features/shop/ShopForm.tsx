@@ -3,7 +3,8 @@
 import type { Shop } from "@/db/shop";
 import { SettingsForm } from "@/ui/form";
 import { changeShop } from "./actions";
-import { problemsOf, readShop, typedShop } from "./typed";
+import { problemsOf } from "./form-read";
+import { readShop, typedShop } from "./typed";
 
 /** What the shop says of itself: the line that every plan of a power-up starts from. */
 export function ShopForm({ shop }: { shop: Shop }) {

@@ -4,7 +4,7 @@ import type { Terms } from "@/core/handback";
 import { SettingsForm } from "@/ui/form";
 import { changeTerms } from "./actions";
 import { readTerms, typedTerms } from "./terms-typed";
-import { problemsOf } from "./typed";
+import { problemsOf } from "./form-read";
 
 /** What the shop works by: labour, tax, warranty, service, soak. Each is a rule of the shop. */
 export function TermsForm({ terms, version, currency }: { terms: Terms; version: number; currency: string }) {

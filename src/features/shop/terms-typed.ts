@@ -1,6 +1,6 @@
 import { termsSchema, type Terms } from "@/core/handback";
 import { parseMoney } from "@/core/quantity";
-import type { FormRead } from "./typed";
+import type { FormRead } from "./form-read";
 
 /** What the shop works by, as it is typed. */
 export type TypedTerms = Record<keyof Terms, string>;

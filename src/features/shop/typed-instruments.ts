@@ -12,7 +12,7 @@ import {
   type Link,
   type Profile,
 } from "@/core/instruments";
-import type { FormRead } from "./typed";
+import type { FormRead } from "./form-read";
 
 export type TypedLink = { address: string; profile: string; standIn: boolean; own: TypedProfile };
 

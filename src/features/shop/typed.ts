@@ -1,4 +1,5 @@
 import type { Link } from "@/core/instruments";
+import { type FormRead } from "./form-read";
 import { readCommon, readLink, type TypedLink } from "./typed-instruments";
 import { parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
@@ -22,11 +23,6 @@ export type TypedMeter = {
   everyMonths: string;
   retired: boolean;
 } & TypedLink;
-
-export type FormRead<T> = { ok: true; value: T } | { ok: false; problems: Record<string, string> };
-
-/** What is wrong, by field. */
-export const problemsOf = <T>(read: FormRead<T>): Record<string, string> => (read.ok ? {} : read.problems);
 
 /** The shop as its form shows it. */
 export const typedShop = ({ name, lineVolts, lineHz, currency, lamps, loads, lockMinutes }: Shop): TypedShop => ({

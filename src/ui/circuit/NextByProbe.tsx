@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { buildReading, POWERED } from "@/core/kinds";
+import { isSerial } from "@/core/instruments";
 import { nodeOfPoint } from "@/core/model";
 import { printMeasured, type Phase } from "@/core/readings";
 import { ErrorText } from "../form";
@@ -33,7 +34,8 @@ export function NextByProbe({ point, volts, phase }: NextProps) {
       ...(context.unsafe ? { remark: POWERED } : {}),
     });
     if (built.kind !== "reading") return setError("This figure could not be read: type it.");
-    const done = await append({ kind: "reading", payload: built.payload });
+    const came = meter.link && isSerial(meter.link) ? "serial" : "network";
+    const done = await append({ kind: "reading", payload: { ...built.payload, came } });
     setError(done.ok ? undefined : done.problems[0]?.message);
     return done.ok ? setOpen(false) : undefined;
   };

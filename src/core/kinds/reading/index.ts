@@ -23,7 +23,7 @@ function describe(reading: Reading, { verdict, ratio, corrected }: Judgement): T
           ? `, expected ${format(corrected, quantity)}`
           : "";
   const off = ratio !== undefined && band ? ` (${formatDeviation(ratio - 1)})` : "";
-  const text = `${measured}${line}${against}${off}${reading.inCircuit ? ", in circuit" : ""}${remark ? `, ${remark}` : ""}`;
+  const text = `${measured}${line}${against}${off}${reading.inCircuit ? ", in circuit" : ""}${reading.came ? ", by the instrument itself" : ""}${remark ? `, ${remark}` : ""}`;
   if (verdict === "none") return { subject: reading.point, text };
   return {
     subject: reading.point,
@@ -66,6 +66,7 @@ export const reading = defineKind({
     meterOhms: "meter's resistance",
     setup: "set-up",
     inCircuit: "in circuit",
+    came: "came in by",
     remark: "remark",
   },
   about: ({ point }) => point,

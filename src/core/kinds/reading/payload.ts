@@ -37,6 +37,8 @@ export const payload = z.object({
   /** the entry of the set-up that it was taken with */
   setup: id.optional(),
   inCircuit: z.boolean().optional(),
+  /** how it came in, where nobody typed it: the instrument was asked over the network, or at a serial port */
+  came: z.enum(["network", "serial"]).optional(),
   remark: short("The remark").optional(),
 });
 export type Reading = z.infer<typeof payload>;
