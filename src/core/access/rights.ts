@@ -27,7 +27,17 @@ export type Right = keyof typeof RIGHTS;
 
 const READER: readonly Right[] = ["see", "own"];
 const APPRENTICE: readonly Right[] = [...READER, "write", "bench", "stock", "practise"];
-const DESK: readonly Right[] = [...READER, "write", "take-in", "hand-back", "plan", "money", "stock", "links", "practise"];
+const DESK: readonly Right[] = [
+  ...READER,
+  "write",
+  "take-in",
+  "hand-back",
+  "plan",
+  "money",
+  "stock",
+  "links",
+  "practise",
+];
 const TECHNICIAN: readonly Right[] = [...APPRENTICE, "take-in", "hand-back", "plan", "reference", "set-files", "links"];
 const LEAD: readonly Right[] = [...TECHNICIAN, "confirm", "teach", "money", "rules", "shop"];
 const OWNER: readonly Right[] = [...LEAD, "archive", "people", "audit"];

@@ -1,4 +1,12 @@
-import { SETS, setLine, waveformOf, readAnswer, type SocketLink as Link, type Sets, type Waveform } from "@/core/instruments";
+import {
+  SETS,
+  setLine,
+  waveformOf,
+  readAnswer,
+  type SocketLink as Link,
+  type Sets,
+  type Waveform,
+} from "@/core/instruments";
 import { talk } from "./talk";
 
 export type SetAnswer = { ok: true } | { ok: false; message: string };
