@@ -152,7 +152,10 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
                 content?.kind === (which === "mod" ? "modification" : "finding") &&
                 (which !== "mod" || content.kind !== "modification" || !content.payload.about),
             ) + 1;
+      // What was taken by the walk with the probe came in by the meter itself.
+      const probed = line.startsWith("probe ");
       const text = line
+        .replace(/^probe /, "")
         .replace(/@([A-Z]-\d+)/g, (whole, bin: string) => labels.get(bin) ?? whole)
         .replace(/@(finding|last|mod)/g, (_, which: string) => String(numberOf(which)));
       const id = v7({ msecs: when.getTime() });
@@ -173,7 +176,10 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
         );
       if (read.kind !== "draft" || read.draft.type !== "content")
         throw new Error(`job ${job}: “${line}” cannot be read: ${JSON.stringify(read)}`);
-      const content: Content = read.draft.content;
+      const content: Content =
+        probed && read.draft.content.kind === "reading"
+          ? { kind: "reading", payload: { ...read.draft.content.payload, came: "network" } }
+          : read.draft.content;
       const by = shop.people[who];
       if (content.kind === "take-in") {
         const result = await takeIn(

@@ -27,12 +27,14 @@ export function corrected(
   const before = read(lineOf(base, context));
   if (!before || before.kind !== base.kind || after.kind !== base.kind) return after;
   const merged = merge(fieldsOf(base), fieldsOf(before), fieldsOf(after)) as Record<string, unknown>;
-  const { about, tied } = kindOf(base);
+  const { about, tied, onlyWhile = {} } = kindOf(base);
   if (about(before.payload) !== about(after.payload))
     for (const field of tied as readonly string[]) {
       const value = fieldsOf(after)[field];
       if (value === undefined) delete merged[field];
       else merged[field] = value;
     }
+  for (const [field, of] of Object.entries(onlyWhile))
+    if (JSON.stringify(fieldsOf(before)[of]) !== JSON.stringify(fieldsOf(after)[of])) delete merged[field];
   return { kind: base.kind, payload: merged } as unknown as Content;
 }

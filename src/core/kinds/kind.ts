@@ -88,6 +88,8 @@ export type KindOf<K extends string, P extends Versioned, J> = {
   about: (payload: P) => string;
   /** fields that hold only as long as it is about the same */
   tied: readonly (keyof P)[];
+  /** a field that holds only as long as another one is as it was: how a figure came in, while it is that figure */
+  onlyWhile?: Partial<Record<keyof P, keyof P>>;
   judge: (payload: P) => J;
   /** its line on the tape */
   describe: (payload: P, judged: J) => TapeLine;

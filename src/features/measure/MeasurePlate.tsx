@@ -19,6 +19,7 @@ import { RunTable, Sums } from "@/ui/runs";
 import { Compare, RunCurve, useBeside } from "./Compare";
 import { Hum } from "./Hum";
 import { KeyDown } from "./KeyDown";
+import { InstrumentsHere } from "./InstrumentsHere";
 import { ModulationDrawing } from "./ModulationDrawing";
 import { Oscilloscope } from "./Oscilloscope";
 import { PasteRows } from "./PasteRows";
@@ -138,6 +139,7 @@ function RunView({ sheet: shipped, phase }: { sheet: TestSheet; phase: Phase }) 
       </div>
       <SingleTests sheet={sheet} />
       <Oscilloscope />
+      <InstrumentsHere />
       <div className="mt-2">
         <LineHint
           line={

@@ -10,6 +10,8 @@ import { TraceDrawing, type Cursors } from "./TraceDrawing";
 
 /** A list of more than this is no export of a trace. */
 const LARGEST = 8e6;
+/** What the list of a trace is called beside its entry. */
+const TRACE = "trace.csv";
 const share = (value: number) => `${(100 * value).toPrecision(3)} %`;
 
 /** What a trace measures, in words. */
@@ -32,7 +34,7 @@ function wordsOf({ rms, rmsAll, peakToPeak, mean, ripple, hertz, rise, modulatio
 
 /** A trace that was captured or read from a list: drawn, measured between its cursors, and kept with an entry. */
 export function Oscilloscope() {
-  const { instruments, append, attach } = useLogbook();
+  const { instruments, attachments, settled, visit, append, attach } = useLogbook();
   const [waveform, setWaveform] = useState<Waveform>();
   const [cursors, setCursors] = useState<Cursors>([0, 0]);
   const [where, setWhere] = useState("");
@@ -53,6 +55,18 @@ export function Oscilloscope() {
     if (file.size > LARGEST) return setError("This list is too long for a trace: export one screen of it.");
     return show(waveformFromCsv(await file.text()));
   };
+  /** A trace that was kept is drawn again. */
+  const again = async (id: string) => {
+    const answer = await fetch(`/api/attachments/${id}`).catch(() => undefined);
+    if (!answer?.ok) return setError("The trace could not be fetched: try again in a moment.");
+    return show(waveformFromCsv(await answer.text()));
+  };
+  const kept = attachments.flatMap(({ id, entryId, name }) => {
+    const note = name === TRACE ? settled.find(({ entry }) => entry.id === entryId) : undefined;
+    return note?.entry.visitId === visit.id && note.content?.kind === "note"
+      ? [{ id, words: note.content.payload.text.split(":")[0] ?? "" }]
+      : [];
+  });
   const [from, to] = [Math.min(...cursors), Math.max(...cursors)];
   const whole = !waveform || to - from < 8;
   const figures = waveform && (whole ? measureTrace(waveform) : measureTrace(waveform, from, to + 1));
@@ -68,7 +82,7 @@ export function Oscilloscope() {
       payload: { v: 1, text: `Trace at ${where.trim()}: ${words}`, open: false, closes: [] },
     });
     const sent = done.ok
-      ? await attach(done.id, new File([waveformCsv(waveform)], "trace.csv", { type: "text/csv" }))
+      ? await attach(done.id, new File([waveformCsv(waveform)], TRACE, { type: "text/csv" }))
       : undefined;
     setBusy(false);
     if (!done.ok) return setError(done.problems[0]?.message ?? "It could not be written.");
@@ -112,6 +126,16 @@ export function Oscilloscope() {
             />
           </label>
         </div>
+        {kept.length > 0 ? (
+          <div className="flex flex-wrap items-center gap-2">
+            <span className="dim">Kept in this visit:</span>
+            {kept.map(({ id, words }) => (
+              <button key={id} type="button" className="btn btn-outline h-10" onClick={() => void again(id)}>
+                {words}
+              </button>
+            ))}
+          </div>
+        ) : null}
         {error ? <ErrorText>{error}</ErrorText> : null}
         {waveform && figures ? (
           <>

@@ -71,6 +71,7 @@ export const reading = defineKind({
   },
   about: ({ point }) => point,
   tied: ["expected", "quantity"],
+  onlyWhile: { came: "measured" },
   judge: judgeReading,
   describe,
   words: [],
