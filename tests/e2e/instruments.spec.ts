@@ -179,6 +179,24 @@ test("a response is swept, paused and gone on with; selectivity is hunted; a tra
     await scope.getByRole("button", { name: "Keep it with an entry" }).click();
     await expect(scope.getByRole("status")).toContainText("Kept");
     await expect(tape(page)).toContainText("Trace at voice coil");
+    await scope.getByRole("button", { name: "Trace at voice coil" }).click();
+    await expect(scope.getByLabel("What the trace measures")).toContainText("Peak to peak");
+    // What is at hand is set from the bench, and what is no figure is said to be none.
+    const hand = plate(page).locator("details").filter({ hasText: "Instruments at hand" });
+    await hand.locator("summary").click();
+    const generator = hand.getByRole("region", { name: "Sweep generator" });
+    await generator.getByLabel("frequency", { exact: true }).fill("loud");
+    await generator.getByRole("button", { name: "Set" }).first().click();
+    await expect(generator.getByRole("alert")).toContainText("write it like 1 MHz");
+    await generator.getByLabel("frequency", { exact: true }).fill("455 kHz");
+    await generator.getByRole("button", { name: "Set" }).first().click();
+    await expect(generator.getByRole("status")).toContainText("frequency 455 kHz is set");
+    await generator.getByLabel("FM deviation").fill("3 kHz");
+    await generator.getByLabel("FM deviation").press("Enter");
+    // AM is on from the sweep: the generator warns.
+    await expect(generator.getByRole("alert")).toContainText("Settings conflict");
+    await generator.getByRole("button", { name: "Output off" }).click();
+    await expect(generator.getByRole("status")).toContainText("Its output is off");
     // A list that is none says so; one of another program is read.
     await scope
       .locator("input[type=file]")

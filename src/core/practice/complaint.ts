@@ -49,7 +49,7 @@ const OWN_WORK: Partial<Record<StageKind, string>> = {
   limiter: "The noise limiter does nothing.",
 };
 
-/** An owner does not tell all that they noticed. Shop's estimate. */
+/** An owner does not tell all that they noticed. Shop's estimate. @example of five other things they tell three */
 const TELLS = 0.6;
 
 /** Everything an owner could notice of this set as it is. */

@@ -31,7 +31,7 @@ export const kindOfFault = ({ mode }: Pick<Fault, "mode">): KindOfFault =>
 /** Bits that the culprit is away when the complaint is known, up to which it is easy, and middling. Shop's estimate. */
 const BITS: Record<Exclude<Difficulty, "hard">, number> = { easy: 4, middling: 5.4 };
 
-/** Ohms that differ by so much are told apart in spite of tolerances. Shop rule. */
+/** Ohms that differ by so much are told apart in spite of tolerances. Shop rule. @example 470 kΩ and 340 kΩ */
 const OHMS_TELL = 1.33;
 /** What a meter is to a circuit, Ω: a digital one. */
 const METER_OHMS = 10e6;
@@ -80,7 +80,7 @@ export const bitsAway = (set: PracticeSet, world: PracticeWorld, told: readonly 
 export const difficultyOf = (bits: number): Difficulty =>
   bits <= BITS.easy ? "easy" : bits <= BITS.middling ? "middling" : "hard";
 
-/** A set is brought in for the worse ones of what a fault may be: so much of their range. Shop's estimate. */
+/** A set is brought in for the worse ones of what a fault may be: so much of their range. Shop's estimate. @example a leak from 30 kΩ to 2.6 MΩ of those up to 50 MΩ */
 const WORSE = 0.6;
 
 /** A case to practise on: what is hidden, and what its owner says. */

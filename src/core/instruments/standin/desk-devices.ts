@@ -116,7 +116,7 @@ export const standInGenerator = (desk: Desk): Device<AtDesk> => ({
   ],
 });
 
-/** Its crystal is off by so much. Shop's estimate of one that was not set for years. */
+/** Its crystal is off by so much. Shop's estimate of one that was not set for years. @example 1 MHz shows as 1.000002 MHz */
 const CRYSTAL = 2e-6;
 
 /** A counter at what comes out; without a signal it counts nothing. */
