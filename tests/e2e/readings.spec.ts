@@ -137,7 +137,7 @@ test("the shop says its line and its meters", async ({ page }) => {
   await page.goto("/shop");
   await page.getByRole("button", { name: "Add a meter" }).click();
   await page.getByRole("button", { name: "Save the meter" }).click();
-  await expect(page.getByText("A meter needs a name, as it is called at the bench.")).toBeVisible();
+  await expect(page.getByText("It needs a name, as it is called at the bench.")).toBeVisible();
   const name = `Borrowed ${Date.now().toString(36)}`;
   await page.getByLabel("What it is called here").fill(name);
   await page.getByLabel("Input", { exact: true }).fill("20k/V");
