@@ -51,6 +51,10 @@ export type Done = {
   cured?: boolean;
 };
 
+/** Was something put right? Hands that stay out of a set that is on put nothing right. */
+export const wasExchanged = ({ act, cured }: Pick<Done, "act" | "cured">): boolean =>
+  act.do === "exchange" && cured !== undefined;
+
 /** Where things stand at the bench. */
 export type BenchState = {
   on: boolean;

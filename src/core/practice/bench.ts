@@ -4,7 +4,7 @@ import { nodeOfPoint } from "../model";
 import { TOUCH_LIMIT_VOLTS } from "../power";
 import { format } from "../quantity";
 import { HANDS_AWAY } from "../instruments";
-import { DANGERS, stateOf, type Act, type BenchState, type Danger, type Done } from "./acts";
+import { DANGERS, stateOf, wasExchanged, type Act, type BenchState, type Danger, type Done } from "./acts";
 import { evidenceOf } from "./draw";
 import type { Told } from "./complaint";
 import type { PracticeSet } from "./set";
@@ -29,14 +29,17 @@ const rounded = (value: number): number => Number(value.toPrecision(DIGITS));
 export function evidenceIn(set: PracticeSet, told: readonly Told[], run: readonly Done[]): Evidence[] {
   const evidence = evidenceOf(told);
   const mended: string[] = [];
-  run.forEach(({ act, test, outcome, cured }, at) => {
+  run.forEach((one, at) => {
+    const { act, test, outcome, cured } = one;
     const before = mended.length > 0 ? { mended: [...mended] } : {};
     if (test !== undefined && outcome !== undefined) evidence.push({ id: `act-${at}`, test, outcome, ...before });
-    if (act.do !== "exchange") return;
+    if (act.do !== "exchange" || !wasExchanged(one)) return;
     mended.push(...faultsBehind(set, act.check));
     // It was listened to again, and it is as it was.
     if (!cured)
-      evidence.push(...evidenceOf(told).map((one) => ({ ...one, id: `again-${at}-${one.id}`, mended: [...mended] })));
+      evidence.push(
+        ...evidenceOf(told).map((said) => ({ ...said, id: `again-${at}-${said.id}`, mended: [...mended] })),
+      );
   });
   return evidence;
 }

@@ -1,5 +1,5 @@
 /** Practice: made-up sets with a hidden fault, what they show, and what a way to the fault was worth. */
-export { actSchema, DANGERS, stateOf, type Act, type BenchState, type Danger, type Done } from "./acts";
+export { actSchema, DANGERS, stateOf, wasExchanged, type Act, type BenchState, type Danger, type Done } from "./acts";
 export { doAct, evidenceIn, faultsBehind, isRefused, METER_OHMS, type CannotDo } from "./bench";
 export { bestWay, pictureOf, type WayStep } from "./best-way";
 export { type Told } from "./complaint";

@@ -211,6 +211,18 @@ describe("the practice bench", () => {
     expect(act({ do: "test", test: "no such" })).toHaveProperty("refused");
   });
 
+  it("puts nothing right with hands that stay out: the culprit stays a culprit", () => {
+    const { act, set, world, run } = bench("fjord", LEAKY);
+    const { told } = caseOf(set, world.fault, chanceFrom(2))!;
+    act({ do: "on", through: "isolated" });
+    act({ do: "volts", point: "V4 grid", clip: false });
+    const before = evidenceIn(set, told, run);
+    expect(done(act({ do: "exchange", check: "check:C7" })).said).toBe("not done: the set is on");
+    expect(evidenceIn(set, told, run)).toEqual(before);
+    expect(stateOf(run).exchanged).toEqual([]);
+    expect(doneTwice([...run, run[1]!])).toEqual(["V4 grid, volts"]);
+  });
+
   it("blows its fuse with a short in it, and a second one from the wall is dangerous", () => {
     const set = setOf("lantern");
     const seed = [...Array(50).keys()].find(

@@ -1,6 +1,6 @@
 import { checkId, faultName } from "../diagnosis";
 import { format } from "../quantity";
-import { stateOf, type Done } from "./acts";
+import { stateOf, wasExchanged, type Done } from "./acts";
 import { dangersIn, evidenceIn } from "./bench";
 import type { WayStep } from "./best-way";
 import type { Told } from "./complaint";
@@ -35,8 +35,9 @@ const FOUND_AT_LEAST = 20;
 export function doneTwice(run: readonly Done[]): string[] {
   let seen = new Set<string>();
   const twice: string[] = [];
-  for (const { act, what } of run) {
-    if (act.do === "exchange") seen = new Set();
+  for (const one of run) {
+    const { act, what } = one;
+    if (wasExchanged(one)) seen = new Set();
     if (act.do !== "volts" && act.do !== "ohms" && act.do !== "test") continue;
     const key = act.do === "test" ? act.test : `${act.do} ${act.point}`;
     if (seen.has(key)) twice.push(what);

@@ -1,4 +1,4 @@
-import type { BenchState, Done } from "@/core/practice";
+import { wasExchanged, type BenchState, type Done } from "@/core/practice";
 
 export const ADVICE_WORDS = {
   off: "No advice",
@@ -32,6 +32,6 @@ export const bitsText = (bits: number): string =>
 
 /** The last reading at each point since something was put right. */
 export function lastReadings(done: readonly Done[], what: "volts" | "ohms"): Map<string, Done> {
-  const since = done.findLastIndex(({ act }) => act.do === "exchange") + 1;
+  const since = done.findLastIndex(wasExchanged) + 1;
   return new Map(done.slice(since).flatMap((one) => (one.act.do === what ? [[one.act.point, one] as const] : [])));
 }

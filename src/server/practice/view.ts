@@ -8,6 +8,7 @@ import {
   sealedText,
   sealOf,
   stateOf,
+  wasExchanged,
   type BenchState,
   type Done,
   type Review,
@@ -64,7 +65,7 @@ function adviceNow(exercise: Exercise, done: readonly Done[]): AdviceNow | undef
   const evidence = evidenceIn(set, exercise.told, done);
   const picture = pictureOf(set, evidence, {
     // After something was put right, one may listen again.
-    done: done.slice(done.findLastIndex(({ act }) => act.do === "exchange") + 1).flatMap(({ test }) => test ?? []),
+    done: done.slice(done.findLastIndex(wasExchanged) + 1).flatMap(({ test }) => test ?? []),
     mended: state.exchanged.flatMap((check) => faultsBehind(set, check)),
     met: [...(state.opened ? (["open"] as const) : []), "power"],
   });
