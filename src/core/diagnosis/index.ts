@@ -15,7 +15,7 @@ export {
 export { AGEING, RECORD } from "./data/ageing";
 export { complaintKeys } from "./complaint";
 export { bareId, onPath, PATH_FACTS, pathId } from "./data/paths";
-export { NEED_NAMES, NEEDS, PARTS, type Hazard, type TestNeed } from "./data/parts";
+export { NEED_NAMES, NEEDS, PARTS, TO_GET_THERE, type Hazard, type TestNeed } from "./data/parts";
 export { HEARD } from "./data/heard";
 export { KINDS } from "./data/kinds";
 export { circuitFrom, circuitOf, natureFor, nearestTopology, placedParts, stageNamed } from "./from-sheet";
@@ -32,7 +32,7 @@ export {
 } from "./picture";
 export type { Shown } from "./mend";
 export { learn, NOTHING_LEARNT, TABLE_WEIGHS, type Learnt, type PartRecord } from "./priors";
-export { chanceFrom, type Chance } from "./simulate";
+export { chanceFrom, shown, type Chance } from "./simulate";
 export { infer, posterior } from "./infer";
 export { minutesOf } from "./outlook";
 export { checkId } from "./tests";
@@ -41,4 +41,5 @@ export { figuresSchema, type Figures } from "./figures";
 export type { Nature } from "./traits";
 export { faultName, systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";
 export { meaningsOf, nearestMeanings, said, SHORT_BELOW, type Meaning, type Said } from "./words";
+export { ELECTRODES } from "./types";
 export type { Evidence, Fault, FaultMode, System, Test, TestAct } from "./types";

@@ -40,10 +40,19 @@ function draw(shares: readonly number[], chance: Chance): number {
 /** A set with faults that keep their manner: what one shows in a test once, it shows each time. */
 export type Case = { present: number[]; seed: number; complaint: Evidence[] };
 
-/** What a fault shows in a test of one set: an outcome; 0 where it does not show. */
-function shown(test: Test, fault: number, { seed }: Pick<Case, "seed">, system: System): number {
+/**
+ * What a fault shows in a test of one set: an outcome; 0 where it does not show.
+ * @param sense tests of one sense show the same each time; without it each test has a manner of its own
+ */
+export function shown(
+  test: Test,
+  fault: number,
+  { seed }: Pick<Case, "seed">,
+  system: Pick<System, "faults">,
+  sense = test.id,
+): number {
   const shares = test.effects[test.response[fault] ?? 0] ?? [];
-  const chance = chanceFrom(seedOf(`${seed}/${test.id}/${system.faults[fault]?.id ?? ""}`));
+  const chance = chanceFrom(seedOf(`${seed}/${sense}/${system.faults[fault]?.id ?? ""}`));
   // The outcome that covers the others is looked at first.
   for (let outcome = shares.length - 1; outcome > 0; outcome -= 1)
     if (chance() < (shares[outcome] ?? 0)) return outcome;

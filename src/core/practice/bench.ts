@@ -1,5 +1,5 @@
 import { moveOf } from "../circuit";
-import { checkId, minutesOf, nodeOf, type Evidence, type Test, type TestNeed } from "../diagnosis";
+import { checkId, minutesOf, TO_GET_THERE, type Evidence, type Test, type TestNeed } from "../diagnosis";
 import { nodeOfPoint } from "../model";
 import { TOUCH_LIMIT_VOLTS } from "../power";
 import { format } from "../quantity";
@@ -8,14 +8,12 @@ import { DANGERS, stateOf, wasExchanged, type Act, type BenchState, type Danger,
 import { evidenceOf } from "./draw";
 import type { Told } from "./complaint";
 import type { PracticeSet } from "./set";
-import type { PracticeWorld } from "./world";
+import { METER_OHMS, nodeOfTest, type PracticeWorld } from "./world";
 
-/** What the practice meter is to a circuit, Ω. */
-export const METER_OHMS = 10e6;
 /** More than it shows, Ω. */
 const MOST_OHMS = 100e6;
 /** Bench minutes. Shop's estimates, as those of the tests. @example the first probe opens the chassis: 16 min, the next 1 min */
-const MINUTES = { switch: 0.5, discharge: 1, probe: 1, clip: 3, open: 15, exchange: 5 };
+export const MINUTES = { switch: 0.5, discharge: 1, probe: 1, clip: 3, exchange: 5 };
 /** The meter's digits: its last one is not sure. */
 const DIGITS = 4;
 
@@ -49,14 +47,9 @@ export const faultsBehind = ({ system }: PracticeSet, check: string): string[] =
   system.faults.filter((fault) => checkId(fault) === check).map(({ id }) => id);
 
 /** The test of the search that volts at a point speak for. */
-export function testAt({ system, sound, facts }: PracticeSet, point: string): Test | undefined {
+export function testAt(set: PracticeSet, point: string): Test | undefined {
   const node = nodeOfPoint(point);
-  const rail = facts.physics?.rail;
-  const physics = { moves: {}, nodes: sound.compiled.nodes, ...(rail ? { rail } : {}) };
-  return system.tests.find(({ id, stage }) => {
-    const [act, , electrode = "rail"] = id.split(":");
-    return (act === "volts" || act === "rail") && stage && nodeOf(stage, electrode as never, physics) === node;
-  });
+  return set.system.tests.find((test) => nodeOfTest(set, test) === node);
 }
 
 type At = { set: PracticeSet; world: PracticeWorld; run: readonly Done[]; at: string };
@@ -71,7 +64,7 @@ const underPower = (state: BenchState, { sheet }: PracticeSet): Danger[] =>
 const withDangers = (dangers: Danger[]) => (dangers.length > 0 ? { dangers } : {});
 /** What it takes to get at the inside, where the chassis is not open yet. */
 const opening = ({ opened }: BenchState, minutes: number) =>
-  opened ? { minutes } : { minutes: minutes + MINUTES.open, opened: true as const };
+  opened ? { minutes } : { minutes: minutes + (TO_GET_THERE.open ?? 0), opened: true as const };
 
 function volts({ set, world, at }: At, state: BenchState, act: Act & { do: "volts" }): Done | CannotDo {
   if (!state.on) return { refused: "The set is off: there are no volts to read. Switch it on first." };

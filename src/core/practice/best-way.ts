@@ -1,6 +1,6 @@
 import { checkId, consider, type Evidence, type Picture, type Test, type TestNeed } from "../diagnosis";
 import { chanceOf, evidenceOf } from "./draw";
-import { faultsBehind } from "./bench";
+import { faultsBehind, MINUTES } from "./bench";
 import type { Told } from "./complaint";
 import type { PracticeSet } from "./set";
 import type { PracticeWorld } from "./world";
@@ -16,7 +16,6 @@ export type WayStep = {
   chance: number;
 };
 
-const MINUTES_TO_EXCHANGE = 5;
 /** A way that is longer than this is given up. */
 const MOST = 30;
 
@@ -71,7 +70,7 @@ export function* bestWay(set: PracticeSet, world: PracticeWorld, told: readonly 
       yield {
         what: `Put right: ${shown.name}`,
         said: right ? "The fault is gone." : "It is as it was.",
-        minutes: MINUTES_TO_EXCHANGE,
+        minutes: MINUTES.exchange,
         bits: right ? bitsBetween(chance, 1) : 0,
         chance: right ? 1 : chance,
       };

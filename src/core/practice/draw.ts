@@ -2,7 +2,7 @@ import { moveOf } from "../circuit";
 import { checkId, faultName, infer, posterior, type Chance, type Evidence, type Fault } from "../diagnosis";
 import { complaintOf, type Told } from "./complaint";
 import type { PracticeSet } from "./set";
-import { netName, practiceWorld, probePoints, type Hidden, type PracticeWorld } from "./world";
+import { METER_OHMS, netName, practiceWorld, probePoints, type Hidden, type PracticeWorld } from "./world";
 
 export const DIFFICULTIES = ["easy", "middling", "hard"] as const;
 export type Difficulty = (typeof DIFFICULTIES)[number];
@@ -33,9 +33,6 @@ const BITS: Record<Exclude<Difficulty, "hard">, number> = { easy: 4, middling: 5
 
 /** Ohms that differ by so much are told apart in spite of tolerances. Shop rule. @example 470 kΩ and 340 kΩ */
 const OHMS_TELL = 1.33;
-/** What a meter is to a circuit, Ω: a digital one. */
-const METER_OHMS = 10e6;
-
 /** Faults that are no part of a set, or of which nobody could say what they are. */
 const NOT_DRAWN = /\.(other|meter-off)(@|$)/;
 

@@ -1,6 +1,6 @@
 /** Practice: made-up sets with a hidden fault, what they show, and what a way to the fault was worth. */
 export { actSchema, DANGERS, stateOf, wasExchanged, type Act, type BenchState, type Danger, type Done } from "./acts";
-export { doAct, evidenceIn, faultsBehind, isRefused, METER_OHMS, type CannotDo } from "./bench";
+export { doAct, evidenceIn, faultsBehind, isRefused, MINUTES, type CannotDo } from "./bench";
 export { bestWay, pictureOf, type WayStep } from "./best-way";
 export { type Told } from "./complaint";
 export { courseCase, COURSES, type Course, type CourseCase } from "./courses";
@@ -25,4 +25,4 @@ export { COSTS, doneTwice, reviewOf, wayTaken, wordsOf, type Review } from "./re
 export { sealedText, sealOf } from "./seal";
 export { practiceSet, type PracticeSet } from "./set";
 export { CIRCUITS, MADE_UP_SETS, type MadeUpSet } from "./sets";
-export { practiceWorld, probePoints, type Hidden, type PracticeWorld, type Sign } from "./world";
+export { METER_OHMS, practiceWorld, probePoints, type Hidden, type PracticeWorld, type Sign } from "./world";

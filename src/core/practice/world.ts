@@ -1,8 +1,23 @@
 import { GROUND, loadsOf, metered, moveOf, ohmsAt, ratingsOf, tubeLoads, type Solved } from "../circuit";
-import { chanceFrom, checkId, nodeOf, type Fault, type Test } from "../diagnosis";
+import { checkId, ELECTRODES, nodeOf, shown, type Fault, type Test } from "../diagnosis";
 import { electrodeNode, nodeOfPoint, type StageKind } from "../model";
 import { circuitSheet } from "../visit";
 import type { PracticeSet } from "./set";
+
+/** What the practice meter is to a circuit, Ω: a digital one. */
+export const METER_OHMS = 10e6;
+
+/** The node at which a test of volts is made; undefined where it is no such test, or the net does not have it. */
+export function nodeOfTest(
+  { sound, facts }: PracticeSet,
+  { id, stage }: Pick<Test, "id" | "stage">,
+): string | undefined {
+  const [act = "", , electrode = "rail"] = id.split(":");
+  if ((act !== "volts" && act !== "rail") || !stage) return undefined;
+  const rail = facts.physics?.rail;
+  const known = ELECTRODES.find((one) => one === electrode);
+  return known && nodeOf(stage, known, { moves: {}, nodes: sound.compiled.nodes, ...(rail ? { rail } : {}) });
+}
 
 /** What is wrong with a practice set, and in which manner. */
 export type Hidden = {
@@ -45,22 +60,6 @@ const RED = 1.4;
 /** Tests that hear one and the same sound: a fault sounds the same in all of them. */
 const OF_SOUND: ReadonlySet<string> = new Set(["play", "inject", "trace", "phono", "phones", "finger"]);
 const senseOf = ({ act, id }: Test): string => (OF_SOUND.has(act) ? "sound" : id);
-
-/** A number out of words (FNV-1a). */
-function seedOf(text: string): number {
-  let hash = 0x811c9dc5;
-  for (let at = 0; at < text.length; at += 1) hash = Math.imul(hash ^ text.charCodeAt(at), 0x01000193);
-  return hash >>> 0;
-}
-
-/** What a fault shows in a test by the table of faults, in the manner that it keeps: an outcome, 0 for none. */
-export function manner(test: Test, index: number, { seed }: Pick<Hidden, "seed">, fault: string): number {
-  const shares = test.effects[test.response[index] ?? 0] ?? [];
-  const chance = chanceFrom(seedOf(`${seed}/${senseOf(test)}/${fault}`));
-  for (let outcome = shares.length - 1; outcome > 0; outcome -= 1)
-    if (chance() < (shares[outcome] ?? 0)) return outcome;
-  return 0;
-}
 
 /** Stages whose failure the whole set feels through its B+. */
 const SUPPLIES: ReadonlySet<StageKind> = new Set([
@@ -136,8 +135,6 @@ export function practiceWorld(set: PracticeSet, hidden: Hidden): PracticeWorld |
   if (!broken) return undefined;
   const signs = signsOf(set, broken, net, hidden.severity);
   const coldChange = net === undefined ? {} : (set.off.get(net)?.change(hidden.severity) ?? {});
-  const physics = { moves: {}, nodes: set.sound.compiled.nodes };
-  const rail = set.facts.physics?.rail;
   const check = checkId(fault);
   const smells = signs.some(({ kind }) => kind !== "red plate");
   const red = signs.some(({ kind }) => kind === "red plate");
@@ -148,9 +145,8 @@ export function practiceWorld(set: PracticeSet, hidden: Hidden): PracticeWorld |
     if (test.act === "glow" && red) return "bright";
     if (test.act === "look" && test.stage && signs.some(({ part }) => belongsTo(set, part, test.stage?.id ?? "")))
       return "seen";
-    const [act = "", , electrode] = test.id.split(":");
-    if ((act !== "volts" && act !== "rail") || !test.stage || net === undefined) return undefined;
-    const node = nodeOf(test.stage, (electrode ?? "rail") as never, { ...physics, ...(rail ? { rail } : {}) });
+    if (net === undefined) return undefined;
+    const node = nodeOfTest(set, test);
     const [was, is] = [set.sound, broken].map((one) => (node === undefined ? undefined : metered(one, node)));
     return was === undefined || is === undefined ? undefined : (moveOf(was, is) ?? "normal");
   };
@@ -165,7 +161,7 @@ export function practiceWorld(set: PracticeSet, hidden: Hidden): PracticeWorld |
       if (test.act === "check") return test.outcomes[test.id === check ? 1 : 0]?.key ?? "";
       const told = byCircuit(test);
       if (told !== undefined && test.outcomes.some(({ key }) => key === told)) return told;
-      return test.outcomes[manner(test, index, hidden, fault.id)]?.key ?? "";
+      return test.outcomes[shown(test, index, hidden, set.system, senseOf(test))]?.key ?? "";
     },
     isBad: (id) => id === check,
   };

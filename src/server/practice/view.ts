@@ -1,6 +1,7 @@
 import { hazards, type Hazard } from "@/core/power";
 import {
   METER_OHMS,
+  MINUTES,
   evidenceIn,
   faultsBehind,
   pictureOf,
@@ -14,6 +15,7 @@ import {
   type Review,
 } from "@/core/practice";
 import { nodeOfPoint } from "@/core/model";
+import { HANDS_AWAY } from "@/core/instruments";
 import type { TestNeed } from "@/core/diagnosis";
 import type { Exercise, Run } from "@/db/practice";
 import { worldOf } from "./sets";
@@ -78,7 +80,7 @@ function adviceNow(exercise: Exercise, done: readonly Done[]): AdviceNow | undef
               id: shown.check,
               name: `Put right: ${shown.name}`,
               reason: "It is what all that was seen points at.",
-              minutes: 5,
+              minutes: MINUTES.exchange,
               bits: 0,
               shown: true,
             },
@@ -91,9 +93,6 @@ function adviceNow(exercise: Exercise, done: readonly Done[]): AdviceNow | undef
     causes: picture.causes.slice(0, CAUSES).map(({ name, probability }) => ({ name, probability })),
   };
 }
-
-/** From so many volts on a probe is clipped on. */
-const CLIP = 500;
 
 export function viewOf(run: Run, exercise: Exercise): RunView {
   const ready = worldOf(exercise);
@@ -115,7 +114,7 @@ export function viewOf(run: Run, exercise: Exercise): RunView {
       ? probePoints(set).map((point) => {
           const expected = charted.get(point);
           const should = ready.world.should(nodeOfPoint(point), METER_OHMS) ?? 0;
-          return { point, ...(expected === undefined ? {} : { expected }), high: Math.abs(should) >= CLIP };
+          return { point, ...(expected === undefined ? {} : { expected }), high: Math.abs(should) >= HANDS_AWAY };
         })
       : [],
     tests:
