@@ -1,9 +1,6 @@
 "use client";
 
-import { useState } from "react";
-import { v7 } from "uuid";
 import {
-  addressText,
   INSTRUMENT_KINDS,
   INSTRUMENT_WORDS,
   KIND_PROFILES,
@@ -11,12 +8,11 @@ import {
   type Reads,
   type Sets,
 } from "@/core/instruments";
-import { calibrationOf } from "@/core/readings";
 import type { Instrument } from "@/db/instruments";
 import { Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
-import { Time } from "@/ui/Time";
 import { changeInstrument } from "./actions";
 import { LinkFields, typedLink } from "./LinkFields";
+import { OwnedList } from "./OwnedList";
 import { problemsOf } from "./form-read";
 import { readInstrument, type TypedInstrument } from "./typed-instruments";
 
@@ -99,72 +95,21 @@ function InstrumentForm({ id, version, initial, onDone }: InstrumentFormProps) {
 }
 
 /** Instruments beside the meters: where each stands, where it answers, when its calibration is due. */
-export function Instruments({ instruments, today }: { instruments: Instrument[]; today: string }) {
-  const [editing, setEditing] = useState<string>();
-  const [fresh, setFresh] = useState<string>();
-  return (
-    <div className="flex flex-col gap-3">
-      {instruments.length === 0 && !fresh ? (
-        <p className="dim">None yet. A generator that can be set fills a test sheet together with a meter.</p>
-      ) : null}
-      <ul className="flex flex-col gap-2">
-        {instruments.map((one) => {
-          if (editing === one.id)
-            return (
-              <li key={one.id}>
-                <InstrumentForm
-                  id={one.id}
-                  version={one.version}
-                  initial={typedOf(one)}
-                  onDone={() => setEditing(undefined)}
-                />
-              </li>
-            );
-          const { due } = calibrationOf(one.calibratedOn, one.everyMonths, today);
-          return (
-            <li
-              key={one.id}
-              className={`flex min-h-14 flex-wrap items-center gap-x-5 rounded-box border border-base-300 px-3 py-1 ${one.retired ? "dim" : ""}`}
-            >
-              <strong className="min-w-52 grow">{one.name}</strong>
-              <span className="w-52">
-                {INSTRUMENT_WORDS[one.kind]}
-                {one.place ? <span className="dim"> {one.place}</span> : null}
-              </span>
-              <span className="w-64 font-mono">
-                {one.link ? addressText(one.link) : <span className="dim font-sans">set and read by hand</span>}
-                {one.link?.standIn ? <span className="dim font-sans"> stand-in</span> : null}
-              </span>
-              <span className="dim w-40">
-                {one.retired ? (
-                  "no longer in use"
-                ) : due ? (
-                  <>
-                    due <Time iso={due} as="day" />
-                  </>
-                ) : (
-                  "never calibrated"
-                )}
-              </span>
-              <button
-                type="button"
-                className="btn btn-outline h-10"
-                aria-label={`Change ${one.name}`}
-                onClick={() => setEditing(one.id)}
-              >
-                Change
-              </button>
-            </li>
-          );
-        })}
-      </ul>
-      {fresh ? (
-        <InstrumentForm id={fresh} version={0} initial={NEW} onDone={() => setFresh(undefined)} />
-      ) : (
-        <button type="button" className="btn btn-outline h-11 self-start" onClick={() => setFresh(v7())}>
-          Add an instrument
-        </button>
-      )}
-    </div>
-  );
-}
+export const Instruments = ({ instruments, today }: { instruments: Instrument[]; today: string }) => (
+  <OwnedList
+    all={instruments}
+    today={today}
+    add="Add an instrument"
+    none={<p className="dim">None yet. A generator that can be set fills a test sheet together with a meter.</p>}
+    facts={({ kind, place, link }) => (
+      <span className="w-60">
+        {INSTRUMENT_WORDS[kind]}
+        {place ? <span className="dim"> {place}</span> : null}
+        {link ? null : <span className="dim">, set and read by hand</span>}
+      </span>
+    )}
+    form={(one, id, onDone) => (
+      <InstrumentForm id={id} version={one?.version ?? 0} initial={one ? typedOf(one) : NEW} onDone={onDone} />
+    )}
+  />
+);

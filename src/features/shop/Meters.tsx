@@ -1,16 +1,13 @@
 "use client";
 
-import { useState } from "react";
-import { v7 } from "uuid";
-import { addressText, PROFILES } from "@/core/instruments";
-import { calibrationOf, printMeterLoad } from "@/core/readings";
+import { PROFILES } from "@/core/instruments";
+import { printMeterLoad } from "@/core/readings";
 import type { Meter } from "@/db/shop";
 import { Empty } from "@/ui/Empty";
 import { Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
-import { Time } from "@/ui/Time";
-import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { changeMeter } from "./actions";
 import { LinkFields, METER_READS, typedLink } from "./LinkFields";
+import { OwnedList } from "./OwnedList";
 import { problemsOf } from "./form-read";
 import { readMeter, type TypedMeter } from "./typed";
 
@@ -69,85 +66,20 @@ function MeterForm({ id, version, initial, onDone }: MeterFormProps) {
   );
 }
 
-const MARKS: Record<string, { mark: Mark; word: string }> = {
-  good: { mark: "good", word: "calibrated" },
-  soon: { mark: "watch", word: "due soon" },
-  overdue: { mark: "bad", word: "overdue" },
-  never: { mark: "none", word: "never calibrated" },
-};
-
 /** The shop's meters: what each is to a circuit, and when its calibration is due. */
-export function Meters({ meters, today }: { meters: Meter[]; today: string }) {
-  const [editing, setEditing] = useState<string>();
-  const [fresh, setFresh] = useState<string>();
-  return (
-    <div className="flex flex-col gap-3">
-      {meters.length === 0 && !fresh ? (
-        <Empty title="No meter yet.">
-          A reading is judged by what its meter is to the circuit: write down ohms per volt, or the input resistance.
-        </Empty>
-      ) : null}
-      <ul className="flex flex-col gap-2">
-        {meters.map((meter) => {
-          if (editing === meter.id)
-            return (
-              <li key={meter.id}>
-                <MeterForm
-                  id={meter.id}
-                  version={meter.version}
-                  initial={typedOf(meter)}
-                  onDone={() => setEditing(undefined)}
-                />
-              </li>
-            );
-          const { state, due } = calibrationOf(meter.calibratedOn, meter.everyMonths, today);
-          const { mark, word } = MARKS[state] ?? { mark: "none", word: state };
-          return (
-            <li
-              key={meter.id}
-              className={`flex min-h-14 flex-wrap items-center gap-x-5 rounded-box border border-base-300 px-3 py-1 ${meter.retired ? "dim" : ""}`}
-            >
-              <strong className="min-w-52 grow">{meter.name}</strong>
-              <span className="w-36 font-mono">{printMeterLoad(meter)}</span>
-              {meter.link ? (
-                <span className="font-mono">
-                  {addressText(meter.link)}
-                  {meter.link.standIn ? <span className="dim font-sans"> stand-in</span> : null}
-                </span>
-              ) : null}
-              <span className="w-72">
-                {meter.retired ? (
-                  "no longer in use"
-                ) : (
-                  <>
-                    <VerdictMark mark={mark} note={word} />{" "}
-                    {due ? (
-                      <span className="dim">
-                        due <Time iso={due} as="day" />
-                      </span>
-                    ) : null}
-                  </>
-                )}
-              </span>
-              <button
-                type="button"
-                className="btn btn-outline h-10"
-                aria-label={`Change ${meter.name}`}
-                onClick={() => setEditing(meter.id)}
-              >
-                Change
-              </button>
-            </li>
-          );
-        })}
-      </ul>
-      {fresh ? (
-        <MeterForm id={fresh} version={0} initial={NEW} onDone={() => setFresh(undefined)} />
-      ) : (
-        <button type="button" className="btn btn-outline h-11 self-start" onClick={() => setFresh(v7())}>
-          Add a meter
-        </button>
-      )}
-    </div>
-  );
-}
+export const Meters = ({ meters, today }: { meters: Meter[]; today: string }) => (
+  <OwnedList
+    all={meters}
+    today={today}
+    add="Add a meter"
+    none={
+      <Empty title="No meter yet.">
+        A reading is judged by what its meter is to the circuit: write down ohms per volt, or the input resistance.
+      </Empty>
+    }
+    facts={(meter) => <span className="w-36 font-mono">{printMeterLoad(meter)}</span>}
+    form={(meter, id, onDone) => (
+      <MeterForm id={id} version={meter?.version ?? 0} initial={meter ? typedOf(meter) : NEW} onDone={onDone} />
+    )}
+  />
+);

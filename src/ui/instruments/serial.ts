@@ -18,6 +18,8 @@ type Line = {
   text: string;
   waiting?: (() => void) | undefined;
   ended?: string;
+  /** a question was not answered in time: until then its answer may still come */
+  lateUntil?: number | undefined;
 };
 
 /** Open ports by the instrument that they are for. */
@@ -25,6 +27,8 @@ const lines = new Map<string, Line>();
 export const isOpen = (id: string): boolean => lines.has(id);
 
 const decoder = new TextDecoder("latin1");
+/** An answer that is late by more than so many times its time does not come any more. */
+const LATE = 3;
 
 async function listen(id: string, line: Line): Promise<void> {
   try {
@@ -111,6 +115,10 @@ export async function askSerial(id: string, name: string, { profile }: SerialLin
   if (!line) return { ok: false, message: `${name}: its serial port is not open. Open it, or type the figure.` };
   if (!question) return { ok: false, message: `${name} cannot read ${READS[what].text}.` };
   if (line.waiting) return { ok: false, message: `${name} is being asked already.` };
+  // A late answer would be taken for the next one: nothing is asked before it came, or cannot come any more.
+  if (line.lateUntil !== undefined && performance.now() < line.lateUntil && !line.text.includes("\n"))
+    return { ok: false, message: `${name} has not answered the question before yet. Type the figure, or wait.` };
+  line.lateUntil = undefined;
   try {
     // Whatever came before the question is no answer to it.
     line.text = "";
@@ -119,11 +127,13 @@ export async function askSerial(id: string, name: string, { profile }: SerialLin
     return { ok: false, message: `${name}: it was unplugged or switched off. Type the figure instead.` };
   }
   const told = await answerOn(line, profile.answersWithin);
-  if (told === undefined)
+  if (told === undefined) {
+    line.lateUntil = performance.now() + LATE * profile.answersWithin;
     return {
       ok: false,
       message: `${name}: ${line.ended ?? `it did not answer within ${profile.answersWithin / 1000} s`}. Type the figure instead.`,
     };
+  }
   const read = readAnswer(told, READS[what].unit);
   return read.ok ? read : { ok: false, message: `${name}: ${read.message}` };
 }
