@@ -51,6 +51,8 @@ export const profileSchema = z.object({
   name: z.string().trim().min(1, "Give it a name.").max(60),
   /** the question for each quantity; what is empty it cannot read */
   asks: z.partialRecord(z.enum(READ_NAMES), command),
+  /** the question for the range that it is on, by quantity; what is empty it does not tell */
+  ranges: z.partialRecord(z.enum(READ_NAMES), command).default({}),
   /** the command for each figure that is set, with `{}` for the figure; what is empty it cannot set */
   sets: z
     .partialRecord(
@@ -65,6 +67,14 @@ export const profileSchema = z.object({
 });
 export type Profile = z.infer<typeof profileSchema>;
 
+/** The range in use, full scale (SCPI-1999, volume 2, SENSe). A count has none that matters. */
+const RANGE_QUESTIONS = {
+  "volts-dc": "SENS:VOLT:DC:RANG?",
+  "volts-ac": "SENS:VOLT:AC:RANG?",
+  "amps-dc": "SENS:CURR:DC:RANG?",
+  ohms: "SENS:RES:RANG?",
+};
+
 /** Two that do for most meters (SCPI-1999, volume 4, digital meters). */
 export const PROFILES: Record<string, Profile> = {
   measure: profileSchema.parse({
@@ -76,6 +86,7 @@ export const PROFILES: Record<string, Profile> = {
       ohms: "MEAS:RES?",
       hertz: "MEAS:FREQ?",
     },
+    ranges: RANGE_QUESTIONS,
   }),
   configure: profileSchema.parse({
     name: "Meter, set up and then read",
@@ -86,6 +97,7 @@ export const PROFILES: Record<string, Profile> = {
       ohms: "CONF:RES;:READ?",
       hertz: "CONF:FREQ;:READ?",
     },
+    ranges: RANGE_QUESTIONS,
   }),
 };
 

@@ -31,6 +31,15 @@ describe("a walk with the probe", () => {
     expect(walk.at).toBe(1);
   });
 
+  it("keeps the range that the meter said last at this point, and no other's", () => {
+    const told = holds(248.2).map((event) => ({ ...event, range: 1000 }));
+    const { done } = through(walkOf(POINTS), [...told, ...holds(0, 3), ...holds(12)]);
+    expect(done.map(({ take }) => take)).toEqual([
+      { point: "B+", value: 248.2, range: 1000 },
+      { point: "V4 plate", value: 12 },
+    ]);
+  });
+
   it("knows the next point by the probe that was lifted, also where it reads the same", () => {
     const { done } = through(walkOf(POINTS), [...holds(248.2), ...holds(0, 3), ...holds(248.2)]);
     expect(done.map(({ take }) => take)).toEqual([

@@ -33,12 +33,14 @@ export type Walk = {
   lifted: boolean;
   /** the last that was shown is more than the range */
   over?: boolean;
+  /** the range that the meter is on, as it said itself, full scale */
+  range?: number;
   /** what was taken last, and at which point */
   last?: { at: number; value: number };
 };
 
 export type WalkEvent =
-  | { kind: "reading"; at: number; value: number }
+  | { kind: "reading"; at: number; value: number; range?: number | undefined }
   /** more than it can show: of ohms, leads in the air or no path at all */
   | { kind: "over" }
   /** the foot-switch or the key: the step is done, or the figure is taken as it stands */
@@ -48,7 +50,11 @@ export type WalkEvent =
   | { kind: "back" };
 
 /** What a walk asks for beside its next state: a figure is written down, or the last one is taken back. */
-export type WalkDone = { walk: Walk; take?: { point: string; value: number }; takeBack?: { point: string } };
+export type WalkDone = {
+  walk: Walk;
+  take?: { point: string; value: number; range?: number };
+  takeBack?: { point: string };
+};
 
 /** A reading that has left the last one by so much is of another point, or of leads in the air. */
 const LEFT = 0.05;
@@ -72,17 +78,24 @@ export const walkOf = (points: readonly WalkPoint[], from = 0): Walk => ({
 });
 
 const atPoint = (walk: Walk, at: number): Walk => {
-  const { stage: _stage, over: _over, ...rest } = walk;
+  const { stage: _stage, over: _over, range: _range, ...rest } = walk;
   return { ...rest, at, ...before(walk.points, at), readings: [], lifted: walk.last === undefined };
 };
 
 function taken(walk: Walk, value: number): WalkDone {
   const point = walk.points[walk.at]?.point ?? "";
   const next = atPoint({ ...walk, last: { at: walk.at, value } }, walk.at + 1);
-  return { walk: { ...next, lifted: false }, take: { point, value } };
+  return {
+    walk: { ...next, lifted: false },
+    take: { point, value, ...(walk.range === undefined ? {} : { range: walk.range }) },
+  };
 }
 
-function withReading(walk: Walk, reading: Timed, criterion: Criterion): WalkDone {
+function withReading(
+  walk: Walk,
+  { range, ...reading }: Timed & { range?: number | undefined },
+  criterion: Criterion,
+): WalkDone {
   if (walk.stage !== undefined || walk.at >= walk.points.length) return { walk };
   const last = walk.last?.value;
   const left =
@@ -91,7 +104,8 @@ function withReading(walk: Walk, reading: Timed, criterion: Criterion): WalkDone
     Math.abs(reading.value - last) > Math.max(AIR, LEFT * Math.abs(last));
   const lifted = walk.lifted || left;
   if (!lifted) return { walk };
-  const { over: _over, ...before } = walk;
+  const { over: _over, range: _range, ...rest } = walk;
+  const before = range === undefined ? rest : { ...rest, range };
   const readings = [...walk.readings, reading].slice(-KEPT);
   const { value } = steadyOf(readings, criterion);
   // Leads in the air stand still too: nothing is taken of them but by the foot-switch.
@@ -104,7 +118,7 @@ function withReading(walk: Walk, reading: Timed, criterion: Criterion): WalkDone
 export function walkOn(walk: Walk, event: WalkEvent, criterion: Criterion): WalkDone {
   switch (event.kind) {
     case "reading":
-      return withReading(walk, { at: event.at, value: event.value }, criterion);
+      return withReading(walk, { at: event.at, value: event.value, range: event.range }, criterion);
     case "over":
       return walk.stage === undefined ? { walk: { ...walk, lifted: true, readings: [], over: true } } : { walk };
     case "next": {

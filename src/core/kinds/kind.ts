@@ -28,7 +28,7 @@ export type Section = "parts" | "first-power" | "tests" | "search" | "labour" | 
 
 /** Columns of the tables of a set's file that the kinds give rows to. */
 export const CSV_COLUMNS = {
-  readings: ["phase", "point", "measured", "SI value", "quantity", "expected", "verdict", "line V", "meter"],
+  readings: ["phase", "point", "measured", "SI value", "quantity", "expected", "verdict", "line V", "meter", "range"],
   tests: ["phase", "designator", "test", "condition", "measured", "unit", "limit", "sense", "verdict", "set-up"],
   measured: ["phase", "sheet", "version", "row", "figures", "worked out", "set-up", "verdict", "void"],
 } as const;

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { describeSetup } from "@/core/kinds";
 import { tapsOf } from "@/core/model";
 import { lineRemarks } from "@/core/power";
-import { preflight } from "@/core/readings";
+import { preflight, USUAL_RANGES } from "@/core/readings";
 import type { SetupPayload } from "@/core/visit";
 import { Field } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
@@ -149,6 +149,25 @@ export function SetUp({ setUp, payload, holds, onChange, onWrite, like }: SetUpP
               )}
             </Field>
           )}
+          {payload.instrument?.ohmsPerVolt ? (
+            <Field label="Range of that meter" hint="what it is to the circuit goes by it">
+              {(props) => (
+                <select
+                  {...props}
+                  className="select h-11 w-full"
+                  value={setUp.range}
+                  onChange={(event) => onChange({ range: event.target.value })}
+                >
+                  <option value="">the smallest that holds the figure</option>
+                  {[...new Set([...USUAL_RANGES.map(String), ...(setUp.range ? [setUp.range] : [])])].map((range) => (
+                    <option key={range} value={range}>
+                      {range} V
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+          ) : null}
           <Field label="Line frequency">
             {(props) => (
               <select

@@ -12,7 +12,7 @@ type WalkPanelProps = {
   cold?: boolean;
   rows: readonly PointRow[];
   circumstances: (row: PointRow, measured?: number) => Circumstances;
-  take: (row: PointRow, value: number, came: "network" | "serial") => Promise<void>;
+  take: (row: PointRow, value: number, came: "network" | "serial", range?: number) => Promise<void>;
   takeBack: (point: string) => Promise<void>;
   onEnd: () => void;
 };
@@ -52,9 +52,9 @@ export function WalkPanel({ meter, cold = false, rows, circumstances, take, take
         return judge({ quantity: row.quantity, measured, expected: row.expected, ...circumstances(row, measured) })
           .verdict;
       }}
-      take={(at, value) => {
+      take={(at, value, range) => {
         const row = rows[at];
-        if (row) void take(row, value, meter.link && isSerial(meter.link) ? "serial" : "network");
+        if (row) void take(row, value, meter.link && isSerial(meter.link) ? "serial" : "network", range);
       }}
       takeBack={(at) => void takeBack(rows[at]?.point ?? "")}
       onEnd={onEnd}

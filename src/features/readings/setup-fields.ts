@@ -12,6 +12,8 @@ export type SetupFields = {
   meter: string;
   /** Ω/V or Ω, for a meter that is not the shop's */
   input: string;
+  /** V, as text: the range of a pointer meter; empty: the smallest that holds the figure */
+  range: string;
   line: string;
   hz: number;
   /** V, as text; empty where the set has one tap */
@@ -44,6 +46,7 @@ export function freshFields(phase: Phase, { sheet, shop, tap }: Bench): SetupFie
     name: NAMES[phase],
     meter: "",
     input: "",
+    range: "",
     line: "",
     hz: shop.lineHz,
     tap: taps.length > 1 ? String(tap ?? bestTap(sheet, shop.lineVolts)) : "",
@@ -60,6 +63,7 @@ export function fieldsOf(setup: SetupPayload, bench: Bench, repeat = false): Set
     name: repeat ? NAMES.prove : setup.name,
     meter: setup.instrument?.name ?? "",
     input: printMeterLoad(setup.instrument),
+    range: "",
     line: setup.lineVolts ? String(setup.lineVolts) : "",
     hz: setup.lineHz ?? bench.shop.lineHz,
     tap: setup.tapVolts ? String(setup.tapVolts) : "",
@@ -92,6 +96,12 @@ const numberOf = (text: string): number | undefined => {
   const parsed = parseQuantity(text, "voltage");
   return parsed.ok && parsed.value > 0 && parsed.value <= 480 ? parsed.value : undefined;
 };
+
+/** The range that was chosen for a pointer meter, V; what its circuit feels goes by it. */
+export function rangeOf({ range }: SetupFields, instrument: SetupPayload["instrument"]): number | undefined {
+  const volts = Number(range);
+  return instrument?.ohmsPerVolt && !instrument.inputOhms && volts > 0 ? volts : undefined;
+}
 
 /** The fields as the entry that is written down. */
 export function payloadOf(fields: SetupFields, phase: Phase, meters: readonly Meter[], like?: string): SetupPayload {

@@ -8,7 +8,7 @@ import { partRules } from "@/core/model";
 import { setupFor, takenIn, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf, liveReading, type Live } from "./rows";
-import { fieldsOf, freshFields, instrumentOf, payloadOf, stillHolds, type SetupFields } from "./setup-fields";
+import { fieldsOf, freshFields, instrumentOf, payloadOf, rangeOf, stillHolds, type SetupFields } from "./setup-fields";
 
 export type Cell = {
   text: string;
@@ -22,6 +22,9 @@ export type Cell = {
   confirm: () => void;
   setText: (text: string) => void;
 };
+
+/** How a figure came in that nobody typed. */
+type Came = "network" | "serial";
 
 type Options = {
   /** a pass in between, begun anew: readings of earlier ones are not its own */
@@ -39,6 +42,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     : takenIn(settled, visit.id, phase, phase === "check" && written ? written.id : undefined);
   const before = [...taken.values()].map((one) => one.payload);
   const lastLine = before.findLast((payload) => payload.lineVolts !== undefined)?.lineVolts;
+  const lastRange = before.at(-1)?.range;
   const lastMeter = before.findLast((payload) => payload.meter !== undefined)?.meter;
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [errors, setErrors] = useState<Record<string, string | undefined>>({});
@@ -60,28 +64,31 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   const setUp: SetupFields = {
     ...begun,
     ...(lastLine ? { line: String(lastLine) } : {}),
+    ...(lastRange ? { range: String(lastRange) } : {}),
     ...(!written && lastMeter ? { meter: lastMeter } : {}),
     ...own,
   };
   const { volts } = lineVoltsOf(setUp.line);
   const instrument = instrumentOf(setUp, meters);
+  const chosen = rangeOf(setUp, instrument);
   const payload = payloadOf(setUp, phase, meters, like?.id);
   const holds = stillHolds(written?.payload, payload);
 
   const circumstances = (row: PointRow, measured?: number): Circumstances => ({
     lineVolts: volts,
     tapVolts: payload.tapVolts,
-    meterOhms: ohmsAt(row, instrument, measured),
+    meterOhms: ohmsAt(row, instrument, measured, chosen),
   });
 
   /** A figure at a row, under the set-up as it is now. */
-  const typedAt = (row: PointRow, text: string): TypedReading => ({
+  const typedAt = (row: PointRow, text: string, told?: number): TypedReading => ({
     row,
     text,
     phase,
     lineVolts: volts,
     tapVolts: payload.tapVolts,
     instrument,
+    range: told ?? (row.quantity === "voltage" ? chosen : undefined),
     ...(row.designator ? { rules: partRules(model.sheet, row.designator) } : {}),
   });
 
@@ -96,7 +103,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     return settingUp.current;
   };
 
-  const write = async (row: PointRow, text: string, asks: Cell["asks"], came?: "network" | "serial") => {
+  const write = async (row: PointRow, text: string, asks: Cell["asks"], came?: Came, told?: number) => {
     const job = `${row.point} ${text}`;
     if (underWay.current.has(job)) return;
     underWay.current.add(job);
@@ -104,7 +111,7 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     const named = setUp.meter.trim() !== "" || written !== undefined || payload.checked.length > 0;
     const setup = phase !== "cold" && named ? await writeSetup() : undefined;
     const remark = [asks === "power" && POWERED, asks === "set-up" && "set-up looked at"].filter(Boolean).join(", ");
-    const built = buildReading({ ...typedAt(row, text), setup, remark: remark || undefined });
+    const built = buildReading({ ...typedAt(row, text, told), setup, remark: remark || undefined });
     if (built.kind !== "reading") return void underWay.current.delete(job);
     const outcome = await append({ kind: "reading", payload: { ...built.payload, ...(came ? { came } : {}) } });
     underWay.current.delete(job);
@@ -152,13 +159,14 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   };
 
   /** Writes a figure that an instrument read. */
-  const take = (row: PointRow, value: number, came: "network" | "serial"): Promise<void> =>
+  const take = (row: PointRow, value: number, came: Came, told?: number): Promise<void> =>
     // What reads volts under power says itself that the power is on.
     write(
       row,
       Number.isFinite(value) ? String(Number(value.toPrecision(4))) : "open",
       context.unsafe && underPower(row.quantity) ? "power" : undefined,
       came,
+      told,
     );
 
   /** Takes the last figure of a point back: it was a slip. */

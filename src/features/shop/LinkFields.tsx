@@ -7,6 +7,9 @@ import { SelectField, TextField, TickField, type FieldProps } from "@/ui/form";
 import { tryInstrument } from "./actions";
 import { typedProfile, type TypedLink, type TypedProfile } from "./typed-instruments";
 
+/** Volts, amperes and ohms are read on a range; a count is not. */
+const hasRange = (what: Reads): boolean => ["V", "A", "Ω"].includes(READS[what].unit) && !what.startsWith("wave");
+
 /** What a meter is asked for. */
 export const METER_READS = ["volts-dc", "volts-ac", "amps-dc", "ohms", "hertz"] as const satisfies Reads[];
 
@@ -19,7 +22,7 @@ export function typedLink(link: Link | null, profiles: Record<string, Profile>):
     address: link ? addressText(link) : "",
     profile: known ?? (link ? "own" : first),
     standIn: link?.standIn ?? false,
-    own: from ? typedProfile(from) : { name: "", begin: "", answersWithin: "3000", asks: {}, sets: {} },
+    own: from ? typedProfile(from) : { name: "", begin: "", answersWithin: "3000", asks: {}, ranges: {}, sets: {} },
   };
 }
 
@@ -103,6 +106,17 @@ function OwnProfile({
           "MEAS:…?",
         ),
       )}
+      {asks
+        .filter(hasRange)
+        .map((key) =>
+          field(
+            `Asks for the range of ${READS[key].text}`,
+            `ranges.${key}`,
+            own.ranges[key] ?? "",
+            (text) => ({ ...own, ranges: { ...own.ranges, [key]: text } }),
+            "SENS:…:RANG?",
+          ),
+        )}
       {sets.map((key) =>
         field(
           `Sets ${SETS[key].text}`,

@@ -36,7 +36,7 @@ const shopSchema = z.object({
 const commands = z.record(z.string().max(40), text);
 const linkFields = {
   ...{ address: text, profile: text, standIn: z.boolean() },
-  own: z.object({ name: text, begin: text, answersWithin: text, asks: commands, sets: commands }),
+  own: z.object({ name: text, begin: text, answersWithin: text, asks: commands, ranges: commands, sets: commands }),
 };
 const common = { name: text, calibratedOn: text, everyMonths: text, retired: z.boolean() };
 const meterSchema = z.object({ ...common, ...linkFields, input: text });

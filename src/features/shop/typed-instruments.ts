@@ -52,6 +52,7 @@ export type TypedProfile = {
   begin: string;
   answersWithin: string;
   asks: Record<string, string>;
+  ranges: Record<string, string>;
   sets: Record<string, string>;
 };
 export const typedProfile = (one: Profile): TypedProfile => ({
@@ -59,12 +60,13 @@ export const typedProfile = (one: Profile): TypedProfile => ({
   begin: one.begin,
   answersWithin: String(one.answersWithin),
   asks: { ...one.asks },
+  ranges: { ...one.ranges },
   sets: { ...one.sets },
 });
 const said = (commands: Record<string, string>) =>
   Object.fromEntries(Object.entries(commands).filter(([, text]) => text.trim() !== ""));
-const profileOf = ({ name, begin, answersWithin, asks, sets }: TypedProfile) => ({
-  ...{ name, begin, asks: said(asks), sets: said(sets) },
+const profileOf = ({ name, begin, answersWithin, asks, ranges, sets }: TypedProfile) => ({
+  ...{ name, begin, asks: said(asks), ranges: said(ranges), sets: said(sets) },
   answersWithin: Number(answersWithin.trim() || "none"),
 });
 

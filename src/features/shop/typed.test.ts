@@ -18,7 +18,7 @@ const meter = {
   everyMonths: "12",
   retired: false,
   ...{ address: "", profile: "measure", standIn: false },
-  own: { name: "", begin: "", answersWithin: "3000", asks: {}, sets: {} },
+  own: { name: "", begin: "", answersWithin: "3000", asks: {}, ranges: {}, sets: {} },
 };
 
 describe("the shop as it is typed", () => {
@@ -88,11 +88,16 @@ describe("a meter as it is typed", () => {
       begin: "SYST:REM",
       answersWithin: "500",
       asks: { "volts-dc": "READ?", ohms: " " },
+      ranges: { "volts-dc": "RANG?", ohms: "" },
       sets: {},
     };
     const read = readMeter({ ...meter, address: "meter.local", profile: "own", own });
     expect(read).toMatchObject({
-      value: { link: { profile: { name: "Ours", asks: { "volts-dc": "READ?" }, answersWithin: 500 } } },
+      value: {
+        link: {
+          profile: { name: "Ours", asks: { "volts-dc": "READ?" }, ranges: { "volts-dc": "RANG?" }, answersWithin: 500 },
+        },
+      },
     });
     const wrong = readMeter({
       ...meter,

@@ -1,5 +1,5 @@
 import net from "node:net";
-import { afterEach, describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { OPEN_LEADS, PROFILES, type SocketLink as Link, type World } from "@/core/instruments";
 import { startStandIn } from "../../../scripts/instruments-server";
 import { readFrom } from "./read";
@@ -35,6 +35,25 @@ async function odd(answer: (line: string, socket: net.Socket) => void): Promise<
 }
 
 describe("an instrument over a socket", () => {
+  it("tells the range that it is on where that is asked for, or that it does not", async () => {
+    const link = await standIn();
+    await talk(link, 'STAN:PROB "B+"', false);
+    await talk(link, "STAN:POW ON", false);
+    await vi.waitFor(async () =>
+      expect(await readFrom("Meter", link, "volts-dc", true)).toMatchObject({
+        value: expect.closeTo(248, 0),
+        range: 1000,
+      }),
+    );
+    const silent = await odd((line, socket) => void (line.startsWith("MEAS") && socket.write("12.5\n")));
+    expect(await readFrom("Meter", silent, "volts-dc", true)).toEqual({
+      ok: true,
+      value: 12.5,
+      unit: "V",
+      range: null,
+    });
+  });
+
   it("says who it is, and reads where its probe is", async () => {
     const link = await standIn();
     expect(await talk(link, "*IDN?")).toEqual({ ok: true, text: "Jumelle,Stand-in meter,0,1" });

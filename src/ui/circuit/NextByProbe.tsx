@@ -26,11 +26,11 @@ export function NextByProbe({ point, volts, phase }: NextProps) {
   // The chart may have it, with what is expected there.
   const charted = model.sheet.points.find((one) => nodeOfPoint(one.point) === nodeOfPoint(point));
   const row = { point: charted?.point ?? point, quantity: "voltage" as const };
-  const write = async (value: number) => {
+  const write = async (value: number, range?: number) => {
     const { name, ohmsPerVolt, inputOhms } = meter;
     const instrument = { name, ...(ohmsPerVolt ? { ohmsPerVolt } : {}), ...(inputOhms ? { inputOhms } : {}) };
     const built = buildReading({
-      ...{ row, phase, instrument, text: String(Number(value.toPrecision(4))) },
+      ...{ row, phase, instrument, range, text: String(Number(value.toPrecision(4))) },
       ...(context.unsafe ? { remark: POWERED } : {}),
     });
     if (built.kind !== "reading") return setError("This figure could not be read: type it.");
@@ -50,7 +50,7 @@ export function NextByProbe({ point, volts, phase }: NextProps) {
           live={model.sheet.supply === "live-chassis"}
           print={(value) => printMeasured(value, "voltage")}
           byItself
-          onTake={(value) => void write(value)}
+          onTake={(value, range) => void write(value, range)}
           onEnd={() => setOpen(false)}
         />
       ) : (

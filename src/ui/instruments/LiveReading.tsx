@@ -18,7 +18,7 @@ type LiveProps = {
   print: (value: number) => string;
   /** by itself when it stands still, or by the button alone */
   byItself: boolean;
-  onTake: (value: number) => void;
+  onTake: (value: number, range?: number) => void;
   onEnd: () => void;
 };
 
@@ -38,20 +38,20 @@ export function LiveReading({
   onTake,
   onEnd,
 }: LiveProps) {
-  const [readings, setReadings] = useState<readonly Timed[]>([]);
+  const [readings, setReadings] = useState<readonly (Timed & { range?: number | undefined })[]>([]);
   const stages = what !== "ohms" && (live || Math.abs(expected) >= HANDS_AWAY) ? STAGES : [];
   const [stage, setStage] = useState(0);
   const waiting = stages[stage];
   const [taken, setTaken] = useState(false);
   const shown = useAsking(meter, what, (answer) => {
     if (!answer.ok || waiting || taken) return;
-    const next = [...readings, { at: performance.now(), value: answer.value }].slice(-KEPT);
+    const next = [...readings, { at: performance.now(), value: answer.value, range: answer.range }].slice(-KEPT);
     setReadings(next);
     const { value } = steadyOf(next, USUAL_STEADY);
     // Leads in the air stand still too.
     if (!byItself || value === undefined || Math.abs(value) < 0.05) return;
     setTaken(true);
-    onTake(value);
+    onTake(value, answer.range);
   });
   useStandInHand(meter, point, what !== "ohms" && waiting === undefined);
   const still = steadyOf(readings, USUAL_STEADY).value !== undefined;
@@ -80,7 +80,7 @@ export function LiveReading({
             type="button"
             className="btn btn-primary h-12"
             disabled={!last}
-            onClick={() => last && onTake(last.value)}
+            onClick={() => last && onTake(last.value, last.range)}
           >
             Take it as it stands
           </button>

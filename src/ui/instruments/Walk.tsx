@@ -29,7 +29,7 @@ type WalkProps = {
   print: (value: number) => string;
   /** none, where nothing is expected there */
   judge: (at: number, value: number) => Verdict;
-  take: (at: number, value: number) => void;
+  take: (at: number, value: number, range?: number) => void;
   takeBack: (at: number) => void;
   onEnd: () => void;
 };
@@ -75,10 +75,10 @@ export function ProbeWalk({ meter, what, places, print, judge, take, takeBack, o
   const [silent, setSilent] = useState(false);
   const [taken, setTaken] = useState<readonly Taken[]>([]);
   const { walk, shown, tell } = useWalk(meter, what, places, criterion, {
-    take: (at, value) => {
+    take: (at, value, range) => {
       const verdict = judge(at, value);
       setTaken((all) => [...all, { at, value, verdict }]);
-      take(at, value);
+      take(at, value, range);
       void toneOf(verdict).then((heard) => setSilent(!heard));
       if (aloud) sayAloud(`${places[at]?.point ?? ""}: ${print(value)}, ${verdict === "none" ? "" : verdict}`);
     },

@@ -22,10 +22,10 @@ async function answerOf<T extends object>(
   }
 }
 
-/** What an instrument reads now. */
-export function askFor(list: Listed, one: Speaking, what: Reads): Promise<Asked> {
-  if (one.link && isSerial(one.link)) return askSerial(one.id, one.name, one.link, what);
-  return answerOf<Asked>(`/api/${list}/${one.id}/reading?what=${what}`);
+/** What an instrument reads now. @param ranged the range that it is on is asked for too */
+export function askFor(list: Listed, one: Speaking, what: Reads, ranged = false): Promise<Asked> {
+  if (one.link && isSerial(one.link)) return askSerial(one.id, one.name, one.link, what, ranged);
+  return answerOf<Asked>(`/api/${list}/${one.id}/reading?what=${what}${ranged ? "&range=yes" : ""}`);
 }
 
 type Done = { ok: true } | { ok: false; message: string };

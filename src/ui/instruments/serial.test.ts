@@ -57,6 +57,14 @@ describe("a meter at a serial port", () => {
     expect(sent).toEqual(["SYST:REM", "MEAS:VOLT:DC?"]);
   });
 
+  it("tells its range where that is asked for", async () => {
+    browser((line, say) => say(line.includes("RANG") ? "1.0E+03\n" : "+2.481000E+02\n"));
+    await openSerial("m", LINK);
+    expect(await askSerial("m", "Meter", LINK, "volts-dc", true)).toEqual({ ok: true, value: 248.1, range: 1000 });
+    const bare = { ...LINK, profile: { ...LINK.profile, ranges: {} } };
+    expect(await askSerial("m", "Meter", bare, "volts-dc", true)).toEqual({ ok: true, value: 248.1, range: null });
+  });
+
   it("takes no late answer for the next one, and no two at once", async () => {
     let count = 0;
     browser((_line, say) => {

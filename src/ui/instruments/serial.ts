@@ -1,7 +1,7 @@
 import { readAnswer, READS, type Reads, type SerialLink } from "@/core/instruments";
 
 /** What came of a question to an instrument. */
-export type Asked = { ok: true; value: number } | { ok: false; message: string };
+export type Asked = { ok: true; value: number; range?: number | null } | { ok: false; message: string };
 
 /** The part of Web Serial that is used here; browsers without it have no `navigator.serial`. */
 type Port = {
@@ -108,10 +108,28 @@ function answerOn(line: Line, within: number): Promise<string | undefined> {
   });
 }
 
-/** Asks an instrument at a serial port for one figure; one question at a time. */
-export async function askSerial(id: string, name: string, { profile }: SerialLink, what: Reads): Promise<Asked> {
+/** Asks an instrument at a serial port for one figure, and for its range where that is wanted; one question at a time. */
+export async function askSerial(
+  id: string,
+  name: string,
+  link: SerialLink,
+  what: Reads,
+  ranged = false,
+): Promise<Asked> {
+  const asked = await question(id, name, link, what, link.profile.asks[what]);
+  if (!asked.ok || !ranged) return asked;
+  const range = await question(id, name, link, what, link.profile.ranges?.[what]);
+  return { ...asked, range: range.ok && range.value > 0 ? range.value : null };
+}
+
+async function question(
+  id: string,
+  name: string,
+  { profile }: SerialLink,
+  what: Reads,
+  question: string | undefined,
+): Promise<Asked> {
   const line = lines.get(id);
-  const question = profile.asks[what];
   if (!line) return { ok: false, message: `${name}: its serial port is not open. Open it, or type the figure.` };
   if (!question) return { ok: false, message: `${name} cannot read ${READS[what].text}.` };
   if (line.waiting) return { ok: false, message: `${name} is being asked already.` };

@@ -18,9 +18,9 @@ const EVERY_MS = 250;
 /** A stand-in's probe is lifted for so long between two points, ms. */
 const LIFTED_MS = 600;
 
-export type Answer = { ok: true; value: number } | { ok: false; message: string; why?: string };
+export type Answer = { ok: true; value: number; range?: number } | { ok: false; message: string; why?: string };
 
-type Doing = { take: (at: number, value: number) => void; takeBack: (at: number) => void };
+type Doing = { take: (at: number, value: number, range?: number) => void; takeBack: (at: number) => void };
 
 /** Asks a meter again and again, the next time when its answer is there: one that is slow is not asked twice at once. */
 export function useAsking(meter: Meter, what: Reads, onAnswer: (answer: Answer) => void): Answer | undefined {
@@ -36,9 +36,14 @@ export function useAsking(meter: Meter, what: Reads, onAnswer: (answer: Answer) 
   useEffect(() => {
     let current = true;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    // One that does not tell its range is not asked for it again: it may take its whole time not to answer.
+    let ranged = one.current.link?.profile.ranges?.[what] !== undefined;
     const ask = async () => {
-      const answer: Answer = await askFor("meters", one.current, what);
+      const asked = await askFor("meters", one.current, what, ranged);
       if (!current) return;
+      if (asked.ok && asked.range === null) ranged = false;
+      const { range, ...said } = asked.ok ? asked : { ...asked, range: null };
+      const answer: Answer = said.ok && typeof range === "number" ? { ...said, range } : said;
       setShown(answer);
       heard.current(answer);
       timer = setTimeout(() => void ask(), EVERY_MS);
@@ -90,12 +95,12 @@ export function useWalk(
     const done = walkOn(before, event, doing.current.criterion);
     now.current = done.walk;
     setWalk(done.walk);
-    if (done.take) doing.current.take(before.at, done.take.value);
+    if (done.take) doing.current.take(before.at, done.take.value, done.take.range);
     if (done.takeBack) doing.current.takeBack(done.walk.at);
   }, []);
 
   const shown = useAsking(meter, what, (answer) => {
-    if (answer.ok) tell({ kind: "reading", at: performance.now(), value: answer.value });
+    if (answer.ok) tell({ kind: "reading", at: performance.now(), value: answer.value, range: answer.range });
     else if (answer.why === "overload") tell({ kind: "over" });
   });
   // Ohms are read with the power off.

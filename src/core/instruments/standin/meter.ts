@@ -44,6 +44,10 @@ function truth({ bench, what }: MeterState): number | undefined {
 const rangeFor = (what: MeterFunction, value: number): number =>
   RANGES[what].find((one) => Math.abs(value) <= one * HEADROOM) ?? (RANGES[what].at(-1) as number);
 
+/** The range that it is on now: set, or the smallest that holds what comes. */
+const rangeNow = (state: MeterState): number =>
+  state.auto ? rangeFor(state.what, state.last ?? truth(state) ?? 0) : state.range;
+
 /** One reading: it comes near its value as the probe settles, on the range that is set, with its noise. */
 function reading(state: MeterState): number {
   const value = truth(state) ?? 0;
@@ -110,7 +114,10 @@ const perFunction = (what: MeterFunction): Command<MeterState>[] => {
         return "error" in done ? done : { state: { ...done.state, what: state.what } };
       },
     },
-    { header: `[SENSe]:${name}:RANGe[:UPPer]?`, run: (state) => ({ state, answer: numberText(state.range) }) },
+    {
+      header: `[SENSe]:${name}:RANGe[:UPPer]?`,
+      run: (state) => ({ state, answer: numberText(rangeNow({ ...state, what })) }),
+    },
     {
       header: `[SENSe]:${name}:RANGe:AUTO`,
       takes: [1, 1],
@@ -163,7 +170,7 @@ export const standInMeter = (bench: Bench): Device<MeterState> => ({
       header: "CONFigure?",
       run: (state) => ({
         state,
-        answer: `"${state.what} ${numberText(state.auto ? rangeFor(state.what, truth(state) ?? 0) : state.range)}"`,
+        answer: `"${state.what} ${numberText(rangeNow(state))}"`,
       }),
     },
     { header: "READ?", run: taken },

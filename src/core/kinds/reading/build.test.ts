@@ -39,6 +39,21 @@ describe("a figure at a point", () => {
     expect(ohmsAt({ point: "R7", quantity: "resistance" }, { name: "x", inputOhms: 1e6 })).toBeUndefined();
   });
 
+  it("goes by the range that was said: what the meter is to the circuit, and what it can show", () => {
+    const meter = { name: "Grey analogue", ohmsPerVolt: 20_000 };
+    // On 1000 V it is 20 MΩ, on 250 V 5 MΩ.
+    expect(built(plate, "275", { instrument: meter, range: 1000 }).payload).toMatchObject({
+      meterOhms: 20e6,
+      range: 1000,
+    });
+    expect(built(plate, "240", { instrument: meter, range: 250 }).payload.meterOhms).toBe(5e6);
+    expect(built(plate, "275", { instrument: meter }).payload.range).toBeUndefined();
+    expect(buildReading({ row: plate, text: "275", phase: "baseline", range: 50 })).toMatchObject({
+      kind: "problem",
+      message: "275 is more than a range of 50 V shows. Take the figure or the range again.",
+    });
+  });
+
   it("of a current is amperes when it is bare, and asks where it can only be milliamperes", () => {
     const line: PointRow = {
       point: "Line current",

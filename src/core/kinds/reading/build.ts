@@ -1,5 +1,5 @@
 import { looksLikeMilliamps } from "../../power";
-import type { PartRules } from "../../quantity";
+import { format, type PartRules } from "../../quantity";
 import { meterOhms, parseMeasured, rangeFor, type Judgement, type Phase, type PointRow } from "../../readings";
 import { isRipple } from "./alternating";
 import { judgeReading } from "./judge";
@@ -17,6 +17,8 @@ export type TypedReading = {
   lineVolts?: number | undefined;
   tapVolts?: number | undefined;
   instrument?: Instrument | undefined;
+  /** the meter's range, full scale; undefined: nobody said */
+  range?: number | undefined;
   /** the entry of the set-up in force */
   setup?: string | undefined;
   /** how values are written on this set */
@@ -42,12 +44,23 @@ const SORT = /\s+(?:ac|dc|rms|peak|p-?p)$/i;
 const withUnit = (text: string, row: PointRow): string =>
   row.quantity === "current" && BARE.test(text) ? `${text} A` : text;
 
-/** What the meter is to the circuit at a point, Ω, on the smallest range that holds what is expected and what is read. */
-export function ohmsAt(row: PointRow, instrument: Instrument | undefined, measured?: number): number | undefined {
+/**
+ * What the meter is to the circuit at a point, Ω.
+ * @param range that it is on, V; where nobody said, the smallest that holds what is expected and what is read
+ */
+export function ohmsAt(
+  row: PointRow,
+  instrument: Instrument | undefined,
+  measured?: number,
+  range?: number,
+): number | undefined {
   if (row.quantity !== "voltage") return undefined;
   const volts = Math.max(Math.abs(row.expected?.value ?? 0), Math.abs(measured ?? 0));
-  return volts > 0 ? meterOhms(instrument, rangeFor(volts)) : undefined;
+  return volts > 0 ? meterOhms(instrument, range ?? rangeFor(volts)) : undefined;
 }
+
+/** So much above full scale a digital meter still shows; a needle stands at its stop. */
+const ABOVE_SCALE = 1.2;
 
 /**
  * The one place where a figure becomes a reading: what was typed, at which point, under which set-up. The bench line,
@@ -79,8 +92,15 @@ export function buildReading(typed: TypedReading): BuiltReading {
       question: `${text} is far more than belongs here. Which is it?`,
       choices: [`${typed.text.trim()} mA`, text].map((choice) => ({ label: choice, text: choice })),
     };
+  const { range } = typed;
+  if (range !== undefined && Math.abs(value) > ABOVE_SCALE * range)
+    return {
+      kind: "problem",
+      at: 0,
+      message: `${text} is more than a range of ${format(range, row.quantity)} shows. Take the figure or the range again.`,
+    };
   const volts = meterVoltsOf(typed);
-  const ohms = ohmsAt(row, instrument, value);
+  const ohms = ohmsAt(row, instrument, value, range);
   const payload: Reading = {
     v: 1,
     phase,
@@ -92,6 +112,7 @@ export function buildReading(typed: TypedReading): BuiltReading {
     ...volts,
     ...(instrument ? { meter: instrument.name } : {}),
     ...(ohms ? { meterOhms: ohms } : {}),
+    ...(range === undefined ? {} : { range }),
     ...(setup ? { setup } : {}),
     // Parallel paths lower what is read across a part. A chart of resistances was itself made in circuit.
     ...(row.designator && row.quantity === "resistance" && !typed.lifted ? { inCircuit: true } : {}),

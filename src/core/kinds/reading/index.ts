@@ -23,7 +23,7 @@ function describe(reading: Reading, { verdict, ratio, corrected }: Judgement): T
           ? `, expected ${format(corrected, quantity)}`
           : "";
   const off = ratio !== undefined && band ? ` (${formatDeviation(ratio - 1)})` : "";
-  const text = `${measured}${line}${against}${off}${reading.inCircuit ? ", in circuit" : ""}${reading.came ? ", by the instrument itself" : ""}${remark ? `, ${remark}` : ""}`;
+  const text = `${measured}${line}${against}${off}${reading.range === undefined ? "" : `, range ${format(reading.range, quantity)}`}${reading.inCircuit ? ", in circuit" : ""}${reading.came ? ", by the instrument itself" : ""}${remark ? `, ${remark}` : ""}`;
   if (verdict === "none") return { subject: reading.point, text };
   return {
     subject: reading.point,
@@ -64,6 +64,7 @@ export const reading = defineKind({
     tapVolts: "voltage selector at",
     meter: "meter",
     meterOhms: "meter's resistance",
+    range: "meter's range",
     setup: "set-up",
     inCircuit: "in circuit",
     came: "came in by",
@@ -78,6 +79,7 @@ export const reading = defineKind({
   write,
   examples: [
     { line: "B+ 248 @ 230 with digital meter", says: "a reading at a point, with the line voltage and the meter" },
+    { line: "V3 plate 47 with analogue meter on 250 V", says: "the range that a pointer meter was on" },
     { line: "V4 plate 231: after ten minutes", says: "a remark goes after a colon" },
     { line: "R7 470k = 612k", says: "a part measured in circuit; add lifted when one end is off" },
     { line: "B+ to chassis 180k", says: "a cold check; open where there is no path" },
@@ -102,6 +104,7 @@ export const reading = defineKind({
       verdict: verdict === "none" ? "" : verdict,
       "line V": one.lineVolts === undefined ? "" : String(one.lineVolts),
       meter: one.meter ?? "",
+      range: one.range === undefined ? "" : format(one.range, one.quantity),
     },
   }),
   sections: ({ phase, designator }) => (designator ? ["search"] : phase === "cold" ? ["first-power"] : []),

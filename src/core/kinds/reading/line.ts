@@ -24,6 +24,8 @@ type Clauses = {
   expected?: Piece;
   tolerance?: Piece;
   meter?: string;
+  /** the range of the meter */
+  range?: Piece;
   phase?: Phase;
   /** the technician has said that power was on before make safe was done */
   powered: boolean;
@@ -38,11 +40,11 @@ function remarkIn(line: string, start: number): { end: number; remark?: string }
   return { end: start + colon.index, ...(remark ? { remark } : {}) };
 }
 
-/** `248 V @ 117 for 250 ±10% with 20 kΩ/V meter, baseline: remark`: the clauses in any order behind the value. */
+/** `248 V @ 117 for 250 ±10% with 20 kΩ/V meter on 500 V, baseline: remark`: the clauses in any order behind the value. */
 function clausesOf(line: string, start: number): Clauses {
   const { end, remark } = remarkIn(line, start);
   const pattern = new RegExp(
-    `\\s*(?:@|\\bfor\\s|±|\\bwith\\s|,?\\s\\b(?:${PHASE_WORDS}|powered)(?=\\s*,|\\s*$|\\s+with\\b))`,
+    `\\s*(?:@|\\bfor\\s|±|\\bwith\\s|\\bon\\s+(?:the\\s+)?(?=[\\d.,]+\\s*[a-zµΩ])|,?\\s\\b(?:${PHASE_WORDS}|powered)(?=\\s*,|\\s*$|\\s+(?:with|on)\\b))`,
     "gi",
   );
   const marks = [...line.slice(start, end).matchAll(pattern)];
@@ -55,6 +57,8 @@ function clausesOf(line: string, start: number): Clauses {
     else if (word === "for") found.expected = body;
     else if (word === "±") found.tolerance = body;
     else if (word === "with") found.meter = textOf(body).replace(/,$/, "").trim();
+    else if (/^on\b/.test(word))
+      found.range = piece(line, body.start, body.start + textOf(body).replace(/(?:\s+range)?\s*,?\s*$/i, "").length);
     else if (word === "powered") found.powered = true;
     else found.phase = PHASES.find((phase) => phase === word) ?? "check";
   }
@@ -145,6 +149,8 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (wanted && !wanted.ok) return wanted.result;
   const tolerance = said.tolerance ? quantityAt(said.tolerance, "percent") : undefined;
   if (tolerance && !tolerance.ok) return tolerance.result;
+  const range = said.range ? quantityAt(said.range, quantity) : undefined;
+  if (range && !range.ok) return range.result;
   const known = base?.expected ?? row?.expected;
   const expected = wanted
     ? {
@@ -179,6 +185,7 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
     lineVolts: lineVolts?.value ?? (base ? undefined : setup?.payload.lineVolts),
     tapVolts: setup?.payload.tapVolts,
     instrument,
+    range: range?.value,
     corrects: base !== undefined,
     setup: setup?.id,
     remark: [said.powered ? POWERED : undefined, said.remark].filter(Boolean).join(", ") || undefined,
@@ -220,7 +227,7 @@ function askWhich(line: string, { end, several = [] }: PointHead): LineReading {
 }
 
 /** Writes a reading at a point so that it reads back. */
-export function writePoint({ point, measured, lineVolts, meter, phase, remark }: Reading): string {
+export function writePoint({ point, quantity, measured, lineVolts, meter, range, phase, remark }: Reading): string {
   const said = remark?.replace(POWERED, "").replace(/^, /, "");
   return (
     [
@@ -228,6 +235,7 @@ export function writePoint({ point, measured, lineVolts, meter, phase, remark }:
       measured.text,
       lineVolts !== undefined && `@ ${format(lineVolts, "voltage", 12)}`,
       meter && `with ${meter}`,
+      range !== undefined && `on ${format(range, quantity, 12)}`,
       phase,
       remark?.startsWith(POWERED) && "powered",
     ]

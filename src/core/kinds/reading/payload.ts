@@ -34,6 +34,8 @@ export const payload = z.object({
   meter: short("The meter").optional(),
   /** what the meter was to the circuit on its range, Ω */
   meterOhms: ohms.optional(),
+  /** the meter's range, full scale in the unit of the reading, where it was said or the instrument told it */
+  range: positive("A range is above zero.").max(1e12).optional(),
   /** the entry of the set-up that it was taken with */
   setup: id.optional(),
   inCircuit: z.boolean().optional(),
