@@ -77,6 +77,49 @@ test("a teacher hides a fault for a class; a technician finds it by the meter, a
   await be(page, "Wren Okafor");
 });
 
+test("a fault is found by the circuit and the line, without the lists", async ({ page }) => {
+  await page.goto("/practice");
+  const course = page
+    .getByRole("region", { name: "Courses" })
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("heading", { name: "The power supply" }) });
+  await course.getByRole("button", { name: "Begin case 1" }).click();
+  const bench = page.getByRole("region", { name: "Practice bench" });
+  await expect(bench).toBeVisible();
+  await page.keyboard.press("/");
+  const line = page.getByLabel("Practice line");
+  await expect(line).toBeFocused();
+  const say = async (text: string) => {
+    await line.fill(text);
+    await line.press("Enter");
+    await expect(bench).toHaveAttribute("aria-busy", "false");
+  };
+  // What it will do stands there before Enter; what is not understood stays in the line.
+  await line.fill("on");
+  await expect(page.getByText("Enter: on, from the wall")).toBeVisible();
+  await say("on");
+  await expect(bench.getByRole("status")).toContainText("on, from the wall");
+  await say("flux capacitor");
+  await expect(page.getByText("Nothing at this set is called “flux capacitor”.")).toBeVisible();
+  await expect(line).toHaveValue("flux capacitor");
+  await say("V4 cathode");
+  await expect(aside(page)).toContainText("V4 cathode, volts");
+
+  await bench.getByRole("button", { name: "Circuit" }).click();
+  const drawing = bench.getByRole("region", { name: "Circuit" });
+  await drawing.getByRole("button", { name: "V4", exact: true }).click();
+  await drawing.getByRole("button", { name: /^V4 plate/ }).click();
+  await expect(bench.getByTestId("meter")).toContainText(/V$/);
+  await expect(drawing.getByRole("button", { name: /^V4 plate, by the net .*, read .*, out$/ })).toBeVisible();
+  await drawing.getByRole("button", { name: /^C14/ }).click();
+  await expect(bench.getByRole("list", { name: "What can be done with C14" })).toBeVisible();
+  await expectAccess(page, "the circuit of a practice");
+  await say("off");
+  await say("discharge");
+  await say("V5 -> new");
+  await expect(bench.getByRole("status")).toContainText("Found. It was:");
+});
+
 for (const course of ["The leaky coupling capacitor", "The oscillator", "A transmitter with low output"]) {
   test(`${course}: its first case is found by whoever follows the advice`, async ({ page }) => {
     await page.goto("/practice");

@@ -112,6 +112,7 @@ export const ROUTES = {
   "GET /api/money": "money",
   "GET /api/offers": "see",
   "GET /api/pictures/[id]": "see",
+  "GET /api/practice/[id]/drawing": "practise",
   "POST /api/practice/[id]": "practise",
   "POST /api/reports": "see",
   "GET /api/reports/[id]": "see",

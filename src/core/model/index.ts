@@ -81,4 +81,5 @@ export { devicePoint, electrodeNamed, electrodePairs, ELECTRODES, type Electrode
 export { readHeaterRails, writeHeaterRails, type HeaterRail } from "./heater-rails";
 export { STEP_NAMES, STEPS, type Step } from "./steps";
 export { windingName, windingSchema, type Winding } from "./windings";
-export { CHASSIS, electrodeNode, joinSchema, LINE, nodeNamed, nodeOfPoint, type Join } from "./net";
+export { joinSchema, type Join } from "./net";
+export { CHASSIS, electrodeNode, LINE, nodeNamed, nodeOfPoint } from "./nodes";

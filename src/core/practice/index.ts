@@ -1,5 +1,5 @@
 /** Practice: made-up sets with a hidden fault, what they show, and what a way to the fault was worth. */
-export { actSchema, DANGERS, stateOf, wasExchanged, type Act, type BenchState, type Danger, type Done } from "./acts";
+export { actSchema, type Act } from "./acts";
 export { doAct, evidenceIn, faultsBehind, isRefused, MINUTES, type CannotDo } from "./bench";
 export { bestWay, pictureOf, type WayStep } from "./best-way";
 export { type Told } from "./complaint";
@@ -20,6 +20,8 @@ export {
   type KindOfFault,
   type Wish,
 } from "./draw";
+export { DANGERS, stateOf, wasExchanged, type BenchState, type Danger, type Done } from "./done";
+export { readAct, type ActRead, type ActWords } from "./line";
 export { mondayOf, progressOf, type Ended, type KindProgress, type WeekProgress } from "./progress";
 export { COSTS, doneTwice, reviewOf, wayTaken, wordsOf, type Review } from "./review";
 export { sealedText, sealOf } from "./seal";

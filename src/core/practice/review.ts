@@ -1,6 +1,6 @@
 import { checkId, faultName } from "../diagnosis";
 import { format } from "../quantity";
-import { stateOf, wasExchanged, type Done } from "./acts";
+import { stateOf, wasExchanged, type Done } from "./done";
 import { dangersIn, evidenceIn } from "./bench";
 import type { WayStep } from "./best-way";
 import type { Told } from "./complaint";

@@ -8,6 +8,7 @@ import { DoneList } from "./DoneList";
 import { End } from "./End";
 import { Parts } from "./Parts";
 import { Power } from "./Power";
+import { PracticeLine } from "./PracticeLine";
 import { Probe } from "./Probe";
 import { TestList } from "./TestList";
 import { useRun } from "./useRun";
@@ -66,6 +67,7 @@ export function PracticeBench({ first }: { first: RunView }) {
           <DoneList done={view.done} />
         </aside>
       </div>
+      {end ? null : <PracticeLine view={view} act={act} busy={busy} />}
     </main>
   );
 }

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { stateOf, type Done } from "@/core/practice";
 import { byStage } from "./TestList";
-import { bitsText, lastReadings, minutesText, percentText, standsAs } from "./words";
+import { lastReadings } from "./readings";
+import { bitsText, minutesText, percentText, standsAs } from "./words";
 
 const volts = (point: string, said: string): Done => ({
   ...{

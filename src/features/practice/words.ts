@@ -1,4 +1,4 @@
-import { wasExchanged, type BenchState, type Done } from "@/core/practice";
+import type { BenchState } from "@/core/practice";
 
 export const ADVICE_WORDS = {
   off: "No advice",
@@ -29,9 +29,3 @@ export const percentText = (share: number): string =>
 /** Bits with their sign; what told nothing is a dash. */
 export const bitsText = (bits: number): string =>
   Math.abs(bits) < 0.05 ? "–" : `${bits > 0 ? "+" : "−"}${Math.abs(bits).toFixed(1)}`;
-
-/** The last reading at each point since something was put right. */
-export function lastReadings(done: readonly Done[], what: "volts" | "ohms"): Map<string, Done> {
-  const since = done.findLastIndex(wasExchanged) + 1;
-  return new Map(done.slice(since).flatMap((one) => (one.act.do === what ? [[one.act.point, one] as const] : [])));
-}

@@ -10,7 +10,7 @@ import { circuitQuestion, type Taken } from "@/core/visit";
 import { CircuitDrawing, type Picked } from "@/ui/circuit/CircuitDrawing";
 import { PickedPlace } from "@/ui/circuit/PickedPlace";
 import { useCircuit } from "@/ui/circuit/useCircuit";
-import { useDrawing } from "@/ui/circuit/useDrawing";
+import { drawingOfModel, useDrawing } from "@/ui/circuit/useDrawing";
 import { Link } from "@/ui/Link";
 import { useLogbook } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
@@ -59,7 +59,7 @@ function PastOfPart({ part }: { part: string }) {
 /** The circuit of this set with what was read at its nodes and what became of its parts. */
 export function DrawnReadings({ phase, taken, picked, onPick }: DrawnReadingsProps) {
   const { model, settled, visit, serial, input } = useLogbook();
-  const { drawing, failed } = useDrawing(model.id, model.version);
+  const { drawing, failed } = useDrawing(drawingOfModel(model.id, model.version));
   const question = useMemo(() => {
     const asked = circuitQuestion({ sheet: model.sheet, settled, visitId: visit.id, phase });
     return asked && { ...asked, readings: [], ratings: true };

@@ -5,14 +5,14 @@ import { modelName, type Model } from "@/core/model";
 import { CircuitDrawing, type Picked } from "@/ui/circuit/CircuitDrawing";
 import { PickedPlace } from "@/ui/circuit/PickedPlace";
 import { useCircuit } from "@/ui/circuit/useCircuit";
-import { useDrawing } from "@/ui/circuit/useDrawing";
+import { drawingOfModel, useDrawing } from "@/ui/circuit/useDrawing";
 
 type DrawingTabProps = { model: Model; version: number; onNet: () => void };
 
 function Drawn({ model, version }: Omit<DrawingTabProps, "onNet">) {
   const { sheet } = model;
   const [picked, setPicked] = useState<Picked>();
-  const { drawing, failed } = useDrawing(model.id, version);
+  const { drawing, failed } = useDrawing(drawingOfModel(model.id, version));
   const question = useMemo(
     () => ({
       sheet: { ...sheet },

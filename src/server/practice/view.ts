@@ -14,7 +14,6 @@ import {
   type Done,
   type Review,
 } from "@/core/practice";
-import { nodeOfPoint } from "@/core/model";
 import { HANDS_AWAY } from "@/core/instruments";
 import type { TestNeed } from "@/core/diagnosis";
 import type { Exercise, Run } from "@/db/practice";
@@ -48,8 +47,8 @@ export type RunView = {
   live: boolean;
   done: Done[];
   state: BenchState;
-  /** points of the chart with what it says, then what else can be probed */
-  points: { point: string; expected?: number; high: boolean }[];
+  /** points of the chart with what it says, then what else can be probed; `net`: V there in a sound set */
+  points: { point: string; expected?: number; net?: number; high: boolean }[];
   tests: TestRow[];
   now?: AdviceNow;
   end?: { review: Review; notice: string; sealed: string };
@@ -113,8 +112,13 @@ export function viewOf(run: Run, exercise: Exercise): RunView {
     points: set
       ? probePoints(set).map((point) => {
           const expected = charted.get(point);
-          const should = ready.world.should(nodeOfPoint(point), METER_OHMS) ?? 0;
-          return { point, ...(expected === undefined ? {} : { expected }), high: Math.abs(should) >= HANDS_AWAY };
+          const net = ready.world.should(point, METER_OHMS);
+          return {
+            point,
+            ...(expected === undefined ? {} : { expected }),
+            ...(net === undefined ? {} : { net }),
+            high: Math.abs(net ?? 0) >= HANDS_AWAY,
+          };
         })
       : [],
     tests:

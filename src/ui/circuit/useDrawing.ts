@@ -5,25 +5,29 @@ import type { Drawing } from "@/core/drawing";
 
 export type DrawingView = { drawing?: Drawing; failed?: string };
 
-/** The drawing of a model's net, from the server, which lays it out. */
-export function useDrawing(modelId: string, version: number): DrawingView {
-  const key = `${modelId} ${version}`;
-  const [got, setGot] = useState<DrawingView & { key: string }>();
+/** Where the drawing of a model's net is had; another version of the model is another drawing. */
+export const drawingOfModel = (modelId: string, version: number): string =>
+  `/api/models/${modelId}/drawing?version=${version}`;
+
+/** A drawing from the server, which lays it out. */
+export function useDrawing(address: string): DrawingView {
+  const [got, setGot] = useState<DrawingView & { address: string }>();
   useEffect(() => {
     let current = true;
-    void fetch(`/api/models/${modelId}/drawing?version=${version}`)
+    void fetch(address)
       .then(async (response) => {
         if (!response.ok) throw new Error(`the server answered ${response.status}`);
         return (await response.json()) as Drawing;
       })
       .then(
-        (drawing) => current && setGot({ key, drawing }),
+        (drawing) => current && setGot({ address, drawing }),
         (error: unknown) =>
-          current && setGot({ key, failed: error instanceof Error ? error.message : "the server cannot be reached" }),
+          current &&
+          setGot({ address, failed: error instanceof Error ? error.message : "the server cannot be reached" }),
       );
     return () => {
       current = false;
     };
-  }, [modelId, version, key]);
-  return got?.key === key ? got : {};
+  }, [address]);
+  return got?.address === address ? got : {};
 }
