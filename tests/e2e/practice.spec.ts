@@ -18,7 +18,7 @@ test("a teacher hides a fault for a class; a technician finds it by the meter, a
   await form.getByLabel("Set").selectOption({ label: "Norrvik U48 “Fjord”" });
   await form.getByLabel("Kind of fault").selectOption("capacitor");
   await form.getByLabel("Fault to hide").selectOption({ label: "Coupling capacitor leaks (C7), Output stage" });
-  await form.getByLabel("What the owner says").fill("It plays as through a blanket, and gets hot.");
+  await form.getByLabel("What the owner says").fill("It plays as through a blanket, and voices are distorted.");
   await form.getByLabel("Your note, shown at the end").fill("The grid tells it before anything is changed.");
   await form.getByRole("button", { name: "Hide it, and make the link" }).click();
   await expect(page.getByText("Nobody has begun yet.")).toBeVisible();

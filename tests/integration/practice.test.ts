@@ -59,6 +59,29 @@ describe("practice on the server", () => {
     expect(await closeExercise(db(), v7())).toBe(false);
   });
 
+  it("lets an owner say nothing that the set does not do", async () => {
+    for (let times = 0; times < 5; times += 1) {
+      const words = "Voices are rough, as if it had a cold.";
+      const id = await made(hideExercise(db(), "fjord", LEAKY, about(), words));
+      expect(await exerciseById(db(), id)).toMatchObject({
+        complaint: words,
+        told: [{ test: "play", outcome: "distorted" }],
+      });
+    }
+    expect(await hideExercise(db(), "fjord", LEAKY, about(), "The fuse is blown.")).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/does not do what “The fuse is blown.” says. Its owner would say: “.+” Change/),
+    });
+    expect(await drawExercise(db(), "fjord", { kind: "capacitor", words: "The fuse is blown." }, about())).toEqual(
+      expect.objectContaining({ ok: true }),
+    );
+    // What nobody can read stands beside what the set shows.
+    const odd = await made(hideExercise(db(), "fjord", LEAKY, about(), "Bring me my slippers."));
+    const kept = await exerciseById(db(), odd);
+    expect(kept?.complaint).toMatch(/^Bring me my slippers\. \S/);
+    expect(kept?.told.length).toBeGreaterThan(0);
+  });
+
   it("gives a run to nobody but its person, and loses nothing of two tabs", async () => {
     const run = await begin(db(), await made(drawExercise(db(), "lantern", {}, about())), opened.shop.tomasz);
     expect(await act(db(), run, opened.shop.wren, { do: "off" }, NOW)).toMatchObject({ ok: false });

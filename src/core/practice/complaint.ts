@@ -1,4 +1,4 @@
-import { bareId, type Chance, type Test } from "../diagnosis";
+import { bareId, said, type Chance, type Test } from "../diagnosis";
 import type { StageKind } from "../model";
 import type { PracticeSet } from "./set";
 import type { PracticeWorld } from "./world";
@@ -51,6 +51,10 @@ const OWN_WORK: Partial<Record<StageKind, string>> = {
 
 /** An owner does not tell all that they noticed. Shop's estimate. @example of five other things they tell three */
 const TELLS = 0.6;
+
+/** What can be read of words at the counter, for this set. */
+export const toldBy = ({ circuit }: Pick<PracticeSet, "circuit">, words: string): Told[] =>
+  said(words, circuit).outcomes.map(({ test, outcome }) => ({ test, outcome, words }));
 
 /** Everything an owner could notice of this set as it is. */
 export function noticed(

@@ -1,8 +1,7 @@
-import { moveOf } from "../circuit";
 import { checkId, faultName, infer, posterior, type Chance, type Evidence, type Fault } from "../diagnosis";
-import { complaintOf, type Told } from "./complaint";
+import { complaintOf, toldBy, type Told } from "./complaint";
 import type { PracticeSet } from "./set";
-import { METER_OHMS, netName, practiceWorld, probePoints, type Hidden, type PracticeWorld } from "./world";
+import { netName, practiceWorld, probePoints, type Hidden, type PracticeWorld } from "./world";
 
 export const DIFFICULTIES = ["easy", "middling", "hard"] as const;
 export type Difficulty = (typeof DIFFICULTIES)[number];
@@ -45,11 +44,7 @@ export function drawable({ hot }: Pick<PracticeSet, "hot">, fault: Fault): boole
 /** Does anything that can be measured differ from a sound set? */
 export function measurable(set: PracticeSet, world: PracticeWorld): boolean {
   const points = probePoints(set);
-  const volts = points.some((point) => {
-    const [was, is] = [world.should(point, METER_OHMS), world.volts(point, METER_OHMS)];
-    return was !== undefined && is !== undefined && moveOf(was, is) !== undefined;
-  });
-  if (volts || world.signs.length > 0) return true;
+  if (world.moved() || world.signs.length > 0) return true;
   const ohms = points.some((point) => {
     const [was, is] = [world.shouldOhms(point), world.ohms(point)];
     if (was === undefined || is === undefined || was === is) return false;
@@ -80,8 +75,8 @@ export const difficultyOf = (bits: number): Difficulty =>
 /** A set is brought in for the worse ones of what a fault may be: so much of their range. Shop's estimate. @example a leak from 30 kΩ to 2.6 MΩ of those up to 50 MΩ */
 const WORSE = 0.6;
 
-/** A case to practise on: what is hidden, and what its owner says. */
-export type Drawn = { hidden: Hidden; told: Told[]; difficulty: Difficulty };
+/** A case to practise on: what is hidden, and what its owner says; in words of their own where somebody chose them. */
+export type Drawn = { hidden: Hidden; told: Told[]; difficulty: Difficulty; complaint?: string };
 
 /** A fault that was chosen, in a manner that is drawn; nothing where it shows nothing. */
 export function caseOf(set: PracticeSet, fault: Fault, chance: Chance): Drawn | undefined {
@@ -101,7 +96,29 @@ export function caseOf(set: PracticeSet, fault: Fault, chance: Chance): Drawn | 
   return told.length > 0 ? { hidden, told, difficulty: difficultyOf(bitsAway(set, world, told)) } : undefined;
 }
 
-export type Wish = { difficulty?: Difficulty | undefined; kind?: KindOfFault | undefined };
+/**
+ * A fault that was chosen, with the words that its owner is to say: what can be read of them is what the set shows.
+ * @param words none: what its owner says is drawn
+ * @returns nothing where this fault does not show itself so in the manner that is drawn
+ */
+export function caseThatSays(set: PracticeSet, fault: Fault, words: string, chance: Chance): Drawn | undefined {
+  const drawn = caseOf(set, fault, chance);
+  if (words === "") return drawn;
+  const world = drawn && practiceWorld(set, drawn.hidden);
+  if (!drawn || !world) return undefined;
+  const read = toldBy(set, words);
+  // Where nothing can be read of them, the owner says beside them what they noticed.
+  if (read.length === 0) return { ...drawn, complaint: [words, ...drawn.told.map((one) => one.words)].join(" ") };
+  const shows = read.every(({ test, outcome }) => {
+    const known = set.system.testById.get(test);
+    return known !== undefined && world.outcome(known) === outcome;
+  });
+  return shows
+    ? { ...drawn, complaint: words, told: read, difficulty: difficultyOf(bitsAway(set, world, read)) }
+    : undefined;
+}
+
+export type Wish = { difficulty?: Difficulty | undefined; kind?: KindOfFault | undefined; words?: string };
 
 /** A fault that shows nothing in so many manners is left. */
 const TRIES = 400;
@@ -110,13 +127,13 @@ const TRIES = 400;
  * Draws a fault by how often it is found, of the kind and difficulty that was asked for. One that changes nothing that can
  * be measured, or that no owner would notice, is never drawn.
  */
-export function draw(set: PracticeSet, { difficulty, kind }: Wish, chance: Chance): Drawn | undefined {
+export function draw(set: PracticeSet, { difficulty, kind, words = "" }: Wish, chance: Chance): Drawn | undefined {
   const faults = set.system.faults.filter((fault) => drawable(set, fault) && (!kind || kindOfFault(fault) === kind));
   const sum = faults.reduce((total, { prior }) => total + prior, 0);
   for (let tries = 0; tries < TRIES && faults.length > 0; tries += 1) {
     let left = chance() * sum;
     const fault = faults.find(({ prior }) => (left -= prior) <= 0) ?? faults.at(-1);
-    const drawn = fault && caseOf(set, fault, chance);
+    const drawn = fault && caseThatSays(set, fault, words, chance);
     if (drawn && (!difficulty || drawn.difficulty === difficulty)) return drawn;
   }
   return undefined;

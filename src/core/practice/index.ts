@@ -6,6 +6,7 @@ export { type Told } from "./complaint";
 export { courseCase, COURSES, type Course, type CourseCase } from "./courses";
 export {
   caseOf,
+  caseThatSays,
   DIFFICULTIES,
   difficultyOf,
   draw,

@@ -13,6 +13,7 @@ import {
   evidenceIn,
   isRefused,
   MADE_UP_SETS,
+  caseThatSays,
   measurable,
   METER_OHMS,
   practiceSet,
@@ -98,6 +99,21 @@ describe("a set with a hidden fault", () => {
     for (const test of set.system.tests) expect(world.outcome(test)).toBe(world.outcome(test));
   });
 
+  it("is heard where its volts have moved: no manner is loud and clear with 15 V at a grid", () => {
+    for (let seed = 0; seed < 60; seed += 1) {
+      const world = practiceWorld(setOf("fjord"), { ...LEAKY, seed })!;
+      expect(world.moved()).toBe(true);
+      expect(world.outcome(setOf("fjord").system.testById.get("play")!)).toBe("distorted");
+    }
+    // A leak that moves nothing may not be heard: then the table's share alone speaks.
+    const slight = Array.from({ length: 60 }, (_, seed) =>
+      practiceWorld(setOf("fjord"), { ...LEAKY, severity: 1e10, seed })!,
+    );
+    expect(slight.some((world) => world.outcome(setOf("fjord").system.testById.get("play")!) !== "distorted")).toBe(
+      true,
+    );
+  });
+
   it("is nothing where the set has no such fault", () => {
     expect(practiceWorld(setOf("lantern"), { fault: "pa.tube-weak@V99", severity: 1, seed: 1 })).toBeUndefined();
     expect(practiceSet({ net: "?" }, null, NOW)).toBeUndefined();
@@ -125,6 +141,18 @@ describe("what is drawn", () => {
       ),
       { numRuns: 60 },
     );
+  });
+
+  it("says the words that were chosen where the set does so, and nothing else", () => {
+    const set = setOf("fjord");
+    const fault = set.system.faults.find(({ id }) => id === LEAKY.fault)!;
+    const chance = chanceFrom(7);
+    expect(caseThatSays(set, fault, "It sounds distorted.", chance)).toMatchObject({
+      complaint: "It sounds distorted.",
+      told: [{ test: "play", outcome: "distorted" }],
+    });
+    expect(caseThatSays(set, fault, "No sound at all.", chance)).toBeUndefined();
+    expect(caseThatSays(set, fault, "", chance)).not.toHaveProperty("complaint");
   });
 
   it("keeps to kind and difficulty, and says so where there is none", () => {

@@ -43,6 +43,8 @@ export type PracticeWorld = {
   ohms: (point: string) => number | undefined;
   shouldOhms: (point: string) => number | undefined;
   signs: readonly Sign[];
+  /** are volts somewhere out of what they should be? */
+  moved: () => boolean;
   /** what comes of a test */
   outcome: (test: Test) => string;
   /** the parts behind this check are at fault */
@@ -138,6 +140,23 @@ export function practiceWorld(set: PracticeSet, hidden: Hidden): PracticeWorld |
   const check = checkId(fault);
   const smells = signs.some(({ kind }) => kind !== "red plate");
   const red = signs.some(({ kind }) => kind === "red plate");
+  const volts = (point: string, ohms: number) => metered(broken, nodeOfPoint(point), ohms, broken.change);
+  const should = (point: string, ohms: number) => metered(set.sound, nodeOfPoint(point), ohms);
+
+  let known: boolean | undefined;
+  const moved = (): boolean =>
+    (known ??= probePoints(set).some((point) => {
+      const [was, is] = [should(point, METER_OHMS), volts(point, METER_OHMS)];
+      return was !== undefined && is !== undefined && moveOf(was, is) !== undefined;
+    }));
+  /** What is heard, or seen of the whole set: an outcome. Where volts have moved, what mostly sounds is heard. */
+  const byTable = (test: Test): number => {
+    const outcome = shown(test, index, hidden, set.system, senseOf(test));
+    if (outcome !== 0 || !OF_SOUND.has(test.act) || !moved()) return outcome;
+    const [, ...shares] = test.effects[test.response[index] ?? 0] ?? [];
+    const most = Math.max(0, ...shares);
+    return most > MOSTLY ? shares.indexOf(most) + 1 : 0;
+  };
 
   /** What the circuit says of a test; undefined where it says nothing. */
   const byCircuit = (test: Test): string | undefined => {
@@ -152,16 +171,17 @@ export function practiceWorld(set: PracticeSet, hidden: Hidden): PracticeWorld |
   };
   return {
     fault,
-    volts: (point, ohms) => metered(broken, nodeOfPoint(point), ohms, broken.change),
-    should: (point, ohms) => metered(set.sound, nodeOfPoint(point), ohms),
+    volts,
+    should,
     ohms: (point) => ohmsAt(set.cold, nodeOfPoint(point), GROUND, coldChange)?.plus,
     shouldOhms: (point) => ohmsAt(set.cold, nodeOfPoint(point))?.plus,
     signs,
+    moved,
     outcome: (test) => {
       if (test.act === "check") return test.outcomes[test.id === check ? 1 : 0]?.key ?? "";
       const told = byCircuit(test);
       if (told !== undefined && test.outcomes.some(({ key }) => key === told)) return told;
-      return test.outcomes[shown(test, index, hidden, set.system, senseOf(test))]?.key ?? "";
+      return test.outcomes[byTable(test)]?.key ?? "";
     },
     isBad: (id) => id === check,
   };

@@ -11,7 +11,7 @@ import { Empty } from "@/ui/Empty";
 import { SideBySide } from "@/ui/SideBySide";
 import { useLogbook } from "@/ui/logbook";
 import { Checks } from "./Checks";
-import { openAt } from "./checks";
+import { openAt } from "./before";
 import { readDial } from "./dial-fit";
 import { changeText, only } from "./dial-words";
 import { Steps } from "./Steps";

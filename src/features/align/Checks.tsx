@@ -3,7 +3,7 @@
 import { Timer } from "lucide-react";
 import { useEffect, useState } from "react";
 import { SeenList } from "@/ui/SeenList";
-import { WARM_MINUTES } from "./checks";
+import { WARM_MINUTES } from "./before";
 import type { Align } from "./useAlign";
 
 /** How long the set has played: begun by hand, counted in minutes. */

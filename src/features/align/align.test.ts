@@ -3,7 +3,7 @@ import { contentSchema } from "@/core/kinds";
 import type { AlignmentRow } from "@/core/model";
 import { NOTHING, readStep } from "./read-step";
 import { changeText, moveText, openText, remainsText, shareText } from "./dial-words";
-import { checksFor } from "./checks";
+import { checksFor } from "./before";
 import { stateText, warningText } from "./words";
 
 const ROW: AlignmentRow = { group: "IF", adjust: "T2 top", aim: "maximum", hertz: 465e3 };

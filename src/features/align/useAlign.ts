@@ -8,7 +8,7 @@ import type { AlignmentRow } from "@/core/model";
 import { alignmentOf } from "@/core/visit";
 import { shapeOf, useKept } from "@/ui/kept";
 import { saying, useLogbook } from "@/ui/logbook";
-import { checksFor } from "./checks";
+import { checksFor } from "./before";
 import { NOTHING, readStep, type Typed } from "./read-step";
 
 type Held = {

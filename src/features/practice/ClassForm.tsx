@@ -69,7 +69,7 @@ export function ClassForm({ sets }: { sets: readonly SetChoice[] }) {
       <SelectField label="Advice" options={ADVICE_OPTIONS as never} {...form.field("advice")} />
       <LinesField
         label="What the owner says"
-        placeholder="made from what the fault shows, where nothing is written"
+        placeholder="made from what the fault shows; words of yours are held to it"
         {...form.field("complaint")}
       />
       <LinesField

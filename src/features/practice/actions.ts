@@ -55,11 +55,11 @@ const given = z.object({
 /** Hides a fault for a class. */
 export async function setExercise(asked: unknown): Promise<{ ok: true; id: string } | { ok: false; message: string }> {
   return action("set exercise", async () => {
-    const { set, fault, kind, difficulty, ...rest } = read(given, asked);
+    const { set, fault, kind, difficulty, complaint: words, ...rest } = read(given, asked);
     const about = { ...rest, by: personId(), now: new Date().toISOString(), forClass: true };
     return fault
-      ? hideExercise(database(), set, fault, about)
-      : drawExercise(database(), set, { kind, difficulty }, about);
+      ? hideExercise(database(), set, fault, about, words)
+      : drawExercise(database(), set, { kind, difficulty, words }, about);
   });
 }
 

@@ -4,7 +4,7 @@ import { RECTIFIER_WORDS, RECTIFIERS, SUPPLIES, SUPPLY_WORDS, type Model } from 
 import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { changeBasics } from "./actions";
-import { readBasics, typedBasics, type TypedBasics } from "./basics";
+import { readBasics, typedBasics, type TypedBasics } from "./typed-basics";
 
 /** Fields of words; the others hold values. */
 const WORDS: readonly string[] = ["kind", "signal", "controls", "chartNote"];

@@ -6,7 +6,7 @@ import { mergeRows, readTable, rowsOf, SHEET_FIELD, TABLES, tableOf } from "@/co
 import { database } from "@/db/client";
 import { modelById, revisionAt, saveSheet } from "@/db/models";
 import { action, personId, read, refuse, refuseFields } from "@/server/action";
-import { readBasics, withBasics, type TypedBasics } from "./basics";
+import { readBasics, withBasics, type TypedBasics } from "./typed-basics";
 
 const seen = z.object({ id: z.uuid(), version: z.number().int().positive() });
 const words = z.string().max(2000);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
 import type { Model } from "@/core/model";
-import { readBasics, typedBasics, withBasics } from "./basics";
+import { readBasics, typedBasics, withBasics } from "./typed-basics";
 
 const model: Model = {
   id: "m",

@@ -3,6 +3,7 @@ import { v7 } from "uuid";
 import { chanceFrom } from "@/core/diagnosis";
 import {
   caseOf,
+  caseThatSays,
   courseCase,
   COURSES,
   draw,
@@ -28,7 +29,6 @@ type About = {
   by: string;
   now: string;
   advice: Advice;
-  complaint?: string | undefined;
   notice?: string | undefined;
   forClass?: boolean;
   course?: { key: string; place: number };
@@ -47,7 +47,7 @@ async function keep(
     hidden: drawn.hidden,
     salt: randomUUID(),
     told: drawn.told,
-    complaint: about.complaint?.trim() || drawn.told.map(({ words }) => words).join(" "),
+    complaint: drawn.complaint ?? drawn.told.map(({ words }) => words).join(" "),
     difficulty: drawn.difficulty,
     advice: about.advice,
     notice: about.notice?.trim() ?? "",
@@ -78,20 +78,30 @@ export async function drawExercise(db: Tx, key: string, wish: Wish, about: About
   const drawn = draw(ready.set, wish, chanceFrom(randomInt(2 ** 31)));
   return drawn
     ? keep(db, ready.given, drawn, about)
-    : no("This set has no fault of that kind and difficulty. Choose another kind, or another set.");
+    : no(
+        wish.words
+          ? `No fault of that kind and difficulty does what “${wish.words}” says. Change the words, or leave them out.`
+          : "This set has no fault of that kind and difficulty. Choose another kind, or another set.",
+      );
 }
 
-/** Hides a fault that somebody chose. */
-export async function hideExercise(db: Tx, key: string, fault: string, about: About): Promise<Made> {
+/** Hides a fault that somebody chose. @param words what its owner is to say; without them that is drawn too */
+export async function hideExercise(db: Tx, key: string, fault: string, about: About, words = ""): Promise<Made> {
   const ready = await readySet(db, key, about.now);
   if (!ready) return no(NO_NET);
   const known = ready.set.system.faults.find((one) => one.id === fault && drawable(ready.set, one));
   if (!known) return no("This set has no such fault.");
   const chance = chanceFrom(randomInt(2 ** 31));
+  let noticed: Drawn | undefined;
   for (let manner = 0; manner < MANNERS; manner += 1) {
-    const drawn = caseOf(ready.set, known, chance);
+    const drawn = caseThatSays(ready.set, known, words, chance);
     if (drawn) return keep(db, ready.given, drawn, about);
+    noticed ??= caseOf(ready.set, known, chance);
   }
+  if (noticed)
+    return no(
+      `With this fault the set does not do what “${words}” says. Its owner would say: “${noticed.told.map((one) => one.words).join(" ")}” Change the words, or leave them out.`,
+    );
   return no("That fault changes nothing that could be measured or noticed in this set. Choose another one.");
 }
 
