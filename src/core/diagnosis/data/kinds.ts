@@ -34,7 +34,7 @@ export const KINDS: Record<StageKind, KindFacts> = {
   stereo: {
     name: "Stereo decoder",
     lane: "control",
-    words: /stereo|decoder|multiplex/,
+    words: /stereo|decoder|multiplex|\b(one|left|right|a) channel\b/,
     does: "lights its lamp on a stereo station and keeps left and right apart",
   },
   selector: { name: "Input selector", lane: "signal", words: /selector|input switch/ },
@@ -62,7 +62,7 @@ export const KINDS: Record<StageKind, KindFacts> = {
     words: /limiter|\bnl\b|\banl\b|blank/,
     does: "takes the top off pulses",
   },
-  "s-meter": { name: "S-meter", lane: "control", words: /s.?meter/, does: "follows the signal and returns to zero" },
+  "s-meter": { name: "S-meter", lane: "control", words: /s.?meter|signal.?(strength )?meter/, does: "follows the signal and returns to zero" },
   vfo: { name: "VFO", lane: "signal", words: /\bvfo\b|master/ },
   buffer: { name: "Buffer", lane: "signal", words: /buffer|doubler|multipl/ },
   driver: { name: "Driver", lane: "signal", words: /driv/ },

@@ -14,6 +14,13 @@ export const plain = (text: string): string =>
     .replaceAll(/\b(as well|too|also)(?=\s*([,;.]|$))/g, "")
     // “So loud that nothing is understood” speaks of the hum.
     .replaceAll(/\bso (loud|strong|bad|much|badly)\b( that [^,;.]*)?/g, "")
+    // “The knob turns but nothing happens” is one thing, and so is a set that stays in one of its two states.
+    .replaceAll(
+      /\b(turns?|moves?|spins?)( round)?,?( but| and| yet)? (nothing (happens|moves|changes)|no stations? \w+|the pointer stays)/g,
+      "turns freely",
+    )
+    .replaceAll(/\b(stays?|stuck|hangs?|remains?) (in|on) transmit\b/g, "receive dead")
+    .replaceAll(/\b(stays?|stuck|hangs?|remains?) (in|on) receive\b/g, "transmit dead")
     .replaceAll(/\s+/g, " ")
     .trim();
 

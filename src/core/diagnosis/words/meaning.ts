@@ -98,6 +98,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     case "moves":
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
+      if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");
       return lamps && /light|glow/.test(word) && !denied ? [whole("glow", "dark")] : [];
     default:
   }

@@ -18,6 +18,9 @@ const DENIED = new RegExp(`${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}\\s*$`);
 const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak"]);
 /** How much: “drifts badly” is no distortion. */
 const MANNER = /^(badly|horribl[ey]|awful(ly)?|roughly|poorly)$/;
+/** It does what it should, or comes to life. */
+const BETTER: ReadonlySet<Predicate> = new Set(["works", "starts", "moves"]);
+const HELPS = /\b(brings|makes|cures|restores|fixes|sets|(comes?|came) (back|on|to life))\b/;
 /** “Not when it is tapped”, “no reaction to tapping”. */
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
 /** What stands behind a hum that is no more. */
@@ -97,5 +100,17 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   if (times.has("strong") && kept.some(({ outcome }) => outcome === "distorted"))
     for (const { id } of circuit.stages.filter(({ kind }) => kind === "agc"))
       kept.push({ test: `works:${id}`, outcome: "fails" });
+  // “Plays when I hit it”, “a thump brings it back”: without that it does not.
+  const helps = preds.length > 0 ? preds.every(({ tag }) => BETTER.has(tag)) : HELPS.test(text);
+  const by = times.has("touched") ? "touched" : times.has("turned") ? "turned" : undefined;
+  if (by && helps && !denies(by) && !DENY.test(rest)) {
+    const test = pathId("play", path);
+    if (by === "turned") kept.push({ test: "turn", outcome: /switch|band|wave/.test(text) ? "switch" : "control" });
+    return {
+      outcomes: [...kept.filter((one) => one.test !== test), { test, outcome: "dead" }],
+      preds: ["dead"],
+      ...(pathSaid ? { path } : {}),
+    };
+  }
   return { outcomes: kept, ...(pathSaid ? { path } : {}), preds: lacks ? ["dead"] : preds.map(({ tag }) => tag) };
 }

@@ -20,6 +20,14 @@ function pathNamed(text: string, circuit: Circuit): PathKey | undefined {
   if (has("modulation") && NOUNS.modulation.test(text)) return "modulation";
   if (has("transmit") && (NOUNS.transmission.test(text) || NOUNS.modulation.test(text) || /\bkey(ed|ing)\b/.test(text)))
     return "transmit";
+  // What others hear of it is what it sends.
+  if (
+    has("transmit") &&
+    /\b(my (audio|signal|note)|reports?|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+      text,
+    )
+  )
+    return "transmit";
   if (has("receive") && NOUNS.reception.test(text)) return "receive";
   if (has("transmit") && /\b(splatter|chirp|key clicks|talk power)/.test(text)) return "transmit";
   if (has("receive") && /\b(deaf|(in)?sensitiv\w+)\b/.test(text)) return "receive";

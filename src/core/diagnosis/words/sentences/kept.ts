@@ -125,7 +125,7 @@ export const KEPT: readonly (readonly [set: string, group: string, lines: string
      crackles until it is warm | noise noisy, warm changes
      after half an hour it distorts | warm changes, play distorted
      cuts out when touched | thump reacts, play dead
-     a knock brings it back | thump reacts
+     a knock brings it back | thump reacts, play dead
      comes and goes when you tap it | thump reacts, play dead
      distorted on strong signals | play distorted, works:agc fails
      dead on long wave | bands one

@@ -204,8 +204,8 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
     "table",
     "when and where it shows",
     `crackles when tapped | noise noisy, thump reacts
-     comes back when you thump it | thump reacts
-     plays if you hit it | thump reacts, play fine
+     comes back when you thump it | thump reacts, play dead
+     plays if you hit it | thump reacts, play dead
      cuts out when the cabinet is knocked | thump reacts, play dead
      hum with the volume down | hum-down line|double
      hums even with the volume right down | hum-down line|double
