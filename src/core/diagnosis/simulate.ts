@@ -213,23 +213,45 @@ export const boundOf = (system: System, { present, complaint }: Case): number =>
 
 /**
  * The most that anybody can conclude: every test of the set is made once, with slips, and the part that most points at is
- * taken. Nobody who makes each test once is right more often, for the weights are exact.
- * @returns whether that part is one of those that are at fault
+ * put right; so again, as long as something is to be heard, with all that was seen before. Nobody who makes each test once
+ * is right more often, for the weights are exact.
+ * @returns whether all that was put right was at fault
  */
 export function rightAfterAll(system: System, one: Case, wrong: number, chance: Chance): boolean {
-  const all = system.tests.map((test): Evidence => ({
-    id: test.id,
-    test: test.id,
-    outcome: answered(test, truth(test, one.present, one, system), wrong, chance),
-  }));
-  const found = posterior(infer(system, [...one.complaint, ...all]).weights);
+  const left = new Set(one.present);
+  const evidence = [...one.complaint];
+  const mended: string[] = [];
+  do {
+    const before = mended.length > 0 ? { mended: [...mended] } : {};
+    evidence.push(
+      ...system.tests.map((test): Evidence => ({
+        id: `${mended.length} ${test.id}`,
+        test: test.id,
+        outcome: answered(test, truth(test, left, one, system), wrong, chance),
+        ...before,
+      })),
+    );
+    const part = likeliestPart(system, evidence, mended);
+    const behind = system.faults.flatMap((fault, index) => (checkId(fault) === part ? [index] : []));
+    if (!behind.some((index) => left.has(index))) return false;
+    for (const index of behind) {
+      left.delete(index);
+      mended.push(system.faults[index]?.id ?? "");
+    }
+  } while (!nothingHeard(left, one, system));
+  return true;
+}
+
+/** The check behind which the most of the chances lies, of what was not put right yet. */
+function likeliestPart(system: System, evidence: readonly Evidence[], mended: readonly string[]): string | undefined {
+  const done = new Set(mended);
   const groups = new Map<string, number>();
-  found.fault.forEach((share, index) => {
+  posterior(infer(system, evidence).weights).fault.forEach((share, index) => {
+    if (done.has(system.faults[index]?.id ?? "")) return;
     const id = checkIdOf(system, index);
     groups.set(id, (groups.get(id) ?? 0) + share);
   });
-  const [first] = [...groups].sort((a, b) => b[1] - a[1]);
-  return one.present.some((index) => checkIdOf(system, index) === first?.[0]);
+  return [...groups].sort((a, b) => b[1] - a[1])[0]?.[0];
 }
 
 /** Shares that are wrong by a factor: each is multiplied or divided by up to as much. */

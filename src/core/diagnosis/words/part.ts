@@ -17,7 +17,7 @@ const DENIED = new RegExp(`${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}\\s*$`);
 /** Small words of size that say nothing beside a hum: a low hum, a strong hiss. */
 const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak"]);
 /** How much: “drifts badly” is no distortion. */
-const MANNER = /^(badly|horribl[ey]|awful(ly)?|roughly|poorly)$/;
+const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|roughly|poorly)$/;
 /** It does what it should, or comes to life. */
 const BETTER: ReadonlySet<Predicate> = new Set(["works", "starts", "moves"]);
 const HELPS = /\b(brings|makes|cures|restores|fixes|sets|(comes?|came) (back|on|to life))\b/;

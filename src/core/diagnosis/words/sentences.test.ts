@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { topologyOf } from "../circuit";
 import { said } from "./said";
+import { FIFTH } from "./sentences/fifth";
 import { FOURTH } from "./sentences/fourth";
 import { FRESH } from "./sentences/fresh";
 import { KEPT } from "./sentences/kept";
@@ -35,7 +36,7 @@ const OPPOSITE: Record<string, string> = {
   works: "fails",
 };
 
-describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH])(
+describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH])(
   "in a set of the kind %s: %s",
   (set, _group, lines) => {
     const cases = lines.split("\n").map((line): [string, string[]] => {
