@@ -146,7 +146,7 @@ describe("a correction", () => {
   it("of a figure keeps what it was judged against, and of a point takes what belongs there", () => {
     const [plate, r7] = FULL.reading.map((payload) => ({ kind: "reading", payload }) as ContentOf<"reading">);
     const figure = correctedTo(
-      "V4 plate 231 V @ 229.37 V with Grey analogue prove: after ten minutes",
+      "V4 plate 231 V @ 229.37 V with Grey analogue on 250 V prove: after ten minutes",
       plate as Content,
     );
     // The instrument did not read what was typed over it.
