@@ -14,6 +14,9 @@ export function databaseError(error: unknown): DatabaseError {
 /** Does the database refuse the value itself: a letter that is none, a number without measure, a broken check? */
 export const refusesValue = (error: unknown): boolean => /^22|^23514$/.test(databaseError(error).code ?? "");
 
+/** Is there no room where the database writes (SQLSTATE 53100), or does its disk fail (58030)? */
+export const isFull = (error: unknown): boolean => /^(53100|58030)$/.test(databaseError(error).code ?? "");
+
 /** Codes of the driver, of Node and of PostgreSQL (SQLSTATE classes 08 and 57P) for a database that does not answer. */
 const AWAY =
   /^(CONNECT_TIMEOUT|CONNECTION_(CLOSED|ENDED|DESTROYED)|ECONNREFUSED|ECONNRESET|EPIPE|ENOENT|08...|57P0[1-3])$/;

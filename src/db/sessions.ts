@@ -1,5 +1,5 @@
-import { and, desc, eq, gt, ne, sql } from "drizzle-orm";
-import { signInAccount, signInSession, signInUser } from "./access-schema";
+import { and, desc, eq, gt, isNotNull, lt, lte, ne, notInArray, sql } from "drizzle-orm";
+import { signInAccount, signInSession, signInUser, writingTurn } from "./access-schema";
 import type { Tx } from "./client";
 
 export type SignedIn = { id: string; beganAt: Date; lastAt: Date; address: string; device: string; locked: boolean };
@@ -35,6 +35,20 @@ export const endSessionsOf = async (db: Tx, personId: string, but?: string): Pro
   void (await db
     .delete(signInSession)
     .where(and(eq(signInSession.userId, personId), but === undefined ? undefined : ne(signInSession.id, but))));
+
+export const noteUse = async (db: Tx, id: string): Promise<void> =>
+  void (await db.update(signInSession).set({ updatedAt: new Date() }).where(eq(signInSession.id, id)));
+
+/** So long an entry may wait on a device for its way to the server: the key that it was signed with is kept, days. */
+const TURN_KEPT_DAYS = 400;
+
+/** Forgets sessions that have run out, and the keys of turns that nothing can wait for any more. */
+export async function forgetEnded(db: Tx, now = new Date()): Promise<void> {
+  await db.delete(signInSession).where(lte(signInSession.expiresAt, now));
+  const kept = new Date(now.getTime() - TURN_KEPT_DAYS * 86_400_000).toISOString();
+  const inUse = db.select({ id: signInSession.turnId }).from(signInSession).where(isNotNull(signInSession.turnId));
+  await db.delete(writingTurn).where(and(lt(writingTurn.beganAt, kept), notInArray(writingTurn.id, inUse)));
+}
 
 export const lockSession = async (db: Tx, id: string, locked: boolean): Promise<void> =>
   void (await db.update(signInSession).set({ locked }).where(eq(signInSession.id, id)));

@@ -2,11 +2,12 @@ import { revalidatePath } from "next/cache";
 import { headers } from "next/headers";
 import { ZodError, type z } from "zod";
 import { ACTIONS, type ActionName } from "@/core/access";
-import { refusesValue } from "@/db/error";
+import { isFull, refusesValue } from "@/db/error";
 import { actor, inNameOf } from "./access/acting";
 import { demand } from "./access/demand";
 import { standing, type Here } from "./access/standing";
 import { logFailure } from "./log";
+import { FULL } from "./request";
 
 /** What an action answers that did not do what was asked; `problems` are sentences by field. */
 export type Refused = { ok: false; message: string; problems?: Record<string, string> };
@@ -71,6 +72,6 @@ export async function action<A extends { ok: boolean }>(
     if (refusesValue(error))
       return { ok: false, message: "A letter or a number in it cannot be stored: look for signs that are no letters." };
     if (error instanceof ZodError) return { ok: false, message: "This page is out of date: reload it and try again." };
-    return { ok: false, message: `${failed} Reference ${logFailure(name, error)}.` };
+    return { ok: false, message: `${isFull(error) ? FULL : failed} Reference ${logFailure(name, error)}.` };
   }
 }

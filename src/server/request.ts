@@ -1,4 +1,5 @@
 import { Stalled } from "./body";
+import { isFull } from "@/db/error";
 import { isForeign } from "./guard";
 import { logFailure } from "./log";
 
@@ -16,8 +17,12 @@ export const foreign = (request: Request): boolean =>
 export const refuse = (status: number, message: string) =>
   Response.json({ problems: [{ path: "", message }] }, { status });
 
+/** What is said where there is no room to write; what was typed stays where it is. */
+export const FULL =
+  "The disk of the server is full, or fails: nothing was written. Make room there; what you typed is kept here.";
+
 /** What is said of a failure: a sender that stopped is told so, anything else gets a reference to the log. */
 export const failed = (where: string, error: unknown, said: string): Response =>
   error instanceof Stalled
     ? refuse(408, "What was sent stopped coming: nothing was changed. Try again.")
-    : refuse(500, `${said} Reference ${logFailure(where, error)}.`);
+    : refuse(500, `${isFull(error) ? FULL : said} Reference ${logFailure(where, error)}.`);

@@ -3,7 +3,7 @@ import { v7 } from "uuid";
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { WRONG_PINS } from "@/core/access";
 import { POST } from "@/app/api/entries/route";
-import { signInAccount, signInUser } from "@/db/access-schema";
+import { signInAccount, signInSession, signInUser, writingTurn } from "@/db/access-schema";
 import { entriesOfSet } from "@/db/entries";
 import { events } from "@/db/events";
 import { changePerson, people } from "@/db/people";
@@ -32,6 +32,10 @@ const device = (address = "192.168.1.20") =>
     cookie: [...jar].map(([name, value]) => `${name}=${value}`).join("; "),
     "x-forwarded-for": `6.6.6.6, ${address}`,
   });
+const standingSession = (here: Awaited<ReturnType<typeof standing>>) => {
+  if (here.kind === "nobody") throw new Error("nobody is signed in");
+  return here;
+};
 const happened = async () => (await events(held.db, 50)).map(({ what }) => what);
 
 beforeAll(async () => {
@@ -100,6 +104,42 @@ describe("signing in", () => {
     expect((await standing(device())).kind).toBe("here");
     await endSessionsOf(held.db, shop.tomasz);
     expect((await standing(device())).kind).toBe("nobody");
+  });
+
+  it("lasts for thirty days and no longer, however often it is used; what has run out is forgotten", async () => {
+    await signInWith(device(), "Wren Okafor", PASSWORD);
+    const mine = standingSession(await standing(device()));
+    const early = new Date(Date.now() + 5 * 86_400_000);
+    const away = new Date(Date.now() - 3 * 86_400_000);
+    await held.db
+      .update(signInSession)
+      .set({ expiresAt: early, updatedAt: away })
+      .where(eq(signInSession.id, mine.sessionId));
+    expect(await standing(device())).toMatchObject({ kind: "here" });
+    const row = () => held.db.select().from(signInSession).where(eq(signInSession.id, mine.sessionId));
+    expect((await row())[0]?.expiresAt).toEqual(early);
+    // The list of one's devices says when each was used last.
+    await vi.waitFor(async () => expect((await row())[0]?.updatedAt.getTime()).toBeGreaterThan(away.getTime()));
+
+    await held.db.update(signInSession).set({ expiresAt: away }).where(eq(signInSession.id, mine.sessionId));
+    expect(await standing(device())).toEqual({ kind: "nobody" });
+    await held.db
+      .update(writingTurn)
+      .set({ beganAt: "2024-01-01T00:00:00Z" })
+      .where(eq(writingTurn.id, mine.turnId ?? ""));
+    const next = (jar = new Map());
+    await signInWith(device(), "Wren Okafor", PASSWORD);
+    expect(next.size).toBeGreaterThan(0);
+    expect(await row()).toEqual([]);
+    expect(await turnById(held.db, mine.turnId ?? "")).toBeUndefined();
+    // The turn of somebody who is signed in is kept, however old.
+    const now = standingSession(await standing(device()));
+    await held.db
+      .update(writingTurn)
+      .set({ beganAt: "2024-01-01T00:00:00Z" })
+      .where(eq(writingTurn.id, now.turnId ?? ""));
+    await signedIn(shop.tomasz);
+    expect(await turnById(held.db, now.turnId ?? "")).toBeDefined();
   });
 
   it("with a password that somebody else has seen asks for one of one's own first", async () => {

@@ -280,8 +280,8 @@ describe("a line of the plan", () => {
   it("names its role, and the tolerance of its time where none is marked", () => {
     expect(roleText({ role: "coupling", stage: "output" })).toBe("coupling, output");
     expect(roleText({ role: "coupling" })).toBe("coupling");
-    expect(toleranceOf({ sections: [470e3], tolerance: 0.05 })).toBe(0.05);
-    expect(toleranceOf({ sections: [470e3] })).toBe(0.2);
+    expect(toleranceOf({ quantity: "resistance", sections: [470e3], tolerance: 0.05 })).toBe(0.05);
+    expect(toleranceOf({ quantity: "resistance", sections: [470e3] })).toBe(0.2);
     expect(toleranceOf(undefined)).toBe(0.2);
   });
 });

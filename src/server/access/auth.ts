@@ -10,6 +10,7 @@ import { z } from "zod";
 import { PASSWORD_LENGTH, signInName } from "@/core/access";
 import { signInAccount, signInCheck, signInSession, signInUser } from "@/db/access-schema";
 import { database } from "@/db/client";
+import { forgetEnded } from "@/db/sessions";
 import { beginTurn } from "@/db/turns";
 import { addressOf } from "./address";
 
@@ -98,7 +99,8 @@ function make() {
     },
     session: {
       expiresIn: KNOWN_DAYS * DAY_S,
-      updateAge: DAY_S,
+      // Who is known for thirty days is known for thirty days: use alone prolongs nothing, and reading writes nothing.
+      disableSessionRefresh: true,
       additionalFields: {
         locked: { type: "boolean", input: false, defaultValue: false },
         turnId: { type: "string", input: false, required: false },
@@ -119,6 +121,7 @@ function make() {
       session: {
         create: {
           before: async (session, context) => {
+            await forgetEnded(database());
             const turnId = v7();
             const ipAddress = context?.headers ? addressOf(context.headers) : "";
             await beginTurn(database(), { id: turnId, personId: session.userId, key: randomBytes(32).toString("hex") });
