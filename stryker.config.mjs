@@ -14,6 +14,7 @@ const config = {
   ignoreStatic: true,
   concurrency: 2,
   timeoutMS: 10_000,
+  dryRunTimeoutMinutes: 30,
   reporters: ["clear-text", "json"],
   jsonReporter: { fileName: `.data/mutants-${area}.json` },
   incremental: true,

@@ -8,7 +8,7 @@ import { iso } from "./moment";
 import { customer, model, set } from "./schema";
 import { setFiles } from "./sets";
 import { freshSummaries } from "./summaries";
-import { setSummary } from "./summary-schema";
+import { setSummary, STEMMED } from "./summary-schema";
 
 /** A set that was found, and where its designator stands when one was searched for. */
 export type Hit = {
@@ -44,11 +44,17 @@ export const wordsOf = (query: string): string[] =>
     .filter(Boolean)
     .slice(0, 8);
 
+/** Words that have a stem: “crackles” finds “crackling”. Numbers, designators and short words are what they are. */
+const STEM = /^\p{L}{4,}$/u;
+
 /** A set matches a word by any text that is written on it or about it, by a designator, or by the number of a job. */
 function matches(word: string): SQL | undefined {
   const digits = word.replace(/\D/g, "");
   return or(
     sql`${setSummary.text} ilike ${`%${escaped(word)}%`}`,
+    STEM.test(word)
+      ? sql`to_tsvector('english', left(${setSummary.text}, ${sql.raw(String(STEMMED))})) @@ plainto_tsquery('english', ${word})`
+      : undefined,
     digits.length >= MANY_DIGITS && digits !== word ? sql`${setSummary.text} like ${`%${digits}%`}` : undefined,
     sql`${setSummary.words} @> array[${word.toUpperCase().replace(/^#/, "")}]`,
   );

@@ -6,6 +6,9 @@ import type { FoundOnce } from "@/core/visit";
 import { moment } from "./columns";
 import { set } from "./schema";
 
+/** So much of what is written about a set is searched by the stems of its words; PostgreSQL takes no list of more than 1 MB. */
+export const STEMMED = 200_000;
+
 /**
  * What lists and searches ask of a set: a cache of the fold of its log (core/across). A trigger marks it as stale in the
  * transaction that writes to the log, or changes the set's model or owner; it is made anew when it is read next.
@@ -39,6 +42,7 @@ export const setSummary = pgTable(
       .where(sql`${t.job} is not null`),
     index("set_summary_last").on(t.lastAt.desc().nullsLast(), t.setId.desc().nullsLast()),
     index("set_summary_text").using("gin", sql`${t.text} gin_trgm_ops`),
+    index("set_summary_stems").using("gin", sql`to_tsvector('english', left(${t.text}, ${sql.raw(String(STEMMED))}))`),
     index("set_summary_words").using("gin", t.words),
   ],
 );
