@@ -84,6 +84,15 @@ describe("summaries of sets", () => {
     await equalToTheLogs();
   });
 
+  it("are searched by the stems of words, where a word has one", async () => {
+    await write("note", { v: 1, text: "it warbled, and a squeaking pulley", open: false, closes: [] });
+    const found = async (query: string) => (await searchSets(held.db, query, NOW)).hits.map(({ id }) => id);
+    for (const query of ["warbles", "warbling", "squeaks pulleys"]) expect(await found(query)).toEqual([demo.set]);
+    // Part of a word is found as before.
+    expect(await found("warbl")).toEqual([demo.set]);
+    expect(await found("squeakish")).toEqual([]);
+  });
+
   it("follow the owner's name and telephone number", async () => {
     const [owner] = await held.db.select().from(customer).where(eq(customer.name, "Marguerite Osei"));
     if (!owner) throw new Error("no owner");

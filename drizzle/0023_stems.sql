@@ -1,0 +1,1 @@
+CREATE INDEX "set_summary_stems" ON "set_summary" USING gin (to_tsvector('english', left("text", 200000)));
