@@ -8,6 +8,7 @@ import { SelectField, TextField } from "@/ui/form";
 import { CrystalBox } from "./Crystals";
 import { PlanDrawing } from "./PlanDrawing";
 import { hz, LICENCE, overlapText, rangeText, whistleText } from "./words";
+import { ResultTable } from "@/ui/ResultTable";
 
 /** Highest whistle that is listed at once; the rest behind a button. */
 const SHOWN = 12;
@@ -18,24 +19,18 @@ function Whistles({ plan }: { plan: BandPlan }) {
   if (whistles.length === 0) return <p>No whistle up to the fifth harmonic lies in {plan.band.name}.</p>;
   return (
     <>
-      <table className="table w-auto [&_td]:py-1" aria-label={`Whistles of ${plan.band.name}`}>
-        <thead>
-          <tr className="text-base-content">
-            <th scope="col">Tuned to</th>
-            <th scope="col">Order</th>
-            <th scope="col">What comes together</th>
-          </tr>
-        </thead>
-        <tbody>
-          {(all ? whistles : whistles.slice(0, SHOWN)).map((one) => (
-            <tr key={one.at}>
-              <td className="font-mono whitespace-nowrap">{hz(one.at)}</td>
-              <td>{one.order}</td>
-              <td>{whistleText(one)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ResultTable
+        label={`Whistles of ${plan.band.name}`}
+        className="w-auto"
+        tight
+        rows={all ? whistles : whistles.slice(0, SHOWN)}
+        keyOf={(one) => one.at}
+        columns={[
+          { head: "Tuned to", className: "font-mono whitespace-nowrap", cell: (one) => hz(one.at) },
+          { head: "Order", cell: (one) => one.order },
+          { head: "What comes together", cell: whistleText },
+        ]}
+      />
       {whistles.length > SHOWN && !all ? (
         <button type="button" className="btn btn-outline mt-1 h-10" onClick={() => setAll(true)}>
           All {whistles.length}

@@ -5,6 +5,11 @@ import type { ModelBand } from "@/core/model";
 import { format, parseQuantity, type Quantity } from "@/core/quantity";
 import { dialWithCoil, drawnCircuit, gangAt, trimmedFor, tunes } from "@/core/tracking";
 import { ErrorText, TextField } from "@/ui/form";
+import { ResultTable } from "@/ui/ResultTable";
+
+/** How far a signal is from where the dial says. */
+const off = (truth: number, dial: number): string =>
+  `${truth - dial < 0 ? "−" : "+"}${Math.abs((truth - dial) / 1e3).toFixed(1)} kHz`;
 
 const START = { from: "550 kHz", to: "1600 kHz", gangMin: "12 pF", gangMax: "450 pF", coil: "180 µH", other: "171 µH" };
 /** Places of the dial that are worked out, as shares of the band. */
@@ -48,37 +53,32 @@ export function LoopChange() {
         <ErrorText>This gang cannot cover the band: it needs a larger span of capacity.</ErrorText>
       ) : null}
       {moved.length > 0 && made?.ok ? (
-        <table
-          className="table mt-2 w-auto [&_td]:px-2 [&_td]:py-1 [&_td]:whitespace-nowrap [&_th]:px-2"
-          aria-label="What the other loop does to the dial"
-        >
-          <thead>
-            <tr className="text-base-content">
-              <th scope="col">Dial</th>
-              <th scope="col">Tunes to</th>
-              <th scope="col">Moved</th>
-              <th scope="col">Trimmed at the high end</th>
-            </tr>
-          </thead>
-          <tbody>
-            {moved.map(({ dial, truth }) => {
-              const gang = gangAt(made.drawn.tuned, dial);
-              const then = trimmed && gang !== undefined ? tunes(trimmed, gang) : undefined;
-              const off = (hertz: number) =>
-                `${hertz - dial < 0 ? "−" : "+"}${Math.abs((hertz - dial) / 1e3).toFixed(1)} kHz`;
-              return (
-                <tr key={dial}>
-                  <td className="font-mono">{format(dial, "frequency", 5)}</td>
-                  <td className="font-mono">{format(truth, "frequency", 5)}</td>
-                  <td className="font-mono">
-                    {off(truth)}, {(((truth - dial) / dial) * 100).toFixed(1).replace("-", "−")} %
-                  </td>
-                  <td className="font-mono">{then === undefined ? "out of reach" : off(then)}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <ResultTable
+          label="What the other loop does to the dial"
+          className="mt-2 w-auto [&_td]:whitespace-nowrap"
+          tight
+          rows={moved}
+          keyOf={({ dial }) => dial}
+          columns={[
+            { head: "Dial", className: "font-mono", cell: ({ dial }) => format(dial, "frequency", 5) },
+            { head: "Tunes to", className: "font-mono", cell: ({ truth }) => format(truth, "frequency", 5) },
+            {
+              head: "Moved",
+              className: "font-mono",
+              cell: ({ dial, truth }) =>
+                `${off(truth, dial)}, ${(((truth - dial) / dial) * 100).toFixed(1).replace("-", "−")} %`,
+            },
+            {
+              head: "Trimmed at the high end",
+              className: "font-mono",
+              cell: ({ dial }) => {
+                const gang = gangAt(made.drawn.tuned, dial);
+                const then = trimmed && gang !== undefined ? tunes(trimmed, gang) : undefined;
+                return then === undefined ? "out of reach" : off(then, dial);
+              },
+            },
+          ]}
+        />
       ) : null}
       <p className="dim mt-1 text-sm">
         A signal circuit moved so peaks beside the dial; where the loop belongs to the only tuned circuit, the dial

@@ -10,11 +10,16 @@ import { useLogbook } from "@/ui/logbook";
 import { fittedFrom } from "./parts";
 import { TickLine, type TickAnswer } from "./Tick";
 import { useWrite } from "./useWrite";
+import { ResultTable } from "@/ui/ResultTable";
 
 const ANSWERS: readonly TickAnswer[] = [
   { state: "done", button: "Done", asks: "What was seen or measured", example: "0.78 V at full volume, no hum" },
   { state: "skipped", button: "Waive", asks: "Why it is waived", example: "the owner does it himself on the air" },
 ];
+
+type Around = ReturnType<typeof aroundFitting>[number];
+const print = ({ quantity, unit }: Around, value: number | undefined): string =>
+  value === undefined ? "–" : quantity ? printMeasured(value, quantity) : `${value} ${unit ?? ""}`;
 
 /** Readings around the fitting: the same points before and after, out of the log. */
 function Around({ modification }: { modification: Modification }) {
@@ -23,38 +28,15 @@ function Around({ modification }: { modification: Modification }) {
   if (rows.length === 0)
     return <p className="dim">Readings and tests before and after it was fitted are put side by side here.</p>;
   return (
-    <table className="table">
-      <thead>
-        <tr className="text-base text-base-content">
-          <th scope="col">Point or test</th>
-          <th scope="col" className="text-right">
-            Before
-          </th>
-          <th scope="col" className="text-right">
-            After
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row) => {
-          const print = (value: number | undefined) =>
-            value === undefined
-              ? "–"
-              : row.quantity
-                ? printMeasured(value, row.quantity)
-                : `${value} ${row.unit ?? ""}`;
-          return (
-            <tr key={row.name} className="text-base">
-              <th scope="row" className="font-normal">
-                {row.name}
-              </th>
-              <td className="text-right font-mono">{print(row.before)}</td>
-              <td className="text-right font-mono">{print(row.after)}</td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <ResultTable
+      rows={rows}
+      keyOf={({ name }) => name}
+      columns={[
+        { head: "Point or test", names: true, className: "font-normal", cell: ({ name }) => name },
+        { head: "Before", figure: true, cell: (row) => print(row, row.before) },
+        { head: "After", figure: true, cell: (row) => print(row, row.after) },
+      ]}
+    />
   );
 }
 

@@ -4,6 +4,7 @@ import type { CircuitFacts } from "@/core/circuit";
 import { METHOD_NAMES, STAGE_NAMES, type Method, type PlanStep, type PowerPlan } from "@/core/power";
 import { format } from "@/core/quantity";
 import { riseAt } from "./rise";
+import { ResultTable } from "@/ui/ResultTable";
 
 type PlanHeadProps = {
   plan: PowerPlan;
@@ -30,36 +31,28 @@ function PlanTable({ steps, facts }: { steps: readonly PlanStep[]; facts: Circui
   return (
     <details className="mt-1">
       <summary className="min-h-10 cursor-pointer py-2">The whole plan, step by step</summary>
-      <table className="table">
-        <thead>
-          <tr className="text-base text-base-content">
-            {["Stage", "Set", "Hold", "Read", "Expect", "Stop above"].map((title) => (
-              <th key={title} scope="col" className="px-2 py-1">
-                {title}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {steps.map((step) => (
-            <tr key={step.key} className="text-base">
-              <th scope="row" className="px-2 py-0.5 font-normal">
-                {STAGE_NAMES[step.stage]}
-                {step.measures.includes("lamp") ? ", lamp" : ""}
-              </th>
-              <td className="px-2 py-0.5 font-bold">{format(step.volts, "voltage", 3)}</td>
-              <td className="px-2 py-0.5">{format(step.holdSeconds, "time")}</td>
-              <td className="px-2 py-0.5">{step.measures.map((measure) => MEASURES[measure]).join(", ")}</td>
-              <td className="px-2 py-0.5">
-                {amps(step.heatersOnlyAmps ?? step.amps)}
-                {step.bplus ? `, B+ to ${format(step.bplus[1], "voltage", 2)}` : ""}
-                {net(step)}
-              </td>
-              <td className="px-2 py-0.5 font-bold">{amps(step.stopAmps)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ResultTable
+        tight
+        rows={steps}
+        keyOf={({ key }) => key}
+        columns={[
+          {
+            head: "Stage",
+            names: true,
+            className: "font-normal",
+            cell: ({ stage, measures }) => `${STAGE_NAMES[stage]}${measures.includes("lamp") ? ", lamp" : ""}`,
+          },
+          { head: "Set", className: "font-bold", cell: ({ volts }) => format(volts, "voltage", 3) },
+          { head: "Hold", cell: ({ holdSeconds }) => format(holdSeconds, "time") },
+          { head: "Read", cell: ({ measures }) => measures.map((measure) => MEASURES[measure]).join(", ") },
+          {
+            head: "Expect",
+            cell: (step) =>
+              `${amps(step.heatersOnlyAmps ?? step.amps)}${step.bplus ? `, B+ to ${format(step.bplus[1], "voltage", 2)}` : ""}${net(step)}`,
+          },
+          { head: "Stop above", className: "font-bold", cell: ({ stopAmps }) => amps(stopAmps) },
+        ]}
+      />
     </details>
   );
 }

@@ -4,6 +4,7 @@ import { STAGE_NAMES } from "@/core/power";
 import { format } from "@/core/quantity";
 import type { StepProgress } from "@/core/visit";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
+import { ResultTable } from "@/ui/ResultTable";
 
 const MARKS: Record<string, Mark> = { go: "good", watch: "watch", stop: "bad", none: "none" };
 
@@ -14,35 +15,38 @@ export function RiseTable({ steps }: { steps: readonly StepProgress[] }) {
     value === undefined ? "–" : format(value, quantity, 3);
   const bplus = rows.some(({ record }) => record.payload.bplus);
   return (
-    <table className="table">
-      <thead>
-        <tr className="text-base text-base-content">
-          {["Stage", "Line", "Current", ...(bplus ? ["B+"] : []), ""].map((title) => (
-            <th key={title} scope="col" className="px-1.5 py-1">
-              {title || <span className="sr-only">Verdict</span>}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(({ step, record: { payload, judgement } }) => (
-          <tr key={step.key} className="text-base" title={judgement.reasons.map(({ text }) => text).join(" ")}>
-            <th scope="row" className="px-1.5 py-1 font-normal">
-              {payload.lamp ? "With lamp" : STAGE_NAMES[step.stage]}
-            </th>
-            <td className="px-1.5 py-1 whitespace-nowrap">
-              {print(payload.lineVolts?.value ?? step.volts, "voltage")}
-            </td>
-            <td className="px-1.5 py-1 whitespace-nowrap">
-              {print(payload.endAmps?.value ?? payload.amps?.value, "current")}
-            </td>
-            {bplus ? <td className="px-1.5 py-1 whitespace-nowrap">{print(payload.bplus?.value, "voltage")}</td> : null}
-            <td className="px-1.5 py-1">
-              <VerdictMark mark={MARKS[judgement.verdict] ?? "none"} iconOnly />
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <ResultTable
+      tight
+      rows={rows}
+      keyOf={({ step }) => step.key}
+      titleOf={({ record }) => record.judgement.reasons.map(({ text }) => text).join(" ")}
+      columns={[
+        {
+          head: "Stage",
+          names: true,
+          className: "font-normal",
+          cell: ({ step, record }) => (record.payload.lamp ? "With lamp" : STAGE_NAMES[step.stage]),
+        },
+        {
+          head: "Line",
+          className: "whitespace-nowrap",
+          cell: ({ step, record }) => print(record.payload.lineVolts?.value ?? step.volts, "voltage"),
+        },
+        {
+          head: "Current",
+          className: "whitespace-nowrap",
+          cell: ({ record: { payload } }) => print(payload.endAmps?.value ?? payload.amps?.value, "current"),
+        },
+        bplus && {
+          head: "B+",
+          className: "whitespace-nowrap",
+          cell: ({ record }) => print(record.payload.bplus?.value, "voltage"),
+        },
+        {
+          head: <span className="sr-only">Verdict</span>,
+          cell: ({ record }) => <VerdictMark mark={MARKS[record.judgement.verdict] ?? "none"} iconOnly />,
+        },
+      ]}
+    />
   );
 }

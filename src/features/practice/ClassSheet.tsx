@@ -5,6 +5,7 @@ import { useState } from "react";
 import type { ClassRun } from "@/db/practice";
 import { Empty } from "@/ui/Empty";
 import { minutesText } from "./words";
+import { ResultTable } from "@/ui/ResultTable";
 
 /** The link for a class, and a button that copies it. */
 export function ClassLink({ path }: { path: string }) {
@@ -29,6 +30,17 @@ export function ClassLink({ path }: { path: string }) {
   );
 }
 
+/** What was dangerous, each with how often. */
+function Dangers({ review }: Pick<ClassRun, "review">) {
+  if (!review) return "–";
+  if (review.dangers.length === 0) return "nothing";
+  return review.dangers.map(({ text, times }) => (
+    <span key={text} className="block">
+      {times} × {text.split(/[:,]/)[0]}
+    </span>
+  ));
+}
+
 /** What came of an exercise: a row for each who began it. */
 export function ClassTable({ runs }: { runs: readonly ClassRun[] }) {
   if (runs.length === 0)
@@ -42,46 +54,29 @@ export function ClassTable({ runs }: { runs: readonly ClassRun[] }) {
         {ended.filter(({ found }) => found).length} of {runs.length} have found it
         {ended.length > 0 ? `; ${mean} points in the mean` : ""}.
       </p>
-      <table className="table" aria-label="Results of the class">
-        <thead className="text-base-content">
-          <tr>
-            <th>Who</th>
-            <th>How it ended</th>
-            <th className="text-right">Points</th>
-            <th className="text-right">Bench time</th>
-            <th className="text-right">Steps</th>
-            <th>Dangerous</th>
-            <th className="text-right">Done twice</th>
-            <th className="text-right">Sound parts put right</th>
-            <th className="text-right">Advice</th>
-          </tr>
-        </thead>
-        <tbody>
-          {runs.map(({ id, who, found, points, minutes, review, acts }) => (
-            <tr key={id}>
-              <td className="font-semibold">{who}</td>
-              <td>{points === null ? "at it" : found ? "found" : "given up"}</td>
-              <td className="text-right font-mono">{points ?? "–"}</td>
-              <td className="text-right font-mono">{minutes === null ? "–" : minutesText(minutes)}</td>
-              <td className="text-right font-mono">{acts}</td>
-              <td>
-                {review && review.dangers.length > 0
-                  ? review.dangers.map(({ text, times }) => (
-                      <span key={text} className="block">
-                        {times} × {text.split(/[:,]/)[0]}
-                      </span>
-                    ))
-                  : review
-                    ? "nothing"
-                    : "–"}
-              </td>
-              <td className="text-right font-mono">{review ? review.twice.length : "–"}</td>
-              <td className="text-right font-mono">{review ? review.wrong.length : "–"}</td>
-              <td className="text-right font-mono">{review ? review.advised : "–"}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ResultTable
+        label="Results of the class"
+        rows={runs}
+        keyOf={({ id }) => id}
+        columns={[
+          { head: "Who", names: true, cell: ({ who }) => who },
+          {
+            head: "How it ended",
+            cell: ({ points, found }) => (points === null ? "at it" : found ? "found" : "given up"),
+          },
+          { head: "Points", figure: true, cell: ({ points }) => points ?? "–" },
+          {
+            head: "Bench time",
+            figure: true,
+            cell: ({ minutes }) => (minutes === null ? "–" : minutesText(minutes)),
+          },
+          { head: "Steps", figure: true, cell: ({ acts }) => acts },
+          { head: "Dangerous", cell: ({ review }) => <Dangers review={review} /> },
+          { head: "Done twice", figure: true, cell: ({ review }) => review?.twice.length ?? "–" },
+          { head: "Sound parts put right", figure: true, cell: ({ review }) => review?.wrong.length ?? "–" },
+          { head: "Advice", figure: true, cell: ({ review }) => review?.advised ?? "–" },
+        ]}
+      />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { Link } from "@/ui/Link";
 import { PrintButton } from "@/ui/PrintButton";
 import type { RunView } from "@/server/practice/view";
 import { bitsText, minutesText, percentText } from "./words";
+import { ResultTable } from "@/ui/ResultTable";
 
 function Way({ title, steps, minutes }: { title: string; steps: readonly WayStep[]; minutes: number }) {
   return (
@@ -12,33 +13,37 @@ function Way({ title, steps, minutes }: { title: string; steps: readonly WayStep
       <h2 className="font-bold">
         {title}: {minutesText(minutes)}
       </h2>
-      <table className="table w-full table-sm" aria-label={title}>
-        <thead className="text-base-content">
-          <tr>
-            <th>Step</th>
-            <th className="text-right">Min</th>
-            <th className="text-right" title="Towards the culprit, or away from it">
-              Bits
-            </th>
-            <th className="text-right" title="The chance of the culprit, after it">
-              Chance
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {steps.map(({ what, said, minutes: took, bits, chance }, at) => (
-            <tr key={at}>
-              <td>
+      <ResultTable
+        label={title}
+        className="w-full"
+        tight
+        rows={steps}
+        keyOf={(_step, at) => at}
+        columns={[
+          {
+            head: "Step",
+            cell: ({ what, said }) => (
+              <>
                 {what}
                 {said ? <strong>: {said}</strong> : null}
-              </td>
-              <td className="text-right font-mono whitespace-nowrap">{Math.round(took * 2) / 2}</td>
-              <td className="text-right font-mono whitespace-nowrap">{bitsText(bits)}</td>
-              <td className="text-right font-mono whitespace-nowrap">{percentText(chance)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </>
+            ),
+          },
+          { head: "Min", figure: true, cell: ({ minutes: took }) => Math.round(took * 2) / 2 },
+          {
+            head: "Bits",
+            figure: true,
+            title: "Towards the culprit, or away from it",
+            cell: ({ bits }) => bitsText(bits),
+          },
+          {
+            head: "Chance",
+            figure: true,
+            title: "The chance of the culprit, after it",
+            cell: ({ chance }) => percentText(chance),
+          },
+        ]}
+      />
     </section>
   );
 }

@@ -3,6 +3,7 @@
 import { scaleLinear } from "d3";
 import { KIND_WORDS, type KindProgress, type WeekProgress } from "@/core/practice";
 import { Chart, HeightAxis, WidthAxis } from "@/ui/chart";
+import { ResultTable } from "@/ui/ResultTable";
 
 const PAPER = { width: 520, height: 190, left: 34, right: 10, top: 12, bottom: 26 };
 /** Weeks that have room. */
@@ -38,26 +39,16 @@ export function Progress({ weeks, kinds }: { weeks: readonly WeekProgress[]; kin
         ))}
         <WidthAxis paper={PAPER} ticks={shown.map(({ week }, at) => ({ key: week, at: x(at), text: week.slice(5) }))} />
       </Chart>
-      <table className="table" aria-label="By kind of fault">
-        <thead className="text-base-content">
-          <tr>
-            <th>Kind of fault</th>
-            <th className="text-right">Found</th>
-            <th className="text-right">Points, mean</th>
-          </tr>
-        </thead>
-        <tbody>
-          {kinds.map(({ kind, runs, found, points }) => (
-            <tr key={kind}>
-              <td>{KIND_WORDS[kind]}</td>
-              <td className="text-right font-mono">
-                {found} of {runs}
-              </td>
-              <td className="text-right font-mono">{points}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ResultTable
+        label="By kind of fault"
+        rows={kinds}
+        keyOf={({ kind }) => kind}
+        columns={[
+          { head: "Kind of fault", cell: ({ kind }) => KIND_WORDS[kind] },
+          { head: "Found", figure: true, cell: ({ found, runs }) => `${found} of ${runs}` },
+          { head: "Points, mean", figure: true, cell: ({ points }) => points },
+        ]}
+      />
     </div>
   );
 }

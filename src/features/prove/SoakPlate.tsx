@@ -13,6 +13,7 @@ import { VerdictMark } from "@/ui/VerdictMark";
 import { DriftChart } from "./DriftChart";
 import { SoakReading } from "./SoakReading";
 import { useNow } from "./useNow";
+import { ResultTable } from "@/ui/ResultTable";
 
 const STATE_WORDS = { running: "It runs", paused: "It is off for a while", ended: "It is over" } as const;
 
@@ -62,52 +63,40 @@ function Clock({ soak }: { soak: Soak }) {
 
 function DriftTable({ drifts }: { drifts: readonly Drift[] }) {
   return (
-    <table className="table max-w-3xl">
-      <thead>
-        <tr className="text-base text-base-content">
-          <th scope="col">Point</th>
-          <th scope="col" className="text-right">
-            Once warm
-          </th>
-          <th scope="col" className="text-right">
-            Last
-          </th>
-          <th scope="col" className="text-right">
-            Drift
-          </th>
-          <th scope="col" className="text-right">
-            Limit
-          </th>
-          <th scope="col">Verdict</th>
-        </tr>
-      </thead>
-      <tbody>
-        {drifts.map((drift) => (
-          <tr key={drift.point} className="text-base">
-            <th scope="row" className="py-1.5">
-              {drift.point}
-            </th>
-            <td className="py-1.5 text-right font-mono">
-              {drift.reference ? printMeasured(drift.reference.value, drift.quantity, 4) : "–"}
-            </td>
-            <td className="py-1.5 text-right font-mono">
-              {printMeasured(drift.taken.at(-1)?.value ?? 0, drift.quantity, 4)}
-            </td>
-            <td className="py-1.5 text-right font-mono">
-              {drift.worst === undefined ? "–" : formatDeviation(drift.worst)}
-            </td>
-            <td className="py-1.5 text-right font-mono">±{format(drift.limit, "percent")}</td>
-            <td className="py-1.5">
-              {drift.verdict === "too-few" ? (
-                <span className="dim">two warm readings are needed</span>
-              ) : (
-                <VerdictMark mark={drift.verdict === "steady" ? "good" : "bad"} note={drift.verdict} />
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <ResultTable
+      className="max-w-3xl"
+      tight
+      rows={drifts}
+      keyOf={({ point }) => point}
+      columns={[
+        { head: "Point", names: true, cell: ({ point }) => point },
+        {
+          head: "Once warm",
+          figure: true,
+          cell: ({ reference, quantity }) => (reference ? printMeasured(reference.value, quantity, 4) : "–"),
+        },
+        {
+          head: "Last",
+          figure: true,
+          cell: ({ taken, quantity }) => printMeasured(taken.at(-1)?.value ?? 0, quantity, 4),
+        },
+        {
+          head: "Drift",
+          figure: true,
+          cell: ({ worst }) => (worst === undefined ? "–" : formatDeviation(worst)),
+        },
+        { head: "Limit", figure: true, cell: ({ limit }) => `±${format(limit, "percent")}` },
+        {
+          head: "Verdict",
+          cell: ({ verdict }) =>
+            verdict === "too-few" ? (
+              <span className="dim">two warm readings are needed</span>
+            ) : (
+              <VerdictMark mark={verdict === "steady" ? "good" : "bad"} note={verdict} />
+            ),
+        },
+      ]}
+    />
   );
 }
 

@@ -6,6 +6,7 @@ import { CLASS_WORDS, otherTube, type StageClass } from "@/core/transmit";
 import { SelectField, TextField } from "@/ui/form";
 import { Link } from "@/ui/Link";
 import { figure } from "./typed";
+import { ResultTable } from "@/ui/ResultTable";
 
 const START = { now: "811A", nowCount: "4", then: "813", thenCount: "1", volts: "1500 V", amps: "500 mA" };
 
@@ -68,26 +69,18 @@ export function OtherTube() {
       </div>
       {found ? (
         <>
-          <table className="table mt-2 [&_td]:py-1 [&_th]:py-1">
-            <thead>
-              <tr className="text-base text-base-content">
-                <th scope="col">What</th>
-                <th scope="col">{typed.now}</th>
-                <th scope="col">{typed.then}</th>
-                <th scope="col">To be built</th>
-              </tr>
-            </thead>
-            <tbody>
-              {found.lines.map(({ what, now: a, then: b, build }) => (
-                <tr key={what} className="text-base">
-                  <th scope="row">{what}</th>
-                  <td>{a}</td>
-                  <td>{b}</td>
-                  <td>{build ?? ""}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <ResultTable
+            className="mt-2"
+            tight
+            rows={found.lines}
+            keyOf={({ what }) => what}
+            columns={[
+              { head: "What", names: true, cell: ({ what }) => what },
+              { head: typed.now, cell: ({ now }) => now },
+              { head: typed.then, cell: ({ then }) => then },
+              { head: "To be built", cell: ({ build }) => build ?? "" },
+            ]}
+          />
           <p className="mt-2">Measure first: {found.first.join(" ")}</p>
           <Link href={`/reference/modifications/new?${begin}`} className="btn btn-outline mt-2 h-11">
             Begin a recipe with this

@@ -5,6 +5,7 @@ import { events } from "@/db/events";
 import { enter } from "@/server/access/page";
 import { Empty } from "@/ui/Empty";
 import { Time } from "@/ui/Time";
+import { ResultTable } from "@/ui/ResultTable";
 
 export const metadata: Metadata = { title: "Events" };
 
@@ -25,30 +26,18 @@ export default async function EventsPage() {
       {list.length === 0 ? (
         <Empty title="Nothing yet.">The first sign-in is the first line.</Empty>
       ) : (
-        <table className="table" aria-label="Events">
-          <thead>
-            <tr className="text-base text-base-content">
-              <th scope="col">When</th>
-              <th scope="col">Who</th>
-              <th scope="col">What</th>
-              <th scope="col">About</th>
-              <th scope="col">From</th>
-            </tr>
-          </thead>
-          <tbody>
-            {list.map(({ id, at, what, by, about, address }) => (
-              <tr key={id} className="text-base">
-                <td className="whitespace-nowrap">
-                  <Time iso={at} />
-                </td>
-                <td>{by ?? "nobody known"}</td>
-                <td>{EVENTS[what] ?? what}</td>
-                <td className="break-all">{about}</td>
-                <td className="font-mono">{address}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ResultTable
+          label="Events"
+          rows={list}
+          keyOf={({ id }) => id}
+          columns={[
+            { head: "When", className: "whitespace-nowrap", cell: ({ at }) => <Time iso={at} /> },
+            { head: "Who", cell: ({ by }) => by ?? "nobody known" },
+            { head: "What", cell: ({ what }) => EVENTS[what] ?? what },
+            { head: "About", className: "break-all", cell: ({ about }) => about },
+            { head: "From", className: "font-mono", cell: ({ address }) => address },
+          ]}
+        />
       )}
     </main>
   );
