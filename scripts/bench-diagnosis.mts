@@ -118,7 +118,9 @@ for (const [from, to] of [
     );
 }
 
-console.log("\nThe bound: every test of the set made once, the likeliest part put right, and so again until nothing is heard. No sound part put right in:\n");
+console.log(
+  "\nThe bound: every test of the set made once, the likeliest part put right, and so again until nothing is heard. No sound part put right in:\n",
+);
 console.log("| faults | right | cases |");
 console.log("|---|---|---|");
 for (const faults of [1, 2] as const)

@@ -62,7 +62,12 @@ export const KINDS: Record<StageKind, KindFacts> = {
     words: /limiter|\bnl\b|\banl\b|blank/,
     does: "takes the top off pulses",
   },
-  "s-meter": { name: "S-meter", lane: "control", words: /s.?meter|signal.?(strength )?meter/, does: "follows the signal and returns to zero" },
+  "s-meter": {
+    name: "S-meter",
+    lane: "control",
+    words: /s.?meter|signal.?(strength )?meter/,
+    does: "follows the signal and returns to zero",
+  },
   vfo: { name: "VFO", lane: "signal", words: /\bvfo\b|master/ },
   buffer: { name: "Buffer", lane: "signal", words: /buffer|doubler|multipl/ },
   driver: { name: "Driver", lane: "signal", words: /driv/ },
