@@ -3,6 +3,7 @@ import { HELD, type Wanted } from "@/core/across";
 import type { AcrossAll, Asked } from "@/db/across";
 import { BehindHand } from "@/ui/BehindHand";
 import { Time } from "@/ui/Time";
+import { ResultTable } from "@/ui/ResultTable";
 
 type AcrossProps = { all: AcrossAll; asked: Asked };
 
@@ -80,32 +81,31 @@ function Holders({ all, asked }: AcrossProps) {
         </p>
       ) : null}
       {found.length > 0 ? (
-        <table className="table">
-          <thead>
-            <tr className="text-base text-base-content">
-              <th scope="col">Set</th>
-              <th scope="col">Place</th>
-              <th scope="col">What</th>
-              <th scope="col">Since</th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.map((one, index) => (
-              <tr key={`${one.setId} ${one.where} ${index}`} className="text-base">
-                <th scope="row" className="py-1 font-normal">
-                  <Link href={`/sets/${one.setId}`} className="inline-flex min-h-10 items-center underline">
-                    {one.set}
-                  </Link>
-                </th>
-                <td className="py-1 font-mono">{one.where}</td>
-                <td className="py-1">{one.what}</td>
-                <td className="py-1 whitespace-nowrap">
-                  {one.since ? <Time iso={one.since} as="day" /> : <span className="dim">as it left the works</span>}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ResultTable
+          tight
+          rows={found}
+          keyOf={(one, at) => `${one.setId} ${one.where} ${at}`}
+          columns={[
+            {
+              head: "Set",
+              names: true,
+              className: "font-normal",
+              cell: (one) => (
+                <Link href={`/sets/${one.setId}`} className="inline-flex min-h-10 items-center underline">
+                  {one.set}
+                </Link>
+              ),
+            },
+            { head: "Place", className: "font-mono", cell: (one) => one.where },
+            { head: "What", cell: (one) => one.what },
+            {
+              head: "Since",
+              className: "whitespace-nowrap",
+              cell: ({ since }) =>
+                since ? <Time iso={since} as="day" /> : <span className="dim">as it left the works</span>,
+            },
+          ]}
+        />
       ) : null}
     </section>
   );
@@ -184,36 +184,22 @@ function Failures({ all, asked }: AcrossProps) {
       </form>
       {found.length === 0 ? <p className="dim">Nothing of this model has failed here yet.</p> : null}
       {found.length > 0 ? (
-        <table className="table">
-          <thead>
-            <tr className="text-base text-base-content">
-              <th scope="col">Part</th>
-              <th scope="col">Stage, role</th>
-              <th scope="col" className="text-right">
-                Sets
-              </th>
-              <th scope="col" className="text-right">
-                Times
-              </th>
-              <th scope="col">What was found</th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.slice(0, 40).map((one) => (
-              <tr key={one.designator} className="text-base">
-                <th scope="row" className="py-1 font-mono">
-                  {one.designator}
-                </th>
-                <td className="dim py-1">{[one.stage, one.role?.replaceAll("-", " ")].filter(Boolean).join(", ")}</td>
-                <td className="py-1 text-right font-mono">
-                  {one.sets} of {one.of}
-                </td>
-                <td className="py-1 text-right font-mono">{one.times}</td>
-                <td className="py-1">{one.found.join("; ")}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ResultTable
+          tight
+          rows={found.slice(0, 40)}
+          keyOf={({ designator }) => designator}
+          columns={[
+            { head: "Part", names: true, className: "font-mono", cell: ({ designator }) => designator },
+            {
+              head: "Stage, role",
+              className: "dim",
+              cell: ({ stage, role }) => [stage, role?.replaceAll("-", " ")].filter(Boolean).join(", "),
+            },
+            { head: "Sets", figure: true, cell: ({ sets, of }) => `${sets} of ${of}` },
+            { head: "Times", figure: true, cell: ({ times }) => times },
+            { head: "What was found", cell: (one) => one.found.join("; ") },
+          ]}
+        />
       ) : null}
     </section>
   );

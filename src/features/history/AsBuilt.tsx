@@ -11,6 +11,7 @@ import { PartStateMark } from "@/ui/PartStateMark";
 import { dateField, day as printDay } from "@/ui/dates";
 import { DaySlider } from "./DaySlider";
 import { momentOf, stopsOf } from "./stops";
+import { ResultTable } from "@/ui/ResultTable";
 
 type AsBuiltProps = {
   settled: readonly Settled[];
@@ -95,34 +96,36 @@ export function AsBuilt({ settled, visits, sheet, now: today, onPart }: AsBuiltP
       ) : null}
       {places.length > 0 && shown.length === 0 ? <p className="dim p-3">No part to show here.</p> : null}
       <div className="overflow-x-auto rounded-box border border-base-300" hidden={shown.length === 0}>
-        <table className="table">
-          <thead>
-            <tr className="text-base text-base-content">
-              <th scope="col">Part</th>
-              <th scope="col">Stage, role</th>
-              <th scope="col">Drawn</th>
-              <th scope="col">State</th>
-              <th scope="col">There now</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((place) => (
-              <tr key={place.designator} className="text-base">
-                <th scope="row" className="py-1.5 font-mono">
-                  <button type="button" className="min-h-10 underline" onClick={() => onPart(place.designator)}>
-                    {place.designator}
-                  </button>
-                </th>
-                <td className="dim py-1.5">
-                  {[place.stage, place.role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–"}
-                </td>
-                <td className="py-1.5 font-mono">
-                  {place.drawn ? printPart(place.drawn, place.designator, sheet) : "–"}
-                </td>
-                <td className="py-1.5">
-                  <PartStateMark state={place.state} />
-                </td>
-                <td className="py-1.5">
+        <ResultTable
+          tight
+          rows={shown}
+          keyOf={({ designator }) => designator}
+          columns={[
+            {
+              head: "Part",
+              names: true,
+              className: "font-mono",
+              cell: ({ designator }) => (
+                <button type="button" className="min-h-10 underline" onClick={() => onPart(designator)}>
+                  {designator}
+                </button>
+              ),
+            },
+            {
+              head: "Stage, role",
+              className: "dim",
+              cell: ({ stage, role }) => [stage, role?.replaceAll("-", " ")].filter(Boolean).join(", ") || "–",
+            },
+            {
+              head: "Drawn",
+              className: "font-mono",
+              cell: ({ drawn, designator }) => (drawn ? printPart(drawn, designator, sheet) : "–"),
+            },
+            { head: "State", cell: ({ state }) => <PartStateMark state={state} /> },
+            {
+              head: "There now",
+              cell: (place) => (
+                <>
                   <span className="font-mono">{thereNow(place, sheet)}</span>
                   <span className="dim block text-sm">
                     {[
@@ -135,11 +138,11 @@ export function AsBuilt({ settled, visits, sheet, now: today, onPart }: AsBuiltP
                       .filter(Boolean)
                       .join(" · ")}
                   </span>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+                </>
+              ),
+            },
+          ]}
+        />
       </div>
     </section>
   );

@@ -19,6 +19,7 @@ import { lastShare, stockedTubes } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { FitFromStock } from "./FitFromStock";
+import { ResultTable } from "@/ui/ResultTable";
 
 const MARKS: Record<SubstituteVerdict, Mark> = { "drop-in": "good", caution: "watch", rewiring: "no-proof", no: "bad" };
 
@@ -30,35 +31,30 @@ export const AnswerMark = ({ answer }: { answer: SubstituteVerdict }) => (
 /** The lines that were compared, the failing ones first. */
 export function Comparison({ lines }: { lines: readonly CompareLine[] }) {
   return (
-    <table className="table table-sm">
-      <thead>
-        <tr className="text-base text-base-content">
-          <th scope="col">Compared</th>
-          <th scope="col">the original</th>
-          <th scope="col">this one</th>
-          <th scope="col">
-            <span className="sr-only">Answer</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {lines.map(({ what, was, would, verdict, note }) => (
-          <tr key={what} className="align-top text-base">
-            <th scope="row" className="font-normal">
-              {what}
-            </th>
-            <td className="font-mono">{was}</td>
-            <td className="font-mono">
+    <ResultTable
+      className="[&_tr]:align-top"
+      tight
+      rows={lines}
+      keyOf={({ what }) => what}
+      columns={[
+        { head: "Compared", names: true, className: "font-normal", cell: ({ what }) => what },
+        { head: "the original", className: "font-mono", cell: ({ was }) => was },
+        {
+          head: "this one",
+          className: "font-mono",
+          cell: ({ would, note }) => (
+            <>
               {would}
               {note ? <span className="dim block font-sans whitespace-normal">{note}</span> : null}
-            </td>
-            <td>
-              <VerdictMark mark={MARKS[verdict]} iconOnly />
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+            </>
+          ),
+        },
+        {
+          head: <span className="sr-only">Answer</span>,
+          cell: ({ verdict }) => <VerdictMark mark={MARKS[verdict]} iconOnly />,
+        },
+      ]}
+    />
   );
 }
 
