@@ -21,6 +21,10 @@ export const plain = (text: string): string =>
     )
     .replaceAll(/\b(stays?|stuck|hangs?|remains?) (in|on) transmit\b/g, "receive dead")
     .replaceAll(/\b(stays?|stuck|hangs?|remains?) (in|on) receive\b/g, "transmit dead")
+    .replaceAll(
+      /\b(?:only )?(?:works?|plays?) (?:only )?(?:on|from) (?:the )?(?:gram(?:ophone)?|phono|tape|aux|records)(?: only| alone)\b|\bonly (?:works?|plays?) (?:on|from) (?:the )?(?:gram(?:ophone)?|phono|tape|aux|records)\b/g,
+      "phono works, no radio",
+    )
     // “AM and FM are both weak” says it of each.
     .replaceAll(
       /\b(am|fm|receive|transmit|reception|transmission) and (am|fm|receive|transmit|reception|transmission) (?:are |is )?(?:both |equally )?(dead|weak|silent|distorted|fine|gone|poor)\b/g,
@@ -31,7 +35,7 @@ export const plain = (text: string): string =>
 
 /** What stands on either side of a comma, a “but” or an “and” may be about something else. */
 const BETWEEN =
-  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|\bwhile\b(?! (?:i|you|one) )|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
+  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|\bwhile\b(?! (?:i|you|one) )|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bup )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
 export const partsOf = (text: string): string[] =>
   text
     .split(BETWEEN)

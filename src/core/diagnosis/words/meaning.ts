@@ -99,7 +99,9 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
       if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");
-      return lamps && /light|glow/.test(word) && !denied ? [whole("glow", "dark")] : [];
+      return (lamps || /\b(rectifier|tubes?|valves?)\b/.test(text)) && /light|glow/.test(word) && !denied
+        ? [whole("glow", "dark")]
+        : [];
     default:
   }
   // What is left says that it works, or how badly.

@@ -11,7 +11,9 @@ export function pathOf(text: string, circuit: Circuit, before: PathKey | undefin
   return { path: circuit.paths[0]?.key ?? "receive", said: false };
 }
 
-function pathNamed(text: string, circuit: Circuit): PathKey | undefined {
+function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
+  // When it happens is not where.
+  const text = whole.replace(/\bafter (a |the )?(transmission|transmitting|transmit|keying)\b/g, "");
   const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
   if (has("fm")) {
     if (NOUNS.fm.test(text)) return "fm";

@@ -6,6 +6,7 @@ import { FOURTH } from "./sentences/fourth";
 import { FRESH } from "./sentences/fresh";
 import { KEPT } from "./sentences/kept";
 import { SEEN } from "./sentences/seen";
+import { SIXTH } from "./sentences/sixth";
 import { THIRD } from "./sentences/third";
 
 const of = (key: string) => {
@@ -36,7 +37,7 @@ const OPPOSITE: Record<string, string> = {
   works: "fails",
 };
 
-describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH])(
+describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH])(
   "in a set of the kind %s: %s",
   (set, _group, lines) => {
     const cases = lines.split("\n").map((line): [string, string[]] => {

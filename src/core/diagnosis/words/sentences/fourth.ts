@@ -64,7 +64,7 @@ export const FOURTH: readonly (readonly [set: string, group: string, lines: stri
      S-meter stays at zero | works:s-meter fails
      signal meter does not move | works:s-meter fails
      AVC does nothing | works:agc fails
-     strong stations overload it | play distorted
+     strong stations overload it | play distorted, works:agc fails
      noise limiter has no effect | works:limiter fails
      creeps in frequency for an hour | steady unsteady, warm changes
      the calibration is 50 kHz out | dial off
