@@ -116,13 +116,14 @@ export async function askSerial(
   what: Reads,
   ranged = false,
 ): Promise<Asked> {
-  const asked = await question(id, name, link, what, link.profile.asks[what]);
+  const asked = await figureOf(id, name, link, what, link.profile.asks[what]);
   if (!asked.ok || !ranged) return asked;
-  const range = await question(id, name, link, what, link.profile.ranges?.[what]);
+  const range = await figureOf(id, name, link, what, link.profile.ranges?.[what]);
   return { ...asked, range: range.ok && range.value > 0 ? range.value : null };
 }
 
-async function question(
+/** The figure that answers a question. */
+async function figureOf(
   id: string,
   name: string,
   { profile }: SerialLink,
