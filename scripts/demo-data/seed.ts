@@ -17,9 +17,19 @@ import { signInName, type Role } from "@/core/access";
 import { lineContext, parseLine, type LineResult } from "@/core/bench-line";
 import { circuitOf } from "@/core/diagnosis";
 import type { Sheet } from "@/core/model";
-import { describe, MOD_STATES, modificationsOf, settle, type Content, type Entry, type Settled } from "@/core/kinds";
+import {
+  describe,
+  MOD_STATES,
+  modificationsOf,
+  settle,
+  type Content,
+  type ContentOf,
+  type Entry,
+  type Settled,
+} from "@/core/kinds";
 import { ALIGNING } from "./alignments";
 import { MADE_UP_SETS } from "@/core/practice";
+import { rangeFor } from "@/core/readings";
 import { RECIPES, type RecipeKey } from "./recipes";
 import { draw, drawTop, TOP_VIEWS } from "./drawings";
 import { fillDrawers } from "./stock";
@@ -28,6 +38,16 @@ import { fillOrders } from "./orders";
 import { fillPractice } from "./practice";
 import { fillWeek } from "./week";
 import { CUSTOMERS, DEMO_PASSWORD, PEOPLE, type Story, type Who } from "./story-lines";
+
+/** The ranges of the stand-in that the Lantern was walked with, V. */
+const STAND_IN_RANGES = [0.1, 1, 10, 100, 1000];
+
+/** A reading that came in by the walk: from the instrument itself, on the range that it chose. */
+const probedBy = (payload: ContentOf<"reading">["payload"]): ContentOf<"reading">["payload"] => ({
+  ...payload,
+  came: "network",
+  range: rangeFor(payload.measured.value, STAND_IN_RANGES),
+});
 
 type Ids<K extends string> = Record<K, string>;
 
@@ -178,7 +198,7 @@ async function play(db: Db, story: Story, shop: Shop, today: Date, labels: Reado
         throw new Error(`job ${job}: “${line}” cannot be read: ${JSON.stringify(read)}`);
       const content: Content =
         probed && read.draft.content.kind === "reading"
-          ? { kind: "reading", payload: { ...read.draft.content.payload, came: "network" } }
+          ? { kind: "reading", payload: probedBy(read.draft.content.payload) }
           : read.draft.content;
       const by = shop.people[who];
       if (content.kind === "take-in") {

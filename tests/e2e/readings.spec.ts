@@ -61,6 +61,29 @@ test("the meter is chosen once, changes what is expected, and is named when its 
   await expect(tape(page).getByText("Set-up “As found”")).toHaveCount(1);
 });
 
+test("a pointer meter is another load on each range, and shows no more than its range", async ({ page }) => {
+  await page.getByLabel("Meter", { exact: true }).fill("Grey analogue");
+  await page.getByRole("button", { name: "Set-up", exact: true }).click();
+  const range = page.getByLabel("Range of that meter");
+  await range.selectOption("50");
+  await reading(page, "V3 plate").fill("64");
+  await reading(page, "V3 plate").press("Enter");
+  await expect(page.getByText(/^64 is more than a range of 50 V shows/).first()).toBeVisible();
+  await expect(reading(page, "V3 plate")).toHaveValue("64");
+  await range.selectOption("250");
+  await reading(page, "V3 plate").press("Enter");
+  await expect(tape(page).getByText(/64 V.*, range 250 V/)).toBeVisible();
+  await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
+  await page.reload();
+  await page.getByRole("button", { name: "Set-up", exact: true }).click();
+  await expect(range).toHaveValue("250");
+  // A digital meter is the same to the circuit on all of them.
+  await page.getByLabel("Meter", { exact: true }).fill("Bench digital");
+  await expect(range).toHaveCount(0);
+  await page.getByLabel("Meter", { exact: true }).fill("Grey analogue");
+  await expect(range).toHaveValue("");
+});
+
 test("passes stand side by side, and what lies behind a reading is said", async ({ page }) => {
   await reading(page, "V4 plate").fill("180");
   await reading(page, "V4 plate").press("Enter");

@@ -102,7 +102,7 @@ export function SetUp({ setUp, payload, holds, onChange, onWrite, like }: SetUpP
               list="shop-meters"
               autoComplete="off"
               placeholder="choose, or write another"
-              onChange={(event) => onChange({ meter: event.target.value })}
+              onChange={(event) => onChange({ meter: event.target.value, range: "" })}
             />
           )}
         </Field>

@@ -1,6 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { SHEET } from "@/core/fixtures";
-import { calibrationWord, fieldsOf, freshFields, instrumentOf, payloadOf, stillHolds } from "./setup-fields";
+import {
+  calibrationWord,
+  fieldsOf,
+  freshFields,
+  instrumentOf,
+  payloadOf,
+  rangeBefore,
+  rangeOf,
+  stillHolds,
+} from "./setup-fields";
 
 const shop = {
   name: "",
@@ -32,6 +41,19 @@ describe("a set-up while it is typed", () => {
     expect(fresh).toMatchObject({ name: "As found", signal: "none", controls: "volume full", tap: "", hz: 50 });
     const two = freshFields("baseline", { shop, sheet: { ...SHEET, lineVolts: 220, taps: [110, 220] } });
     expect(two.tap).toBe("220");
+  });
+  it("goes on with the range of this meter as a hand left it, and with no other's", () => {
+    const before = [
+      { meter: "Grey analogue", range: 250 },
+      { meter: "Bench digital", range: 1000, came: "network" as const },
+    ];
+    expect(rangeBefore(before, " Grey analogue ")).toBe("250");
+    expect(rangeBefore(before, "Bench digital")).toBe("");
+    expect(rangeBefore([...before, { meter: "Grey analogue" }], "Grey analogue")).toBe("");
+    // A digital meter is the same to the circuit on each of its ranges.
+    expect(rangeOf({ ...fresh, range: "250" }, { name: "Grey analogue", ohmsPerVolt: 20e3 })).toBe(250);
+    expect(rangeOf({ ...fresh, range: "250" }, { name: "Bench digital", inputOhms: 11e6 })).toBeUndefined();
+    expect(rangeOf({ ...fresh, range: "" }, { name: "Grey analogue", ohmsPerVolt: 20e3 })).toBeUndefined();
   });
   it("knows the shop's meter by its name, and takes another's input as typed", () => {
     expect(instrumentOf({ ...fresh, meter: "grey ANALOGUE" }, [analogue])).toEqual({

@@ -2,7 +2,7 @@ import { calibrationOf, parseMeterLoad, printMeterLoad, type Phase } from "@/cor
 import { tapsOf, type Sheet } from "@/core/model";
 import { bestTap } from "@/core/power";
 import { parseQuantity } from "@/core/quantity";
-import type { SetupPayload } from "@/core/visit";
+import type { ReadingPayload, SetupPayload } from "@/core/visit";
 import type { Meter, Shop } from "@/db/shop";
 
 /** The set-up of a pass while it is typed. */
@@ -96,6 +96,15 @@ const numberOf = (text: string): number | undefined => {
   const parsed = parseQuantity(text, "voltage");
   return parsed.ok && parsed.value > 0 && parsed.value <= 480 ? parsed.value : undefined;
 };
+
+/** The range that this meter was left on by hand, as text; another meter's says nothing of it. */
+export function rangeBefore(
+  before: readonly Pick<ReadingPayload, "meter" | "range" | "came">[],
+  meter: string,
+): string {
+  const last = before.findLast((one) => one.came === undefined && one.meter === meter.trim());
+  return last?.range === undefined ? "" : String(last.range);
+}
 
 /** The range that was chosen for a pointer meter, V; what its circuit feels goes by it. */
 export function rangeOf({ range }: SetupFields, instrument: SetupPayload["instrument"]): number | undefined {

@@ -8,7 +8,16 @@ import { partRules } from "@/core/model";
 import { setupFor, takenIn, type Taken } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { lineVoltsOf, liveReading, type Live } from "./rows";
-import { fieldsOf, freshFields, instrumentOf, payloadOf, rangeOf, stillHolds, type SetupFields } from "./setup-fields";
+import {
+  fieldsOf,
+  freshFields,
+  instrumentOf,
+  payloadOf,
+  rangeBefore,
+  rangeOf,
+  stillHolds,
+  type SetupFields,
+} from "./setup-fields";
 
 export type Cell = {
   text: string;
@@ -42,7 +51,6 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     : takenIn(settled, visit.id, phase, phase === "check" && written ? written.id : undefined);
   const before = [...taken.values()].map((one) => one.payload);
   const lastLine = before.findLast((payload) => payload.lineVolts !== undefined)?.lineVolts;
-  const lastRange = before.at(-1)?.range;
   const lastMeter = before.findLast((payload) => payload.meter !== undefined)?.meter;
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [errors, setErrors] = useState<Record<string, string | undefined>>({});
@@ -61,13 +69,13 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     : like
       ? fieldsOf(like.payload, bench, true)
       : freshFields(phase, bench);
-  const setUp: SetupFields = {
+  const named: SetupFields = {
     ...begun,
     ...(lastLine ? { line: String(lastLine) } : {}),
-    ...(lastRange ? { range: String(lastRange) } : {}),
     ...(!written && lastMeter ? { meter: lastMeter } : {}),
     ...own,
   };
+  const setUp: SetupFields = { ...named, range: own.range ?? rangeBefore(before, named.meter) };
   const { volts } = lineVoltsOf(setUp.line);
   const instrument = instrumentOf(setUp, meters);
   const chosen = rangeOf(setUp, instrument);
