@@ -57,8 +57,8 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   const [asked, setAsked] = useState<Record<string, string>>({});
   // Leaving a cell by Enter writes it and then blurs it: what is under way is not written twice.
   const underWay = useRef(new Set<string>());
-  /** the entry of the last reading of a point that was written here */
-  const lastId = useRef(new Map<string, string>());
+  /** the entry of the last reading of a point that the probe took here; it may be on its way still */
+  const lastTaken = useRef(new Map<string, Promise<string | undefined>>());
   const settingUp = useRef<Promise<string | undefined>>(undefined);
   const [own, setOwn] = useState<Partial<SetupFields>>({});
   const bench = { sheet: model.sheet, shop, tap: context.tap };
@@ -111,21 +111,31 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
     return settingUp.current;
   };
 
-  const write = async (row: PointRow, text: string, asks: Cell["asks"], came?: Came, told?: number) => {
+  const write = async (
+    row: PointRow,
+    text: string,
+    asks: Cell["asks"],
+    came?: Came,
+    told?: number,
+  ): Promise<string | undefined> => {
+    // The walk takes nothing twice by itself: the same figure again, after a slip, is another reading.
     const job = `${row.point} ${text}`;
-    if (underWay.current.has(job)) return;
+    if (!came && underWay.current.has(job)) return undefined;
     underWay.current.add(job);
     // Nothing is said of a set-up: the reading stands alone.
     const named = setUp.meter.trim() !== "" || written !== undefined || payload.checked.length > 0;
     const setup = phase !== "cold" && named ? await writeSetup() : undefined;
     const remark = [asks === "power" && POWERED, asks === "set-up" && "set-up looked at"].filter(Boolean).join(", ");
     const built = buildReading({ ...typedAt(row, text, told), setup, remark: remark || undefined });
-    if (built.kind !== "reading") return void underWay.current.delete(job);
+    if (built.kind !== "reading") {
+      underWay.current.delete(job);
+      return undefined;
+    }
     const outcome = await append({ kind: "reading", payload: { ...built.payload, ...(came ? { came } : {}) } });
     underWay.current.delete(job);
-    if (outcome.ok) lastId.current.set(row.point, outcome.id);
     setErrors((all) => ({ ...all, [row.point]: outcome.ok ? undefined : outcome.problems[0]?.message }));
     if (outcome.ok) setTyped(({ [row.point]: _saved, ...rest }) => rest);
+    return outcome.ok ? outcome.id : undefined;
   };
 
   const cell = (row: PointRow): Cell => {
@@ -167,21 +177,25 @@ export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
   };
 
   /** Writes a figure that an instrument read. */
-  const take = (row: PointRow, value: number, came: Came, told?: number): Promise<void> =>
-    // What reads volts under power says itself that the power is on.
-    write(
+  const take = async (row: PointRow, value: number, came: Came, told?: number): Promise<void> => {
+    const writing = write(
       row,
       Number.isFinite(value) ? String(Number(value.toPrecision(4))) : "open",
+      // What reads volts under power says itself that the power is on.
       context.unsafe && underPower(row.quantity) ? "power" : undefined,
       came,
       told,
     );
+    lastTaken.current.set(row.point, writing);
+    await writing;
+  };
 
   /** Takes the last figure of a point back: it was a slip. */
   const takeBack = async (point: string): Promise<void> => {
-    const amends = lastId.current.get(point);
+    const writing = lastTaken.current.get(point);
+    lastTaken.current.delete(point);
+    const amends = await writing;
     if (!amends) return;
-    lastId.current.delete(point);
     await append({ kind: "amendment", payload: { v: 1, action: "withdraw", reason: "slip of the probe" } }, { amends });
   };
 
