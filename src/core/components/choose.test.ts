@@ -1,27 +1,10 @@
 import { describe, expect, it } from "vitest";
 import fc from "fast-check";
 import { allocate, choose, costOf, needText, piecesOf, readStock, shortages, type PlanNeed, type PlanLine } from ".";
-import { stockItem } from "../fixtures";
+import { COUPLING_NEED, MAINS_NEED, stockItem } from "../fixtures";
 
-const coupling: PlanNeed = {
-  designator: "C14",
-  quantity: "capacitance",
-  value: 50e-9,
-  window: [40e-9, 60e-9],
-  volts: 530,
-  kind: "film",
-  orientation: "",
-  mains: false,
-};
-const mains: PlanNeed = {
-  designator: "C3",
-  quantity: "capacitance",
-  value: 10e-9,
-  window: [3e-9, 10e-9],
-  kind: "X",
-  orientation: "",
-  mains: true,
-};
+const coupling: PlanNeed = { ...COUPLING_NEED, volts: 530 };
+const mains = MAINS_NEED;
 const film = (id: string, marking: string, change = {}) => stockItem({ id, kind: "film", marking, ...change });
 const best = (need: PlanNeed, items: ReturnType<typeof stockItem>[]) => choose(need, readStock(items), 2026)[0];
 

@@ -18,7 +18,7 @@ import {
   type PlanInput,
   type PlanNeed,
 } from ".";
-import { PLANNED, stockItem } from "../fixtures";
+import { COUPLING_NEED, PLANNED, stockItem } from "../fixtures";
 import { ROLES, type Component } from "../model";
 import { POLICIES } from "../policy";
 
@@ -218,16 +218,7 @@ describe("the plan of every role", () => {
 });
 
 describe("choices from stock", () => {
-  const need: PlanNeed = {
-    designator: "C14",
-    quantity: "capacitance",
-    value: 50e-9,
-    window: [40e-9, 60e-9],
-    volts: 500,
-    kind: "film",
-    orientation: "",
-    mains: false,
-  };
+  const need = COUPLING_NEED;
   const film = (id: string, marking: string, more = {}) => stockItem({ id, kind: "film", marking, onHand: 5, ...more });
   const found = (want: Partial<PlanNeed>, ...items: ReturnType<typeof stockItem>[]) =>
     choose({ ...need, ...want }, readStock(items), 2026);

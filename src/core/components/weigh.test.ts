@@ -1,19 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { choose, readStock, reshelved, sharesText, type Choice, type PlanNeed } from ".";
-import { stockItem } from "../fixtures";
+import { COUPLING_NEED, MAINS_NEED, stockItem } from "../fixtures";
 import { SHELF_YEARS } from "./choose";
 
 const YEAR = 2026;
-const coupling: PlanNeed = {
-  designator: "C14",
-  quantity: "capacitance",
-  value: 50e-9,
-  window: [40e-9, 60e-9],
-  volts: 500,
-  kind: "film",
-  orientation: "",
-  mains: false,
-};
+const coupling = COUPLING_NEED;
 const bypass: PlanNeed = {
   ...coupling,
   ...{ designator: "C15", value: 50e-6, window: [40e-6, 60e-6], volts: 50, kind: "electrolytic" },
@@ -28,15 +19,7 @@ const load: PlanNeed = {
   orientation: "",
   mains: false,
 };
-const mains: PlanNeed = {
-  designator: "C3",
-  quantity: "capacitance",
-  value: 10e-9,
-  window: [3e-9, 10e-9],
-  kind: "X",
-  orientation: "",
-  mains: true,
-};
+const mains = MAINS_NEED;
 type Change = Parameters<typeof stockItem>[0];
 const offered = (need: PlanNeed, ...items: Change[]): Choice[] =>
   choose(need, readStock(items.map((item, at) => stockItem({ id: String(at), ...item }))), YEAR);

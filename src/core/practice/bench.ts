@@ -8,6 +8,7 @@ import type { Act } from "./acts";
 import { DANGERS, stateOf, wasExchanged, type BenchState, type Danger, type Done } from "./done";
 import { evidenceOf } from "./draw";
 import type { Told } from "./complaint";
+import { partChecked } from "./part-checked";
 import type { PracticeSet } from "./set";
 import { METER_OHMS, nodeOfTest, type PracticeWorld } from "./world";
 
@@ -199,7 +200,7 @@ export function doAct(bench: At, act: Act): Done | CannotDo {
       const [first] = set.system.tests.filter(({ id }) => id === act.check);
       if (!first || first.act !== "check") return { refused: "This set has no such part." };
       const hands = inside(state, set);
-      const what = `Put right: ${first.name.replace(/^Check (the )?/, "")}`;
+      const what = `Put right: ${partChecked(first.name)}`;
       if (hands.includes("hands live")) return plain(0, what, "not done: the set is on", hands);
       const cured = world.isBad(act.check);
       return {

@@ -78,8 +78,19 @@ const WORSE = 0.6;
 /** A case to practise on: what is hidden, and what its owner says; in words of their own where somebody chose them. */
 export type Drawn = { hidden: Hidden; told: Told[]; difficulty: Difficulty; complaint?: string };
 
-/** A fault that was chosen, in a manner that is drawn; nothing where it shows nothing. */
-export function caseOf(set: PracticeSet, fault: Fault, chance: Chance): Drawn | undefined {
+/** Does the set do what was said? Words may leave open which of two it is: a hum of either kind. */
+const does = ({ system }: PracticeSet, world: PracticeWorld, { test, outcome }: Told): boolean => {
+  const known = system.testById.get(test);
+  return known !== undefined && outcome.split("|").includes(world.outcome(known));
+};
+
+/** A fault in a manner that is drawn, and what its owner notices of it; nothing where it shows nothing, or not what was said. */
+function mannerOf(
+  set: PracticeSet,
+  fault: Fault,
+  chance: Chance,
+  said: readonly Told[],
+): { hidden: Hidden; world: PracticeWorld; told: Told[] } | undefined {
   const net = netName(fault);
   const candidate = net === undefined ? undefined : set.hot.get(net);
   const { from = 1, to = 1, way = "open" } = candidate ?? {};
@@ -91,31 +102,29 @@ export function caseOf(set: PracticeSet, fault: Fault, chance: Chance): Drawn | 
     seed: Math.floor(chance() * 1e9),
   };
   const world = practiceWorld(set, hidden);
-  if (!world || !measurable(set, world)) return undefined;
+  // What was said is looked at first: it costs least.
+  if (!world || !said.every((one) => does(set, world, one)) || !measurable(set, world)) return undefined;
   const told = complaintOf(set, world, chance);
-  return told.length > 0 ? { hidden, told, difficulty: difficultyOf(bitsAway(set, world, told)) } : undefined;
+  return told.length > 0 ? { hidden, world, told } : undefined;
 }
 
 /**
- * A fault that was chosen, with the words that its owner is to say: what can be read of them is what the set shows.
- * @param words none: what its owner says is drawn
- * @returns nothing where this fault does not show itself so in the manner that is drawn
+ * A fault that was chosen, in a manner that is drawn.
+ * @param words that its owner is to say: what can be read of them is what the set does; none: they are drawn too
+ * @returns nothing where it shows nothing, or not what the words say
  */
-export function caseThatSays(set: PracticeSet, fault: Fault, words: string, chance: Chance): Drawn | undefined {
-  const drawn = caseOf(set, fault, chance);
-  if (words === "") return drawn;
-  const world = drawn && practiceWorld(set, drawn.hidden);
-  if (!drawn || !world) return undefined;
-  const read = toldBy(set, words);
+export function caseOf(set: PracticeSet, fault: Fault, chance: Chance, words = ""): Drawn | undefined {
+  const read = words === "" ? [] : toldBy(set, words);
+  const manner = mannerOf(set, fault, chance, read);
+  if (!manner) return undefined;
+  const { hidden, world } = manner;
   // Where nothing can be read of them, the owner says beside them what they noticed.
-  if (read.length === 0) return { ...drawn, complaint: [words, ...drawn.told.map((one) => one.words)].join(" ") };
-  const shows = read.every(({ test, outcome }) => {
-    const known = set.system.testById.get(test);
-    return known !== undefined && world.outcome(known) === outcome;
-  });
-  return shows
-    ? { ...drawn, complaint: words, told: read, difficulty: difficultyOf(bitsAway(set, world, read)) }
-    : undefined;
+  const told = read.length > 0 ? read : manner.told;
+  const complaint = read.length > 0 ? words : [words, ...told.map((one) => one.words)].join(" ");
+  return {
+    ...{ hidden, told, difficulty: difficultyOf(bitsAway(set, world, told)) },
+    ...(words === "" ? {} : { complaint }),
+  };
 }
 
 export type Wish = { difficulty?: Difficulty | undefined; kind?: KindOfFault | undefined; words?: string };
@@ -133,7 +142,7 @@ export function draw(set: PracticeSet, { difficulty, kind, words = "" }: Wish, c
   for (let tries = 0; tries < TRIES && faults.length > 0; tries += 1) {
     let left = chance() * sum;
     const fault = faults.find(({ prior }) => (left -= prior) <= 0) ?? faults.at(-1);
-    const drawn = fault && caseThatSays(set, fault, words, chance);
+    const drawn = fault && caseOf(set, fault, chance, words);
     if (drawn && (!difficulty || drawn.difficulty === difficulty)) return drawn;
   }
   return undefined;

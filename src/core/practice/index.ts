@@ -6,7 +6,6 @@ export { type Told } from "./complaint";
 export { courseCase, COURSES, type Course, type CourseCase } from "./courses";
 export {
   caseOf,
-  caseThatSays,
   DIFFICULTIES,
   difficultyOf,
   draw,
@@ -23,6 +22,7 @@ export {
 } from "./draw";
 export { DANGERS, stateOf, wasExchanged, type BenchState, type Danger, type Done } from "./done";
 export { readAct, type ActRead, type ActWords } from "./line";
+export { partChecked } from "./part-checked";
 export { mondayOf, progressOf, type Ended, type KindProgress, type WeekProgress } from "./progress";
 export { COSTS, doneTwice, reviewOf, wayTaken, wordsOf, type Review } from "./review";
 export { sealedText, sealOf } from "./seal";

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { readAct } from "./line";
+import { partChecked } from "./part-checked";
 import { practiceSet } from "./set";
 import { MADE_UP_SETS } from "./sets";
 import { probePoints } from "./world";
@@ -60,8 +61,7 @@ describe("the line of the practice bench", () => {
         // The lamp limiter is how the set is switched on.
         if (id === "lamp") continue;
         expect(readAct(name, one), name).toEqual({ kind: "act", act: { do: "test", test: id } });
-        if (check)
-          expect(readAct(`put right ${name.replace(/^Check (the )?/, "")}`, one)).toMatchObject({ act: { check: id } });
+        if (check) expect(readAct(`put right ${partChecked(name)}`, one)).toMatchObject({ act: { check: id } });
       }
       for (const point of one.points) expect(readAct(point, one), point).toMatchObject({ act: { do: "volts", point } });
     }

@@ -1,5 +1,6 @@
 import { nodeOfPoint } from "../model";
 import type { Act } from "./acts";
+import { partChecked } from "./part-checked";
 
 /** What a practice bench knows by name: its points, and what can be done to it. */
 export type ActWords = {
@@ -27,13 +28,12 @@ const MENDS = /^(?:put right|replace|exchange|clean|renew)\s+(.+)$|^(.+?)\s*->\s
 const READS_AT = /^(.+?)(?:,?\s+(volts|v|ohms|Ω))?(,?\s+clip(?:ped)?(?: on)?)?$/;
 
 const act = (one: Act): ActRead => ({ kind: "act", act: one });
-const bare = (name: string): string => name.replace(/^Check (the )?/, "");
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
 
 /** The rows that are called so, word by word. */
 function called(rows: ActWords["tests"], text: string): ActWords["tests"] {
   const said = wordsOf(text).join(" ");
-  return rows.filter(({ name }) => [name, bare(name)].some((one) => wordsOf(one).join(" ") === said));
+  return rows.filter(({ name }) => [name, partChecked(name)].some((one) => wordsOf(one).join(" ") === said));
 }
 
 /** The rows that have every word, the whole of it or its beginning; those that are called so come alone. */
@@ -79,7 +79,7 @@ export function readAct(line: string, { points, tests }: ActWords): ActRead | un
     return one(
       checks,
       mended,
-      (name) => `put right ${bare(name)}`,
+      (name) => `put right ${partChecked(name)}`,
       (check) => ({ do: "exchange", check }),
     );
   const read = READS_AT.exec(text);

@@ -13,7 +13,6 @@ import {
   evidenceIn,
   isRefused,
   MADE_UP_SETS,
-  caseThatSays,
   measurable,
   METER_OHMS,
   practiceSet,
@@ -147,12 +146,16 @@ describe("what is drawn", () => {
     const set = setOf("fjord");
     const fault = set.system.faults.find(({ id }) => id === LEAKY.fault)!;
     const chance = chanceFrom(7);
-    expect(caseThatSays(set, fault, "It sounds distorted.", chance)).toMatchObject({
+    expect(caseOf(set, fault, chance, "It sounds distorted.")).toMatchObject({
       complaint: "It sounds distorted.",
       told: [{ test: "play", outcome: "distorted" }],
     });
-    expect(caseThatSays(set, fault, "No sound at all.", chance)).toBeUndefined();
-    expect(caseThatSays(set, fault, "", chance)).not.toHaveProperty("complaint");
+    expect(caseOf(set, fault, chance, "No sound at all.")).toBeUndefined();
+    expect(caseOf(set, fault, chance)).not.toHaveProperty("complaint");
+    // A hum that is not said to be of one kind is either of the two.
+    const dry = set.system.faults.find(({ id }) => id === "reservoir.smoothing-dry@C2")!;
+    const hums = Array.from({ length: 40 }, () => caseOf(set, dry, chance, "It hums.")).find(Boolean);
+    expect(hums).toMatchObject({ complaint: "It hums.", told: [{ test: "hum", outcome: "line|double" }] });
   });
 
   it("keeps to kind and difficulty, and says so where there is none", () => {

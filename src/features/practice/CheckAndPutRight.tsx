@@ -1,10 +1,11 @@
+import { partChecked } from "@/core/practice";
 import type { TestRow } from "@/server/practice/view";
 import type { PanelProps } from "./hand";
 import { minutesText } from "./words";
 
 /** A part: checked by itself, or put right. */
 export function CheckAndPutRight({ row, view, act, busy }: PanelProps & { row: TestRow }) {
-  const name = row.name.replace(/^Check (the )?/, "");
+  const name = partChecked(row.name);
   return (
     <>
       <span className="min-w-52 flex-1">{name}</span>

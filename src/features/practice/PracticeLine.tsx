@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useRef, useState } from "react";
-import { readAct } from "@/core/practice";
+import { partChecked, readAct } from "@/core/practice";
 import { ErrorText } from "@/ui/form";
 import { useShortcut } from "@/ui/keys";
 import type { PanelProps } from "./hand";
@@ -97,7 +97,7 @@ function doesWhat(act: Parameters<PanelProps["act"]>[0], { tests }: PanelProps["
     case "test":
       return tests.find(({ id }) => id === act.test)?.name ?? "";
     case "exchange":
-      return `put right ${tests.find(({ id }) => id === act.check)?.name.replace(/^Check (the )?/, "") ?? ""}`;
+      return `put right ${partChecked(tests.find(({ id }) => id === act.check)?.name ?? "")}`;
     case "advice":
       return "ask for advice, 3 points";
     case "give-up":

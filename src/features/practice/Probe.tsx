@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { printMeasured } from "@/core/readings";
 import { later } from "@/ui/later";
+import { Segments } from "@/ui/Segments";
 import { VerdictMark } from "@/ui/VerdictMark";
 import type { PanelProps } from "./hand";
 import { lastReadings } from "./readings";
@@ -28,32 +29,24 @@ export function Probe({ view, act, busy }: PanelProps) {
           </span>
           {shows?.read?.verdict ? <VerdictMark mark={shows.read.verdict} /> : null}
         </p>
-        <div className="join" role="group" aria-label="What the meter reads">
-          {(["volts", "ohms"] as const).map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={what === one}
-              className={`btn join-item h-12 ${what === one ? "btn-primary" : "btn-outline"}`}
-              onClick={() => setWhat(one)}
-            >
-              {one === "volts" ? "Volts, DC" : "Ohms to chassis"}
-            </button>
-          ))}
-        </div>
-        <div className="join" role="group" aria-label="How the points are shown">
-          {(["list", "circuit"] as const).map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={how === one}
-              className={`btn join-item h-12 ${how === one ? "btn-primary" : "btn-outline"}`}
-              onClick={() => setHow(one)}
-            >
-              {one === "list" ? "List" : "Circuit"}
-            </button>
-          ))}
-        </div>
+        <Segments
+          label="What the meter reads"
+          options={[
+            ["volts", "Volts, DC"],
+            ["ohms", "Ohms to chassis"],
+          ]}
+          value={what}
+          onChange={setWhat}
+        />
+        <Segments
+          label="How the points are shown"
+          options={[
+            ["list", "List"],
+            ["circuit", "Circuit"],
+          ]}
+          value={how}
+          onChange={setHow}
+        />
         <label className="flex min-h-11 items-center gap-2">
           <input
             type="checkbox"

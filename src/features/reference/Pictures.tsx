@@ -9,6 +9,7 @@ import type { ModelPicture } from "@/db/pictures";
 import { ErrorText } from "@/ui/form";
 import { pictureSrc, PictureView } from "@/ui/picture";
 import { changeTable } from "./actions";
+import { Segments } from "@/ui/Segments";
 
 /** How far an arrow key moves a pin, a share of the picture; with Shift five times as far. */
 const STEP = 0.004;
@@ -171,20 +172,15 @@ export function Pictures({ model, pictures, version, onSaved, onPhoto }: Picture
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap items-center gap-2">
-        <div className="join" role="group" aria-label="Side of the chassis">
-          {PHOTO_VIEWS.map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={view === one}
-              className={`btn join-item h-11 ${view === one ? "btn-primary" : "btn-outline"}`}
-              onClick={() => setView(one)}
-            >
-              {VIEW_WORDS[one]}
-              {pictures.some((known) => known.view === one) ? "" : ", no photo"}
-            </button>
-          ))}
-        </div>
+        <Segments
+          label="Side of the chassis"
+          options={PHOTO_VIEWS.map(
+            (one) =>
+              [one, `${VIEW_WORDS[one]}${pictures.some((known) => known.view === one) ? "" : ", no photo"}`] as const,
+          )}
+          value={view}
+          onChange={setView}
+        />
         <input
           ref={file}
           type="file"

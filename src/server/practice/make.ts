@@ -3,7 +3,6 @@ import { v7 } from "uuid";
 import { chanceFrom } from "@/core/diagnosis";
 import {
   caseOf,
-  caseThatSays,
   courseCase,
   COURSES,
   draw,
@@ -94,7 +93,7 @@ export async function hideExercise(db: Tx, key: string, fault: string, about: Ab
   const chance = chanceFrom(randomInt(2 ** 31));
   let noticed: Drawn | undefined;
   for (let manner = 0; manner < MANNERS; manner += 1) {
-    const drawn = caseThatSays(ready.set, known, words, chance);
+    const drawn = caseOf(ready.set, known, chance, words);
     if (drawn) return keep(db, ready.given, drawn, about);
     noticed ??= caseOf(ready.set, known, chance);
   }

@@ -34,7 +34,7 @@ export const KINDS: Record<StageKind, KindFacts> = {
   stereo: {
     name: "Stereo decoder",
     lane: "control",
-    words: /stereo|decoder|multiplex|\b(one|left|right|a) channel\b/,
+    words: /stereo|decoder|multiplex/,
     does: "lights its lamp on a stereo station and keeps left and right apart",
   },
   selector: { name: "Input selector", lane: "signal", words: /selector|input switch/ },

@@ -6,10 +6,16 @@ import { longest, spansOf, type Tagged } from "./spans";
 /** What is spoken of: a noun of the lexicon, or a stage with a work of its own. */
 export type Subject = Noun | `stage:${StageKind}`;
 
+/** What owners say of a stage, and no sheet calls it. */
+const OWNERS_WORDS: readonly [StageKind, RegExp][] = [["stereo", /\b(one|left|right|a) channel\b/]];
+
 /** Stages with a work of their own, by their words: in this set or in another one. */
-const OWN: readonly [StageKind, RegExp][] = (Object.keys(KINDS) as StageKind[]).flatMap((kind) =>
-  KINDS[kind].does === undefined ? [] : [[kind, KINDS[kind].words] as [StageKind, RegExp]],
-);
+const OWN: readonly [StageKind, RegExp][] = [
+  ...(Object.keys(KINDS) as StageKind[]).flatMap((kind) =>
+    KINDS[kind].does === undefined ? [] : [[kind, KINDS[kind].words] as [StageKind, RegExp]],
+  ),
+  ...OWNERS_WORDS,
+];
 
 export function subjectsOf(text: string): Tagged<Subject>[] {
   const stages = OWN.flatMap(([kind, words]) =>

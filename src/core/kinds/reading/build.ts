@@ -59,7 +59,7 @@ export function ohmsAt(
   return volts > 0 ? meterOhms(instrument, range ?? rangeFor(volts)) : undefined;
 }
 
-/** So much above full scale a digital meter still shows; a needle stands at its stop. */
+/** So many times full scale a digital meter still shows; a needle stands at its stop. Shop rule. @example 60 V on a range of 50 V */
 const ABOVE_SCALE = 1.2;
 
 /**

@@ -21,6 +21,15 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
   ],
   [
     "table",
+    "words that say nothing of how it plays",
+    `there is a crack in the dial glass |
+     came in a box |
+     the dial lamp goes on and off |
+     the magic eye goes green |
+     the left knob is missing its screw |`,
+  ],
+  [
+    "table",
     "dead, in many words",
     `dead | play dead
      completely silent | play dead
