@@ -51,6 +51,6 @@ const DAY_MS = 86_400_000;
 /** Services that fall due within a month, or fell due lately. @param now ISO */
 export async function servicesDue(db: Db, now: string): Promise<Due[]> {
   const on = (days: number) => new Date(Date.parse(now) + days * DAY_MS).toISOString().slice(0, 10);
-  const [from, to] = [on(-OVERDUE_DAYS), on(31)];
-  return dueDates(await dueSets(db), []).filter(({ kind, date }) => kind === "service" && date >= from && date <= to);
+  const span = { from: on(-OVERDUE_DAYS), to: on(31) };
+  return dueDates(await dueSets(db, span), [], span).filter(({ kind }) => kind === "service");
 }

@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray, isNotNull, or, sql } from "drizzle-orm";
 import { summaryOf, type OpenVisit, type Stay, type Summary } from "@/core/across";
-import type { DueSet } from "@/core/exchange";
+import type { DueSet, Span } from "@/core/exchange";
 import { settle } from "@/core/kinds";
 import { setName, type Model, type Sheet } from "@/core/model";
 import { setClass, type SetClass } from "@/core/plan";
@@ -132,7 +132,10 @@ export async function keptSummaries(db: Tx, setIds: readonly string[]): Promise<
 }
 
 /** What the due dates of all sets follow from. */
-export async function dueSets(db: Db): Promise<DueSet[]> {
+export async function dueSets(db: Db, { from, to }: Span): Promise<DueSet[]> {
+  const service = sql`(${setSummary.handedBack} ->> 'nextService') between ${from} and ${to}`;
+  const ends = sql`left(${setSummary.handedBack} ->> 'at', 10)::date
+    + make_interval(months => (${setSummary.handedBack} ->> 'warrantyMonths')::int)`;
   // Whoever asks for dates asks for all of them.
   await refreshSummaries(db, Number.POSITIVE_INFINITY);
   const rows = await db
@@ -149,7 +152,7 @@ export async function dueSets(db: Db): Promise<DueSet[]> {
     .innerJoin(set, eq(set.id, setSummary.setId))
     .innerJoin(model, eq(model.id, set.modelId))
     .innerJoin(customer, eq(customer.id, set.ownerId))
-    .where(isNotNull(setSummary.handedBack));
+    .where(or(service, sql`${ends} between ${from}::date and ${to}::date`));
   return rows.map(({ id, serial, owner, handedBack, ...kind }) => ({
     id,
     name: setName(kind, serial),

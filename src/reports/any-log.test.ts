@@ -86,7 +86,10 @@ function foldAll(entries: Entry[]): void {
   comebacks([{ setId: file.id, stays }], 12);
   failures(model.sheet, [failed]);
   for (const kind of HELD) for (const held of holdings) isWanted(held, { kind, text: "constructor" });
-  dueDates([{ id: file.id, name: "a set", owner: "somebody", ...(handedBack ? { handedBack } : {}) }], []);
+  dueDates([{ id: file.id, name: "a set", owner: "somebody", ...(handedBack ? { handedBack } : {}) }], [], {
+    from: "1900-01-01",
+    to: "2199-12-31",
+  });
   for (const kind of REPORT_KINDS) reportDocument(inputOf(kind, entries));
 }
 

@@ -1,7 +1,14 @@
 import Papa from "papaparse";
 import { Readable } from "node:stream";
 import { packContainer } from "@/container";
-import { dueDates, FILE_TABLES, fileTable, setFileJsonSchema, type SetFileDocument } from "@/core/exchange";
+import {
+  calendarSpan,
+  dueDates,
+  FILE_TABLES,
+  fileTable,
+  setFileJsonSchema,
+  type SetFileDocument,
+} from "@/core/exchange";
 import { guard } from "@/core/tables";
 import { restoreArchive, writeArchive } from "@/db/archive";
 import { fileBytes } from "@/db/attachments";
@@ -181,8 +188,9 @@ export async function handleRestore(request: Request): Promise<Response> {
 /** Due dates as a calendar (RFC 5545) that other programs subscribe to or take in. */
 export async function handleCalendar(origin: string): Promise<Response> {
   const db = database();
-  const [sets, owned, shop] = await Promise.all([dueSets(db), meters(db), shopOf(db)]);
-  const text = await calendarText(shop.name, dueDates(sets, owned), origin);
+  const span = calendarSpan(new Date().toISOString().slice(0, 10));
+  const [sets, owned, shop] = await Promise.all([dueSets(db, span), meters(db), shopOf(db)]);
+  const text = await calendarText(shop.name, dueDates(sets, owned, span), origin);
   return download(text, "text/calendar; charset=utf-8", "due-dates.ics");
 }
 

@@ -1,6 +1,7 @@
 import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { dueDates } from "@/core/exchange";
 import { acrossAll } from "@/db/across";
 import { saveCustomer } from "@/db/customers";
 import { append } from "@/db/entries";
@@ -121,15 +122,51 @@ describe("summaries of sets", () => {
     expect(await here()).toBe(true);
   });
 
-  it("give due dates, faults that were found, and what sets hold", async () => {
-    expect((await dueSets(held.db)).every(({ handedBack }) => handedBack?.summary)).toBe(true);
+  it("give faults that were found, and what sets hold", async () => {
     const found = await foundFaults(held.db);
     expect(found.length).toBeGreaterThan(0);
-    const all = await acrossAll(held.db, { kind: "tube", text: "6v6gt", months: 12, modelId: "" });
-    expect(all.holders.length).toBeGreaterThan(0);
-    expect(all.holders.every(({ set: name, what }) => name.includes("No.") && /6V6/.test(what))).toBe(true);
-    expect(all.failures.length).toBeGreaterThan(0);
-    expect(all.names.tube).toContain("6V6");
+    const holding = await acrossAll(held.db, { kind: "tube", text: "6v6gt", months: 12, modelId: "" });
+    expect(holding.holders.length).toBeGreaterThan(0);
+    expect(holding.holders.every(({ set: name, what }) => name.includes("No.") && /6V6/.test(what))).toBe(true);
+    expect(holding.failures.length).toBeGreaterThan(0);
+    expect(holding.names.tube).toContain("6V6");
+  });
+});
+
+describe("due dates", () => {
+  const another = async (said: object, handedBack = true): Promise<string> => {
+    const [like] = await held.db.select().from(set).where(eq(set.id, demo.set));
+    if (!like) throw new Error("no set");
+    const [setId, visitId] = [v7(), v7()];
+    await held.db.insert(set).values({ ...like, id: setId, serial: `DUE-${setId.slice(-6)}` });
+    await held.db.insert(visit).values({ id: visitId, setId });
+    const payload = { v: 1, summary: "plays", oldParts: "none", ...said };
+    const draft = { ...draftNote({ set: setId, visit: visitId } as never, ""), kind: "hand-back", payload };
+    const done = handedBack ? await append(held.db, draft, demo.by, Date.now()) : { ok: true as const };
+    if (!done.ok) throw new Error(JSON.stringify(done.problems));
+    return setId;
+  };
+
+  it("are read for a span, as the core reads them from all sets", async () => {
+    const service = await another({ nextService: "2031-03-31" });
+    const warranty = await another({ warrantyMonths: 6 });
+    const both = await another({ nextService: "2031-04-01", warrantyMonths: 600 });
+    const away = [service, warranty, both];
+    const none = [await another({}), await another({ nextService: "2031-03-31" }, false)];
+    const ever = { from: "1900-01-01", to: "2199-12-31" };
+    const all = await dueSets(held.db, ever);
+    expect(all.map(({ id }) => id)).toEqual(expect.arrayContaining(away));
+    expect(all.filter(({ id }) => none.includes(id))).toEqual([]);
+    expect(dueDates(all, [], ever).filter(({ date }) => date.startsWith("2031"))).toMatchObject([
+      { key: `service-${service}`, date: "2031-03-31" },
+      { key: `service-${both}`, date: "2031-04-01" },
+    ]);
+    for (const { date } of dueDates(all, [], ever)) {
+      const day = { from: date, to: date };
+      const there = await dueSets(held.db, day);
+      expect(there.length).toBeLessThan(all.length);
+      expect(dueDates(there, [], day)).toEqual(dueDates(all, [], day));
+    }
   });
 });
 

@@ -87,7 +87,7 @@ export default async function ShopPage() {
       <p className="dim max-w-3xl">
         The archive contains everything in the database, photos too. An empty database asks for it on its first page;{" "}
         <code>npm run restore</code> does the same. The calendar has the next services, ends of warranty and
-        calibrations.{mayRead ? "" : " The archive is for the owner."}
+        calibrations from three months ago to eighteen months from now.{mayRead ? "" : " The archive is for the owner."}
       </p>
       <div className="flex flex-wrap gap-2">
         {mayRead ? (

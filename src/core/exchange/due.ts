@@ -59,8 +59,16 @@ export function monthsLater(date: string, months: number): string {
 /** Years that calendars take and somebody can mean. */
 const IN_A_CALENDAR = /^(19|20|21)\d\d-\d\d-\d\d$/;
 
-/** Next services, ends of warranties and calibrations: of each set the last that was said, soonest first. */
-export function dueDates(sets: readonly DueSet[], meters: readonly Meter[]): Due[] {
+/** From a day to a day, both included: YYYY-MM-DD. */
+export type Span = { from: string; to: string };
+
+/** What a shop's calendar is to have. A date of years ago is no appointment, and there are more of them every year. */
+export const calendarSpan = (today: string): Span => ({ from: monthsLater(today, -3), to: monthsLater(today, 18) });
+
+/**
+ * Next services, ends of warranties and calibrations within a span: of each set the last that was said, soonest first.
+ */
+export function dueDates(sets: readonly DueSet[], meters: readonly Meter[], { from, to }: Span): Due[] {
   const ofSets = sets.flatMap(({ id, name, owner, handedBack: last }): Due[] => {
     if (!last) return [];
     const { nextService, warrantyMonths, job } = last;
@@ -104,6 +112,6 @@ export function dueDates(sets: readonly DueSet[], meters: readonly Meter[]): Due
       : [],
   );
   return [...ofSets, ...ofMeters]
-    .filter(({ date }) => IN_A_CALENDAR.test(date))
+    .filter(({ date }) => IN_A_CALENDAR.test(date) && date >= from && date <= to)
     .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
 }

@@ -8,6 +8,7 @@ import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../
 import {
   brokenAt,
   canonical,
+  calendarSpan,
   dueDates,
   handedBackOf,
   type DueSet,
@@ -271,10 +272,12 @@ describe("due dates", () => {
     return { id, name: "Halvane 537, No. H-1", owner: owner.name, ...(handedBack ? { handedBack } : {}) };
   };
 
+  const EVER = { from: "1900-01-01", to: "2199-12-31" };
+
   it("are the last that was said of each set that is away, and each meter's calibration, soonest first", () => {
     const meter = { id: "x", name: "Bench digital", calibratedOn: "2026-02-01", everyMonths: 12, retired: false };
     expect(
-      dueDates([dueSet()], [meter, { ...meter, id: "y", retired: true }]).map(({ kind, date }) => [kind, date]),
+      dueDates([dueSet()], [meter, { ...meter, id: "y", retired: true }], EVER).map(({ kind, date }) => [kind, date]),
     ).toEqual([
       ["warranty", "2026-07-01"],
       ["calibration", "2027-02-01"],
@@ -282,10 +285,22 @@ describe("due dates", () => {
     ]);
   });
 
+  it("are those of the span alone, its first and last day among them", () => {
+    const within = (from: string, to: string) => dueDates([dueSet()], [], { from, to }).map(({ kind }) => kind);
+    expect(within("2026-07-01", "2029-01-01")).toEqual(["warranty", "service"]);
+    expect(within("2026-07-02", "2029-01-01")).toEqual(["service"]);
+    expect(within("2026-07-01", "2028-12-31")).toEqual(["warranty"]);
+    expect(calendarSpan("2026-11-28")).toEqual({ from: "2026-08-28", to: "2028-05-28" });
+  });
+
   it("are none for a set that is in the shop", () => {
-    expect(dueDates([dueSet({ entries: [] })], [])).toEqual([]);
+    expect(dueDates([dueSet({ entries: [] })], [], EVER)).toEqual([]);
     expect(
-      dueDates([dueSet({ visits: [...file.visits, { id: idOf(900), setId: SET, job: 8, openedAt: atOf(9) }] })], []),
+      dueDates(
+        [dueSet({ visits: [...file.visits, { id: idOf(900), setId: SET, job: 8, openedAt: atOf(9) }] })],
+        [],
+        EVER,
+      ),
     ).toEqual([]);
   });
 });

@@ -11,7 +11,16 @@ export {
   type StoredEntry,
   type StoredFile,
 } from "./chain";
-export { dueDates, handedBackOf, monthsLater, type Due, type DueSet, type HandedBack } from "./due";
+export {
+  calendarSpan,
+  dueDates,
+  handedBackOf,
+  monthsLater,
+  type Due,
+  type DueSet,
+  type HandedBack,
+  type Span,
+} from "./due";
 export { LARGEST_DOCUMENT, MOST_IN_FILE } from "./limits";
 export {
   normalised,
