@@ -52,10 +52,28 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   request.headers[PATH_HEADER] = url;
   request.url = onceEach(url);
   const call: Call = {};
-  const [writeHead, end] = [response.writeHead.bind(response), response.end.bind(response)] as [
+  const [writeHead, write, end] = [
+    response.writeHead.bind(response),
+    response.write.bind(response),
+    response.end.bind(response),
+  ] as [
     (status: number, ...rest: unknown[]) => ServerResponse,
+    (...rest: unknown[]) => boolean,
     (...rest: unknown[]) => ServerResponse,
   ];
+  // A page comes in hundreds of small pieces: those of one turn go out together.
+  let held = false;
+  response.write = ((...rest: unknown[]) => {
+    if (!held) {
+      held = true;
+      response.cork();
+      setImmediate(() => {
+        held = false;
+        response.uncork();
+      });
+    }
+    return write(...rest);
+  }) as ServerResponse["write"];
   // A page has its own words for a database that is away; an interface gets a sentence here.
   let wordless = false;
   response.end = ((...rest: unknown[]) => (wordless ? end(problem(AWAY)) : end(...rest))) as ServerResponse["end"];

@@ -13,6 +13,7 @@ import {
 import { modelName, setName } from "@/core/model";
 import { tubeType } from "@/core/tubes";
 import type { Db, Tx } from "./client";
+import { fromAllSets } from "./from-all-sets";
 import { modelById } from "./models";
 import { iso } from "./moment";
 import { model, set } from "./schema";
@@ -63,7 +64,7 @@ async function holders(db: Tx, wanted: Wanted): Promise<Holder[]> {
 }
 
 /** Batches, tubes and modifications that there are, to choose from. */
-async function names(db: Tx): Promise<Record<Wanted["kind"], string[]>> {
+const names = fromAllSets(async (db): Promise<Record<Wanted["kind"], string[]>> => {
   const lists = await Promise.all(
     HELD.map((kind) =>
       db
@@ -79,10 +80,10 @@ async function names(db: Tx): Promise<Record<Wanted["kind"], string[]>> {
     Wanted["kind"],
     string[]
   >;
-}
+});
 
 /** Sets that were back within so many months of their hand-back, the newest first. */
-async function cameBack(db: Tx, months: number): Promise<(Comeback & { set: string })[]> {
+const cameBack = fromAllSets(async (db, months: number): Promise<(Comeback & { set: string })[]> => {
   const rows = await db
     .select({ setId: setSummary.setId, stays: setSummary.stays, ...named })
     .from(setSummary)
@@ -93,12 +94,12 @@ async function cameBack(db: Tx, months: number): Promise<(Comeback & { set: stri
   return comebacks(rows, months)
     .slice(0, MOST)
     .map((one) => ({ ...one, set: setOf.get(one.setId) ?? "" }));
-}
+});
 
 export type ModelName = { id: string; name: string };
 
 /** Models of sets that were here. Those of which most has failed come first. */
-async function modelsHere(db: Tx): Promise<ModelName[]> {
+const modelsHere = fromAllSets(async (db): Promise<ModelName[]> => {
   const rows = await db
     .select({
       id: model.id,
@@ -113,10 +114,10 @@ async function modelsHere(db: Tx): Promise<ModelName[]> {
     .groupBy(model.id)
     .orderBy(desc(sql`5`), asc(model.maker), asc(model.designation));
   return rows.map((row) => ({ id: row.id, name: modelName(row) }));
-}
+});
 
 /** Which places of a model fail most, over all its sets. */
-async function failuresOf(db: Tx, modelId: string | undefined): Promise<Failure[]> {
+const failuresOf = fromAllSets(async (db, modelId: string | undefined): Promise<Failure[]> => {
   const kind = modelId === undefined ? undefined : await modelById(db, modelId);
   if (!kind) return [];
   const rows = await db
@@ -128,7 +129,7 @@ async function failuresOf(db: Tx, modelId: string | undefined): Promise<Failure[
     kind.sheet,
     rows.map(({ failed }) => failed),
   );
-}
+});
 
 export type Asked = Wanted & { months: number; modelId: string };
 export type AcrossAll = {

@@ -9,6 +9,7 @@ import {
   type PastVisit,
   type PlanInput,
   type Skill,
+  type Times,
   type WorkerRules,
 } from "@/core/plan";
 import type { Role } from "@/core/access";
@@ -17,23 +18,22 @@ import { modelName } from "@/core/model";
 import type { Db, Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { databaseError } from "./error";
+import { fromAllSets } from "./from-all-sets";
 import { iso } from "./moment";
 import { people } from "./people";
 import { away, planPin, setHolder, worker } from "./plan-schema";
 import { person } from "./schema";
 import { planRules, shopTerms } from "./shop";
-import { boardCards, setsWithStays, stateOfSummaries, type BoardCard } from "./summaries";
+import { boardCards, setsWithStays, type BoardCard } from "./summaries";
 
 /** A visit that is over, for its times and its price. */
 export type Past = PastVisit & PastJob & { currency: string };
 
-/** The shop's past as it was read last: it changes with a summary, and not from page to page. */
-let kept: { of: string; past: Past[] } | undefined;
+/** The shop's past, and the times of its steps that come from it. */
+export type ShopPast = { past: Past[]; times: Times };
 
-/** Visits that are over, with their time, parts and complaint. */
-export async function pastVisits(db: Db): Promise<Past[]> {
-  const of = await stateOfSummaries(db);
-  if (kept?.of === of) return kept.past;
+/** Visits that are over, with their time, parts and complaint, and how long each step takes here. */
+export const shopPast = fromAllSets(async (db): Promise<ShopPast> => {
   const past = (await setsWithStays(db)).flatMap(({ modelId, setClass: ofClass, stays }) =>
     stays.filter(isOver).map((stay): Past => ({
       modelId,
@@ -46,9 +46,8 @@ export async function pastVisits(db: Db): Promise<Past[]> {
       currency: stay.parts[0]?.currency ?? "",
     })),
   );
-  kept = { of, past };
-  return past;
-}
+  return { past, times: timesOf(past) };
+});
 
 /** A summary that an older program made has no times in it: it is made anew soon. */
 const isOver = (stay: Stay): boolean => stay.closedAt !== undefined && (stay.labour as unknown) !== undefined;
@@ -203,13 +202,13 @@ export async function planFacts(db: Db, cards?: readonly BoardCard[]): Promise<P
 
 async function factsOf(db: Db, cards: readonly BoardCard[], from: string): Promise<PlanFacts> {
   const visits = cards.map(({ visitId }) => visitId);
-  const [staff, days, held, { rules }, { terms }, past] = [
+  const [staff, days, held, { rules }, { terms }, { times }] = [
     await workers(db),
     await awayFrom(db, from),
     await holders(db),
     await planRules(db),
     await shopTerms(db),
-    await pastVisits(db),
+    await shopPast(db),
   ];
   const pins = visits.length === 0 ? [] : await db.select().from(planPin).where(inArray(planPin.visitId, visits));
   return {
@@ -227,7 +226,7 @@ async function factsOf(db: Db, cards: readonly BoardCard[], from: string): Promi
     }),
     people: staff.map(({ version: _version, ...rules }) => rules),
     away: days.map(({ id: _id, ...rest }) => rest),
-    times: timesOf(past),
+    times,
     rules,
     soakHours: terms.soakHours,
     pins: pins.map(({ task, personId, day }): DayPin => ({

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, inArray, sql, type SQL } from "drizzle-orm";
 import { v7 } from "uuid";
+import { groupedBy } from "@/core/lists";
 import {
   counted,
   issue,
@@ -58,6 +59,7 @@ async function read(db: Tx, where: SQL | undefined, visitId: string | undefined)
     tubes.length === 0
       ? []
       : await db.select().from(stockTest).where(inArray(stockTest.partId, tubes)).orderBy(asc(stockTest.at));
+  const testsOf = groupedBy(tests, ({ partId }) => partId);
   return rows.map(({ part: { number, kind, ...part }, onHand, reserved, reservedHere }) => ({
     ...part,
     kind: kind as StockKind,
@@ -65,13 +67,11 @@ async function read(db: Tx, where: SQL | undefined, visitId: string | undefined)
     onHand: onHand ?? 0,
     reserved: reserved ?? 0,
     reservedHere: reservedHere ?? 0,
-    tests: tests
-      .filter(({ partId }) => partId === part.id)
-      .map(({ at, test, measured, nominal, unit, setup, shorts, between, gas }) => ({
-        ...{ at: iso(at), test, measured, nominal, unit, setup, between },
-        shorts: shorts as StockTest["shorts"],
-        gas: gas as StockTest["gas"],
-      })),
+    tests: (testsOf.get(part.id) ?? []).map(({ at, test, measured, nominal, unit, setup, shorts, between, gas }) => ({
+      ...{ at: iso(at), test, measured, nominal, unit, setup, between },
+      shorts: shorts as StockTest["shorts"],
+      gas: gas as StockTest["gas"],
+    })),
   }));
 }
 

@@ -165,7 +165,9 @@ export async function dueSets(db: Db, { from, to }: Span): Promise<DueSet[]> {
 export async function stateOfSummaries(db: Tx): Promise<string> {
   await freshSummaries(db);
   const [state] = await db
-    .select({ of: sql<string>`current_database() || ' ' || count(*) || ' ' || coalesce(sum(${setSummary.rev}), 0)` })
+    .select({
+      of: sql<string>`concat_ws(' ', current_database(), count(*), sum(${setSummary.rev}), count(*) filter (where ${setSummary.stale}))`,
+    })
     .from(setSummary);
   return state?.of ?? "";
 }

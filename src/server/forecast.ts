@@ -1,11 +1,11 @@
 import { partsCost, type PartsCost, type ShopRules, rulesOf } from "@/core/components";
 import { soldFor } from "@/core/handback";
 import { settle } from "@/core/kinds";
-import { leftOf, timesOf, type Left, type Times } from "@/core/plan";
+import { leftOf, type Left, type Times } from "@/core/plan";
 import { recapOf, runSheet } from "@/core/visit";
 import type { Db } from "@/db/client";
 import { offers } from "@/db/offers";
-import { pastVisits } from "@/db/plan";
+import { shopPast } from "@/db/plan";
 import { setFile, visitById } from "@/db/sets";
 import { partRules, shopOf, shopTerms } from "@/db/shop";
 import { stockItems } from "@/db/stock";
@@ -21,13 +21,13 @@ export async function forecastFacts(db: Db, visitId: string, now: string): Promi
   const visit = await visitById(db, visitId);
   const file = visit ? await setFile(db, visit.setId) : undefined;
   if (!file) return undefined;
-  const [stock, priced, { rules }, { currency }, { terms }, past] = [
+  const [stock, priced, { rules }, { currency }, { terms }, { times }] = [
     await stockItems(db, visitId),
     await offers(db),
     await partRules(db),
     await shopOf(db),
     await shopTerms(db),
-    await pastVisits(db),
+    await shopPast(db),
   ];
   const { settled } = settle(file.entries);
   const { sheet, year } = file.model;
@@ -40,7 +40,7 @@ export async function forecastFacts(db: Db, visitId: string, now: string): Promi
   const left = leftOf(input, runSheet(input));
   return {
     left,
-    times: timesOf(past)[left.setClass],
+    times: times[left.setClass],
     parts: { ...cost, minor: soldFor(cost.minor, terms) },
   };
 }

@@ -58,10 +58,15 @@ const UNITS = [
   { unit: "year", minutes: 525_960, below: Infinity },
 ] as const;
 
+/** Making one takes longer than everything else on a card of the Board. */
+const formatOfUnit = new Map(
+  UNITS.map(({ unit }) => [unit, new Intl.NumberFormat("en-GB", { style: "unit", unit, unitDisplay: "long" })]),
+);
+
 /** How long ago it was, in its largest whole unit: `3 days`. */
 export function since(iso: string, now: string): string {
   const minutes = Math.abs(Date.parse(now) - Date.parse(iso)) / 60_000;
   const { unit, minutes: each } =
     UNITS.find((one) => Math.round(minutes / one.minutes) < one.below) ?? UNITS[UNITS.length - 1] ?? UNITS[0];
-  return Math.round(minutes / each).toLocaleString("en-GB", { style: "unit", unit, unitDisplay: "long" });
+  return formatOfUnit.get(unit)?.format(Math.round(minutes / each)) ?? "";
 }

@@ -10,7 +10,7 @@ import {
   giveSetBack,
   pinTask,
   planFacts,
-  pastVisits,
+  shopPast,
   removeAway,
   saveWorker,
   takeSet,
@@ -129,10 +129,10 @@ describe("the plan of the shop", () => {
 
 describe("the shop's own past", () => {
   it("is nothing while the set is here, and a visit with its time once it went out", async () => {
-    expect(await pastVisits(db())).toEqual([]);
+    expect((await shopPast(db())).past).toEqual([]);
     await write("labour", { v: 1, step: "find", minutes: 90 });
     await write("hand-back", { v: 1, summary: "plays", oldParts: "none", warrantyMonths: 6 });
-    expect(await pastVisits(db())).toMatchObject([
+    expect((await shopPast(db())).past).toMatchObject([
       {
         modelId: opened.shop.model,
         setClass: "mains receiver",

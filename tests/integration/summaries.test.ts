@@ -6,6 +6,7 @@ import { acrossAll } from "@/db/across";
 import { saveCustomer } from "@/db/customers";
 import { append } from "@/db/entries";
 import { foundFaults } from "@/db/findings";
+import { fromAllSets } from "@/db/from-all-sets";
 import { customer, set, visit } from "@/db/schema";
 import { knownSets, searchSets } from "@/db/search";
 import { setFiles } from "@/db/sets";
@@ -130,6 +131,37 @@ describe("summaries of sets", () => {
     expect(holding.holders.every(({ set: name, what }) => name.includes("No.") && /6V6/.test(what))).toBe(true);
     expect(holding.failures.length).toBeGreaterThan(0);
     expect(holding.names.tube).toContain("6V6");
+  });
+});
+
+describe("what is made from all sets", () => {
+  it("is made once, however many ask, and anew after a change, another question or a failure", async () => {
+    let made = 0;
+    const asked = fromAllSets(async (db, of: number) => {
+      made += 1;
+      if (of === 13) throw new Error("not today");
+      return { of, sets: (await keptSummaries(db, [demo.set])).length };
+    });
+    await freshSummaries(held.db);
+    const three = await Promise.all([asked(held.db, 3), asked(held.db, 3), asked(held.db, 3)]);
+    expect([made, three[2]]).toEqual([1, { of: 3, sets: 1 }]);
+    await asked(held.db, 4);
+    await asked(held.db, 3);
+    expect(made).toBe(2);
+    await write("note", { v: 1, text: "crane", open: false, closes: [] });
+    await asked(held.db, 3);
+    expect(made).toBe(3);
+    for (let n = 0; n < 2; n += 1) await expect(asked(held.db, 13)).rejects.toThrow("not today");
+    expect(made).toBe(5);
+    // Only so many questions are kept: the oldest goes first.
+    for (let n = 100; n < 119; n += 1) await asked(held.db, n);
+    await asked(held.db, 3);
+    expect(made).toBe(24);
+    await asked(held.db, 200);
+    await asked(held.db, 118);
+    expect(made).toBe(25);
+    await asked(held.db, 3);
+    expect(made).toBe(26);
   });
 });
 

@@ -1,5 +1,6 @@
 import { ofKind, type Action } from "../kinds";
 import type { Sheet } from "../model";
+import { groupedBy } from "../lists";
 import type { FileOf } from "./file";
 
 /** How often a place of a model failed over all its sets. */
@@ -46,9 +47,8 @@ export function failedIn({ settled }: Pick<FileOf, "settled">): Failed[] {
 /** Which places of a model fail most. @param sets what failed in each set of the model that was here */
 export function failures(sheet: Sheet, sets: readonly (readonly Failed[])[]): Failure[] {
   const events = sets.flatMap((failed, set) => failed.map((one) => ({ ...one, set })));
-  return [...new Set(events.map(({ designator }) => designator))]
-    .map((designator): Failure => {
-      const own = events.filter((event) => event.designator === designator);
+  return [...groupedBy(events, ({ designator }) => designator)]
+    .map(([designator, own]): Failure => {
       const counts = new Map<string, number>();
       for (const { found } of own) counts.set(found, (counts.get(found) ?? 0) + 1);
       const component = sheet.components.find((one) => one.designator === designator);

@@ -1,4 +1,5 @@
 import { STEPS, type Step } from "../model";
+import { groupedBy } from "../lists";
 import { SET_CLASSES, type SetClass } from "./set-class";
 import type { Spread } from "./task";
 
@@ -68,9 +69,10 @@ const scaled = ({ median, p90 }: Spread, factor: number): Spread => ({ median: m
 
 /** Times of every step by kind of set: of the shop's own visits where there are enough, else the usual ones. */
 export function timesOf(past: readonly PastVisit[]): Times {
+  const byClass = groupedBy(past, ({ setClass }) => setClass);
   const timeOf = (setClass: SetClass, step: Step): StepTime => {
-    const minutes = past.flatMap((visit) => {
-      const spent = visit.setClass === setClass ? (visit.labour[step] ?? 0) : 0;
+    const minutes = (byClass.get(setClass) ?? []).flatMap((visit) => {
+      const spent = visit.labour[step] ?? 0;
       if (spent <= 0) return [];
       // Labour of Fix goes by the part: a set with forty capacitors says nothing of one with two.
       if (step !== "fix") return [spent];

@@ -7,7 +7,7 @@ import { roughPrice, setClass, SET_CLASSES, type RoughPrice } from "@/core/plan"
 import { database } from "@/db/client";
 import { dropEnquiry, saveEnquiry } from "@/db/enquiries";
 import { modelById } from "@/db/models";
-import { pastVisits } from "@/db/plan";
+import { shopPast } from "@/db/plan";
 import { shopOf, shopTerms } from "@/db/shop";
 import { action, personId, read, refuse, type Answer } from "@/server/action";
 import { enquiryFields } from "./schema";
@@ -22,7 +22,7 @@ const asked = z.object({
 /** What such a set came to as a rule, out of the shop's own past. */
 async function priceFor(wanted: z.infer<typeof asked>): Promise<RoughPrice | undefined> {
   const db = database();
-  const [past, { terms }, { currency }] = [await pastVisits(db), await shopTerms(db), await shopOf(db)];
+  const [past, { terms }, { currency }] = [(await shopPast(db)).past, await shopTerms(db), await shopOf(db)];
   const model = wanted.modelId ? await modelById(db, wanted.modelId) : undefined;
   const ofClass = model ? setClass(model.sheet) : wanted.setClass || undefined;
   const complaint = complaintKeys(wanted.complaint);

@@ -14,7 +14,7 @@ export default async function PicturesPage() {
   await enter("/sets/across/pictures");
   const db = database();
   const { terms } = await shopTerms(db);
-  const pictures = await picturesAcross(db, terms.comebackMonths, new Date().toISOString());
+  const pictures = await picturesAcross(db, terms.comebackMonths, new Date().toISOString().slice(0, 10));
   return (
     <main className="flex flex-col gap-4 p-4">
       <div className="flex flex-wrap items-baseline gap-4">

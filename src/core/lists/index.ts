@@ -1,0 +1,1 @@
+export { groupedBy } from "./grouped";
