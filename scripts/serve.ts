@@ -11,6 +11,10 @@ import { PATH_HEADER } from "@/server/access/path-header";
  * Serves the built application on loopback: `node --import tsx scripts/serve.ts PORT`. Every request passes the guard
  * first, whatever it asks for, and every answer carries the headers that a browser is to go by.
  */
+// The runner turns them on, and every file that is loaded then keeps its map for good: half of what the process took.
+// A failure that is logged reads the map of its own file.
+process.setSourceMapsEnabled(false);
+
 const port = Number(process.argv[2]);
 const hosts = hostsFrom(process.env.JUMELLE_HOSTS);
 

@@ -70,7 +70,7 @@ export async function build(track: (child: ChildProcess) => void, say: (line: st
 }
 
 /** What the application's own objects may take; heavy work is done in processes of its own. */
-const MEMORY_MB = 512;
+const MEMORY_MB = 400;
 
 /** The name on a printed record, unless `SHOP_NAME` gives another. */
 const DEMO_SHOP = "Saltmarsh Wireless Repair, Eastholm";

@@ -1,3 +1,5 @@
+import { inSource } from "./frames";
+
 /** Errors of the database say which rule was broken; their messages and details repeat what somebody wrote. */
 type FromDatabase = { code?: unknown; constraint_name?: unknown; table_name?: unknown; routine?: unknown };
 
@@ -6,7 +8,7 @@ const frames = (error: Error): string[] =>
     .split("\n")
     .filter((line) => /^\s+at /.test(line))
     .slice(0, 10)
-    .map((line) => line.trim());
+    .map((line) => inSource(line.trim()));
 
 /** What may be said of a failure: where it was and of which sort, never what an entry, a list or a letter says. */
 function detailOf(error: unknown): object {
