@@ -11,17 +11,24 @@ import { build, end, ROOT, serve } from "./server";
 import { freshSecret } from "./secret";
 import { fill } from "./scale/fill";
 import { asOwner, measure, readersAtOnce, residentMb } from "./scale/measure";
+import { peopleAtWork } from "./scale/people";
 import { pagesOf } from "./scale/pages";
 
 /**
- * `npm run bench:scale [-- --sets 10000 --entries 100]`: a throw-away shop with so many sets, their logs made of the demo's
- * entries; every page is asked for again and again, alone and with 20 readers at once, beside the plain SQL of the same rows.
+ * `npm run bench:scale [-- --sets 10000 --entries 100 --minutes 3]`: a throw-away shop with so many sets, their logs made of
+ * the demo's entries; every page is asked for again and again, alone, by 20 people who read and write for so many minutes,
+ * and by 20 readers who never pause, beside the plain SQL of the same rows.
  */
 const { values } = parseArgs({
-  options: { sets: { type: "string", default: "10000" }, entries: { type: "string", default: "100" } },
+  options: {
+    sets: { type: "string", default: "10000" },
+    entries: { type: "string", default: "100" },
+    minutes: { type: "string", default: "3" },
+  },
 });
 const [SETS, ENTRIES] = [Number(values.sets), Number(values.entries)];
 const LONG = 5000;
+const PEOPLE = 20;
 const seconds = (from: number) => `${((Date.now() - from) / 1000).toFixed(0)} s`;
 const say = (line: string) => console.log(line);
 
@@ -54,13 +61,20 @@ try {
   const cookie = await asOwner(base);
   const asked = await pagesOf(url, places, { entries: ENTRIES, long: LONG });
   const alone = await measure(base, cookie, asked);
-  const many = await readersAtOnce(base, cookie, asked, 20);
-  say("\n| page | p50, ms | p95, ms | plain SQL, ms | with 20 readers p95, ms | kB |\n|---|---:|---:|---:|---:|---:|");
+  const work = { people: PEOPLE, minutes: Number(values.minutes) };
+  const met = await peopleAtWork({ base, cookie, url, pid: server.pid }, asked, work, say);
+  const many = await readersAtOnce(base, cookie, asked, PEOPLE);
+  say(
+    `\n| page | p50, ms | p95, ms | plain SQL, ms | ${PEOPLE} people p95, ms | ${PEOPLE} without a pause p95, ms | kB |\n|---|---:|---:|---:|---:|---:|---:|`,
+  );
   for (const [n, one] of alone.entries())
     say(
-      `| ${one.name} | ${one.p50.toFixed(0)} | ${one.p95.toFixed(0)} | ${one.sql.toFixed(1)} | ${many[n]?.p95.toFixed(0) ?? ""} | ${(one.bytes / 1000).toFixed(0)} |`,
+      `| ${one.name} | ${one.p50.toFixed(0)} | ${one.p95.toFixed(0)} | ${one.sql.toFixed(1)} | ${met.pages[n]?.p95.toFixed(0) ?? ""} | ${many[n]?.p95.toFixed(0) ?? ""} | ${(one.bytes / 1000).toFixed(0)} |`,
     );
-  say(`\nTaken together; nothing else ran. Server: ${residentMb(server.pid).toFixed(0)} MB after it.`);
+  const read = met.pages.reduce((sum, { times }) => sum + times, 0);
+  say(
+    `\n${PEOPLE} people in ${values.minutes} min: ${read} pages, ${met.wrote.entries} entries (p95 ${met.wrote.p95.toFixed(0)} ms); the server took ${met.memory.toFixed(0)} MB at most, ${residentMb(server.pid).toFixed(0)} MB at the end.`,
+  );
   await held.close();
 } finally {
   await end(server);

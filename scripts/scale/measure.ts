@@ -8,9 +8,9 @@ export type Asked = {
 };
 export type Measured = { name: string; p50: number; p95: number; sql: number; bytes: number };
 
-const at = (sorted: readonly number[], share: number): number =>
+export const at = (sorted: readonly number[], share: number): number =>
   sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;
-const sorted = (values: readonly number[]) => values.toSorted((a, b) => a - b);
+export const sorted = (values: readonly number[]) => values.toSorted((a, b) => a - b);
 
 /** How often each page is asked for. */
 const TIMES = 30;
@@ -30,7 +30,7 @@ export async function asOwner(base: string): Promise<string> {
     .join("; ");
 }
 
-async function ask(base: string, cookie: string, path: string): Promise<{ ms: number; bytes: number }> {
+export async function ask(base: string, cookie: string, path: string): Promise<{ ms: number; bytes: number }> {
   const from = performance.now();
   const answer = await fetch(`${base}${path}`, { headers: { cookie }, redirect: "manual" });
   const bytes = (await answer.arrayBuffer()).byteLength;

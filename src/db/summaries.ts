@@ -166,7 +166,7 @@ export async function stateOfSummaries(db: Tx): Promise<string> {
   await freshSummaries(db);
   const [state] = await db
     .select({
-      of: sql<string>`concat_ws(' ', current_database(), count(*), sum(${setSummary.rev}), count(*) filter (where ${setSummary.stale}))`,
+      of: sql<string>`concat_ws(' ', count(*), sum(${setSummary.rev}), count(*) filter (where ${setSummary.stale}))`,
     })
     .from(setSummary);
   return state?.of ?? "";

@@ -6,7 +6,7 @@ import { acrossAll } from "@/db/across";
 import { saveCustomer } from "@/db/customers";
 import { append } from "@/db/entries";
 import { foundFaults } from "@/db/findings";
-import { fromAllSets } from "@/db/from-all-sets";
+import { fromAllSets, mayStand } from "@/db/from-all-sets";
 import { customer, set, visit } from "@/db/schema";
 import { knownSets, searchSets } from "@/db/search";
 import { setFiles } from "@/db/sets";
@@ -162,6 +162,21 @@ describe("what is made from all sets", () => {
     expect(made).toBe(25);
     await asked(held.db, 3);
     expect(made).toBe(26);
+  });
+});
+
+describe("what takes long to make from all sets", () => {
+  it("stands for a while although a set has changed, and what is made at once does not", async () => {
+    expect([mayStand(0, 20), mayStand(1999, 100)]).toEqual([false, false]);
+    expect([mayStand(9999, 500), mayStand(10_001, 500)]).toEqual([true, false]);
+    let made = 0;
+    const slow = fromAllSets(async () => {
+      await new Promise((resolve) => setTimeout(resolve, 150));
+      return (made += 1);
+    });
+    expect(await slow(held.db)).toBe(1);
+    await write("note", { v: 1, text: "stork", open: false, closes: [] });
+    expect(await slow(held.db)).toBe(1);
   });
 });
 
