@@ -49,6 +49,21 @@ export const signInAccount = pgTable("sign_in_account", {
   updatedAt: instant("updated_at").notNull().default(now()),
 });
 
+/** Codes from somebody's phone, asked for beside the password. */
+export const secondFactor = pgTable("second_factor", {
+  personId: uuid("person_id")
+    .primaryKey()
+    .references(() => signInUser.id),
+  /** what the codes are made of, sealed with this machine's secret */
+  secret: text("secret").notNull(),
+  /** since when a code is asked for; null while it is being set up */
+  since: instant("since"),
+  /** the count of 30 s of the code that was used last: no code is taken twice */
+  lastStep: bigint("last_step", { mode: "number" }).notNull().default(0),
+  /** hashes of the spare codes that are left */
+  spare: text("spare").array().notNull().default([]),
+});
+
 /** Who is signed in on which device. */
 export const signInSession = pgTable(
   "sign_in_session",

@@ -15,7 +15,8 @@ export const ARCHIVE_FORMAT = "jumelle-archive";
 export const ARCHIVE_VERSION = 3;
 
 /**
- * Every table but what can be worked out anew (seal_check), what holds for a device alone (sessions, turns) and links
+ * Every table but what can be worked out anew (seal_check), what holds for a device alone (sessions, turns), codes
+ * from phones, which are sealed with the secret of this machine, and links
  * that lead to this machine; parents first, each in an order in which its rows can be laid down again.
  */
 const TABLES: readonly (readonly [table: string, order: string])[] = [

@@ -57,6 +57,8 @@ export const shop = pgTable(
     plan: jsonb("plan").$type<Partial<PlanRules>>().notNull().default({}),
     /** a screen that nobody has touched for so long is locked, minutes; 0: never */
     lockMinutes: integer("lock_minutes").notNull().default(10),
+    /** is everybody asked for a code from a phone at sign-in? */
+    codesAsked: boolean("codes_asked").notNull().default(false),
     version: integer("version").notNull().default(1),
   },
   (t) => [

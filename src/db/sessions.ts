@@ -1,6 +1,7 @@
 import { and, desc, eq, gt, isNotNull, lt, lte, ne, notInArray, sql } from "drizzle-orm";
 import { signInAccount, signInSession, signInUser, writingTurn } from "./access-schema";
 import type { Tx } from "./client";
+import { dropFactor } from "./second-factor";
 
 export type SignedIn = { id: string; beganAt: Date; lastAt: Date; address: string; device: string; locked: boolean };
 
@@ -81,7 +82,7 @@ export async function countPinTry(db: Tx, personId: string): Promise<number> {
 export const forgivePin = async (db: Tx, personId: string): Promise<void> =>
   void (await db.update(signInUser).set({ pinWrong: 0 }).where(eq(signInUser.id, personId)));
 
-/** Gives somebody a password, in place of what they had. @param username the name as it is compared */
+/** Gives somebody a password, in place of what they had; one that they are told ends their codes from a phone too. @param username the name as it is compared */
 export async function setPassword(
   db: Tx,
   who: { id: string; name: string; username: string },
@@ -96,6 +97,8 @@ export async function setPassword(
       target: signInUser.id,
       set: { name, username, mustChange, pinWrong: 0, updatedAt: new Date() },
     });
+  // A phone that is lost is why somebody is told a new password, as often as not.
+  if (mustChange) await dropFactor(db, id);
   await db.delete(signInAccount).where(eq(signInAccount.userId, id));
   await db.insert(signInAccount).values({ accountId: id, providerId: "credential", userId: id, password: hash });
 }

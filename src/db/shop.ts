@@ -9,7 +9,10 @@ import type { Tx } from "./client";
 import { STALE, type Saved } from "./customers";
 import { meter, shop, shopIdentity } from "./schema";
 
-export type Shop = Omit<typeof shop.$inferSelect, "id" | "rules" | "figures" | "terms" | "air" | "plan" | "billing">;
+export type Shop = Omit<
+  typeof shop.$inferSelect,
+  "id" | "rules" | "figures" | "terms" | "air" | "plan" | "billing" | "codesAsked"
+>;
 export type Meter = typeof meter.$inferSelect;
 
 /** What a shop is until somebody has said so. */
@@ -35,6 +38,7 @@ export async function shopOf(db: Tx): Promise<Shop> {
     air: _air,
     plan: _plan,
     billing: _billing,
+    codesAsked: _codesAsked,
     ...fields
   } = row;
   return fields;
@@ -76,7 +80,9 @@ export async function partRules(db: Tx): Promise<{ rules: ShopRules; version: nu
   return { rules: shopRulesSchema.parse(row?.rules ?? {}), version: row?.version ?? 0 };
 }
 
-type Own = Partial<Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms" | "air" | "plan" | "billing">>;
+type Own = Partial<
+  Pick<typeof shop.$inferInsert, "rules" | "figures" | "terms" | "air" | "plan" | "billing" | "codesAsked">
+>;
 
 /** Changes what the shop has of its own; the first time it makes the row. */
 async function saveOwn(db: Tx, own: Own, version: number): Promise<Saved> {
@@ -184,3 +190,11 @@ export async function saveMeter(db: Tx, change: Meter): Promise<Saved> {
     .returning({ version: meter.version });
   return row ? { ok: true, version: row.version } : { ok: false, message: STALE };
 }
+
+/** Does the shop ask everybody for a code from a phone at sign-in? */
+export const codesAsked = async (db: Tx): Promise<boolean> =>
+  (await db.select({ asked: shop.codesAsked }).from(shop))[0]?.asked === true;
+
+/** Whether everybody is asked for a code from now on. */
+export const askForCodes = async (db: Tx, asked: boolean): Promise<Saved> =>
+  saveOwn(db, { codesAsked: asked }, (await shopOf(db)).version);

@@ -12,7 +12,7 @@ import { ShopForm } from "@/features/shop/ShopForm";
 import { Link } from "@/ui/Link";
 import { database } from "@/db/client";
 import { instruments } from "@/db/instruments";
-import { meters, shopOf, shopTerms } from "@/db/shop";
+import { codesAsked, meters, shopOf, shopTerms } from "@/db/shop";
 import { sealState } from "@/db/verify";
 import { isDemo } from "@/server/access/demo";
 import { enter } from "@/server/access/page";
@@ -23,7 +23,7 @@ export default async function ShopPage() {
   const { person } = await enter("/shop");
   const mayRead = may(person.access, "archive");
   const db = database();
-  const [shop, owned, terms, staff, seals, backup, demo, others] = await Promise.all([
+  const [shop, owned, terms, staff, seals, backup, demo, others, codes] = await Promise.all([
     shopOf(db),
     meters(db),
     shopTerms(db),
@@ -32,6 +32,7 @@ export default async function ShopPage() {
     lastBackup(db),
     isDemo(),
     instruments(db),
+    codesAsked(db),
   ]);
   const now = new Date().toISOString();
   return (
@@ -48,6 +49,7 @@ export default async function ShopPage() {
       <People
         people={staff.map(({ id, name, access, retired }) => ({ id, name, access, retired }))}
         mayChange={may(person.access, "people")}
+        codesAsked={codes}
       />
       {may(person.access, "audit") ? (
         <p>

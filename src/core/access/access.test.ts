@@ -52,6 +52,7 @@ describe("who may do what", () => {
     expect(ways.filter(([, asked]) => right(asked)).map(([name]) => name)).toEqual([
       "GET /api/archive",
       "HEAD /api/archive",
+      "ask for codes",
       "take on",
       "change person's row",
       "reset password",

@@ -1,5 +1,6 @@
 /** Who may do what: roles, rights, and what every way in asks. */
 export { ACTIONS, PAGES, ROUTES, type ActionName, type Asked, type PageName, type RouteName } from "./asked";
+export { CODE, NO_CODE, SPARE_CODES, stepAt, stepsAt, typedCode } from "./codes";
 export { EVENTS, type EventName } from "./events";
 export { KIND_RIGHTS } from "./entries";
 export { LINK_DAYS, linkProblem } from "./links";

@@ -1,15 +1,18 @@
 "use server";
 
 import { headers } from "next/headers";
+import QRCode from "qrcode";
 import { z } from "zod";
 import { pinProblem, signInName } from "@/core/access";
 import { database } from "@/db/client";
 import { noteEvent } from "@/db/events";
+import { dropFactor } from "@/db/second-factor";
 import { endSession, endSessionsOf, setPassword, setPin } from "@/db/sessions";
 import { shopOf } from "@/db/shop";
 import { actor } from "@/server/access/acting";
 import { addressOf } from "@/server/access/address";
 import { hashOf, hashOfPin, isPassword, weakness } from "@/server/access/passwords";
+import { factorOn, newFactor } from "@/server/access/second-factor";
 import { action, refuse, refuseFields } from "@/server/action";
 import { count, giveBack, waitWords } from "@/server/access/limits";
 
@@ -55,6 +58,57 @@ export async function changePin(now: unknown, pin: unknown) {
       await provesToBe(person.id, words.parse(now));
       await setPin(database(), person.id, wanted === "" ? null : await hashOfPin(person.id, wanted));
       await noteEvent(database(), "pin-changed", { by: person.id, address: addressOf(await headers()) });
+      return { ok: true as const };
+    },
+    { shownOn: "/me" },
+  );
+}
+
+/** Makes what a phone takes in; it is asked for once a code has shown that the phone has it. */
+export async function beginCodes(now: unknown) {
+  return action(
+    "begin own codes",
+    async () => {
+      const { person } = actor();
+      await provesToBe(person.id, words.parse(now));
+      const made = await newFactor(person.id, person.name, (await shopOf(database())).name);
+      if (!made) return refuse("Codes are on already: turn them off first, then set them up anew.");
+      const square = await QRCode.toString(made.address, { type: "svg", margin: 2, errorCorrectionLevel: "M" });
+      return { ok: true as const, secret: made.secret, square };
+    },
+    { shownOn: "/me" },
+  );
+}
+
+/** Turns codes on; other devices are signed out. */
+export async function turnCodesOn(code: unknown) {
+  return action(
+    "turn own codes on",
+    async () => {
+      const { person, sessionId } = actor();
+      const wait = await count("sign-in-name", person.id);
+      if (wait !== undefined) refuse(`Too many tries in a short time. Wait ${waitWords(wait)}, then try again.`);
+      const spare = await factorOn(person.id, words.parse(code));
+      if (!spare)
+        return refuseFields({ code: "That is not the code that the phone shows now: its clock may be wrong." });
+      await giveBack("sign-in-name", person.id);
+      await endSessionsOf(database(), person.id, sessionId);
+      await noteEvent(database(), "code-on", { by: person.id, address: addressOf(await headers()) });
+      return { ok: true as const, spare };
+    },
+    { shownOn: "/me" },
+  );
+}
+
+/** Turns codes off. */
+export async function turnCodesOff(now: unknown) {
+  return action(
+    "turn own codes off",
+    async () => {
+      const { person } = actor();
+      await provesToBe(person.id, words.parse(now));
+      await dropFactor(database(), person.id);
+      await noteEvent(database(), "code-off", { by: person.id, address: addressOf(await headers()) });
       return { ok: true as const };
     },
     { shownOn: "/me" },

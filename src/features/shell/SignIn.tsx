@@ -1,5 +1,7 @@
 "use client";
 
+import { useState } from "react";
+import { NO_CODE, typedCode } from "@/core/access";
 import { Emblem } from "@/ui/Emblem";
 import { Form, FormEnd, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { loadAnew } from "@/ui/load";
@@ -7,15 +9,20 @@ import { signIn } from "./actions";
 
 /** Name and password. Which of the two was wrong is not said. */
 export function SignIn({ to }: { to: string }) {
+  const [needsCode, setNeedsCode] = useState(false);
   const form = useForm({
-    initial: { name: "", password: "" },
-    check: ({ name, password }) => ({
+    initial: { name: "", password: "", code: "" },
+    check: ({ name, password, code }) => ({
       name: name.trim() === "" ? "Type your name, as it stands in the list of people." : undefined,
       password: password === "" ? "Type your password." : undefined,
+      code: needsCode && !typedCode(code) ? NO_CODE : undefined,
     }),
-    save: async ({ name, password }): Promise<SaveAnswer> => {
-      const answer = await signIn(name, password);
-      if (!answer.ok) return { ok: false, message: answer.message };
+    save: async ({ name, password, code }): Promise<SaveAnswer> => {
+      const answer = await signIn(name, password, code);
+      if (!answer.ok) {
+        setNeedsCode("needs" in answer && answer.needs === "code");
+        return { ok: false, message: answer.message };
+      }
       loadAnew("mustChange" in answer && answer.mustChange ? "/me" : to);
       return { ok: true };
     },
@@ -30,6 +37,16 @@ export function SignIn({ to }: { to: string }) {
         complete="current-password"
         {...form.field("password")}
       />
+      {needsCode ? (
+        <TextField
+          label="Code from your phone"
+          inputClass="w-60 font-mono text-xl tracking-widest"
+          complete="one-time-code"
+          autoFocus
+          hint="Six digits, new every 30 s. Without the phone: one of your spare codes."
+          {...form.field("code")}
+        />
+      ) : null}
       <FormEnd form={form} save="Sign in" />
     </Form>
   );

@@ -25,12 +25,13 @@ export async function chooseTheme(theme: unknown): Promise<void> {
 
 const words = z.string().max(400);
 
-/** Signs somebody in by name and password. */
-export async function signIn(name: unknown, password: unknown) {
-  return action("sign in", async () => signInWith(await headers(), words.parse(name), words.parse(password)), {
-    shownOn: "/",
-    failed: "Nobody was signed in.",
-  });
+/** Signs somebody in by name and password, and by a code from their phone where they have set that up. */
+export async function signIn(name: unknown, password: unknown, code: unknown) {
+  return action(
+    "sign in",
+    async () => signInWith(await headers(), words.parse(name), words.parse(password), words.parse(code)),
+    { shownOn: "/", failed: "Nobody was signed in." },
+  );
 }
 
 /** Another person is at this device now, or the same one opens its screen again. */

@@ -2,8 +2,8 @@
 
 import { useState } from "react";
 import { ROLE_SAYS, ROLE_WORDS, ROLES, type Role } from "@/core/access";
-import { Form, FormEnd, SelectField, TextField, TickField, useForm, type SaveAnswer } from "@/ui/form";
-import { changeSomebody, resetPassword, takeOn } from "./actions";
+import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm, type SaveAnswer } from "@/ui/form";
+import { askEverybody, changeSomebody, resetPassword, takeOn } from "./actions";
 import { problemsOf } from "./form-read";
 import { readName } from "./typed";
 
@@ -86,8 +86,26 @@ function ChangePerson({ person, onDone }: { person: Somebody; onDone: () => void
   );
 }
 
+/** Whether everybody is asked for a code from a phone. */
+function CodesOfAll({ asked }: { asked: boolean }) {
+  const [message, setMessage] = useState<string>();
+  const change = (wanted: boolean) =>
+    void askEverybody(wanted).then((answer) => setMessage(answer.ok ? undefined : answer.message));
+  return (
+    <div className="flex flex-col gap-1">
+      <TickField label="Everybody signs in with a code from a phone, too" value={asked} onChange={change} />
+      <p className="dim">
+        Each sets it up on My sign-in{asked ? "; who has none yet is led there first" : ""}. A new password ends the
+        codes of a phone that is lost.
+      </p>
+      {message ? <ErrorText>{message}</ErrorText> : null}
+    </div>
+  );
+}
+
 /** Who works here, and what each may do. Whoever wrote an entry stays: a logbook names its writers for good. */
-export function People({ people, mayChange }: { people: readonly Somebody[]; mayChange: boolean }) {
+export function People(props: { people: readonly Somebody[]; mayChange: boolean; codesAsked: boolean }) {
+  const { people, mayChange, codesAsked } = props;
   const [changing, setChanging] = useState<string>();
   const person = people.find(({ id }) => id === changing);
   return (
@@ -113,6 +131,7 @@ export function People({ people, mayChange }: { people: readonly Somebody[]; may
         ))}
       </ul>
       {person ? <ChangePerson key={person.id} person={person} onDone={() => setChanging(undefined)} /> : null}
+      {mayChange ? <CodesOfAll asked={codesAsked} /> : null}
       {mayChange ? <NewPerson /> : <p className="dim">The owner takes people on and decides what they may do.</p>}
     </section>
   );

@@ -12,8 +12,9 @@ import { saveInstrument } from "@/db/instruments";
 import { openShop } from "@/db/first-day";
 import { noteEvent } from "@/db/events";
 import { addPerson, changePerson, personById } from "@/db/people";
+import { factorOf } from "@/db/second-factor";
 import { endSessionsOf, setPassword } from "@/db/sessions";
-import { saveMeter, saveShop, saveTerms } from "@/db/shop";
+import { askForCodes, saveMeter, saveShop, saveTerms } from "@/db/shop";
 import { hashOf, newPassword, weakness } from "@/server/access/passwords";
 import { signInWith } from "@/server/access/signing";
 import { action, personId, read, refuse, refuseFields } from "@/server/action";
@@ -197,6 +198,24 @@ export async function resetPassword(id: unknown) {
       await endSessionsOf(database(), person.id);
       await noteEvent(database(), "password-reset", { by: personId(), about: person.name });
       return { ok: true as const, password };
+    },
+    { shownOn: "/shop" },
+  );
+}
+
+/** Whether everybody is asked for a code from a phone. Whoever asks for it has one: they would lock themselves out. */
+export async function askEverybody(asked: unknown) {
+  return action(
+    "ask for codes",
+    async () => {
+      const wanted = z.boolean().parse(asked);
+      if (wanted && !(await factorOf(database(), personId()))?.since)
+        return refuse("Set up codes from your own phone first, on the page My sign-in.");
+      const changed = await askForCodes(database(), wanted);
+      if (!changed.ok) return changed;
+      const about = wanted ? "everybody is asked" : "whoever wants it is asked";
+      await noteEvent(database(), "codes-asked", { by: personId(), about });
+      return changed;
     },
     { shownOn: "/shop" },
   );

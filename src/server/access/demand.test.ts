@@ -11,6 +11,7 @@ const who = (kind: "here" | "locked", access: Role, mustChange = false): Standin
   token: "t",
   turnId: null,
   mustChange,
+  lacksCode: false,
 });
 
 describe("what is demanded of whoever comes", () => {
@@ -21,6 +22,11 @@ describe("what is demanded of whoever comes", () => {
   it("is a password of one's own before anything else", () => {
     expect(demand(who("here", "owner", true), "see").denied?.message).toContain("password of your own");
     expect(demand(who("here", "owner", true), "own").denied).toBeUndefined();
+  });
+  it("is a code from a phone where the shop asks everybody for one", () => {
+    const lacks = { ...who("here", "owner"), lacksCode: true } as Standing;
+    expect(demand(lacks, "see").denied?.message).toContain("code from a phone");
+    expect(demand(lacks, "own").denied).toBeUndefined();
   });
   it("is the right, and the refusal names role and right", () => {
     expect(demand(who("here", "reader"), "bench").denied).toEqual({

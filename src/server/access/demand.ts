@@ -10,6 +10,8 @@ export function denied(who: Standing, asked: Right): Denied | undefined {
     return { status: 401, message: "This screen is locked: open it with your PIN or your password." };
   if (who.mustChange && asked !== "own")
     return { status: 403, message: "Choose a password of your own first: somebody else has seen this one." };
+  if (who.lacksCode && asked !== "own")
+    return { status: 403, message: "This shop asks everybody for a code from a phone: set yours up first." };
   if (may(who.person.access, asked)) return undefined;
   return {
     status: 403,

@@ -22,6 +22,6 @@ export async function enter(page: Exclude<PageName, "/sign-in" | "/owner/[token]
   const to = backTo((await headers()).get(PATH_HEADER));
   if (who.kind === "nobody" && (await isDemo())) redirect(`/api/demo?to=${encodeURIComponent(to)}`);
   if (who.kind !== "here") redirect(`/sign-in?to=${encodeURIComponent(to)}`);
-  if (who.mustChange) redirect("/me");
+  if (who.mustChange || who.lacksCode) redirect("/me");
   redirect(`/refused?page=${encodeURIComponent(page)}`);
 }

@@ -1,8 +1,9 @@
 import { isAPIError } from "better-auth/api";
-import { signInName, WRONG_PINS } from "@/core/access";
+import { NO_CODE, signInName, typedCode, WRONG_PINS } from "@/core/access";
 import { database } from "@/db/client";
 import { noteEvent } from "@/db/events";
-import { personById, personByName } from "@/db/people";
+import { personById, personByName, type Person } from "@/db/people";
+import { factorOf } from "@/db/second-factor";
 import { countPinTry, forgivePin, lockSession, signInOf } from "@/db/sessions";
 import { endTurn } from "@/db/turns";
 import { addressOf } from "./address";
@@ -10,10 +11,11 @@ import { auth } from "./auth";
 import { giveCookies } from "./cookies";
 import { isDemo } from "./demo";
 import { count, giveBack, waitWords } from "./limits";
-import { isPin } from "./passwords";
+import { isPassword, isPin } from "./passwords";
+import { codeOpens } from "./second-factor";
 import { standing, type Standing } from "./standing";
 
-type Signed = { ok: true; mustChange?: boolean } | { ok: false; message: string };
+type Signed = { ok: true; mustChange?: boolean } | { ok: false; message: string; needs?: "code" };
 
 const tooMany = (seconds: number): Signed => ({
   ok: false,
@@ -27,8 +29,36 @@ async function leave(before: Standing): Promise<void> {
   if (before.turnId) await endTurn(database(), before.turnId, new Date().toISOString());
 }
 
-/** Signs somebody in with name and password. What was wrong of the two is not said. */
-export async function signInWith(headers: Headers, name: string, password: string): Promise<Signed> {
+const WRONG: Signed = { ok: false, message: "The name or the password is wrong." };
+
+/** Is a code asked for beside this password, and is it right? Undefined where the password alone decides. */
+async function codeProblem(
+  person: Person,
+  password: string,
+  code: string,
+  address: string,
+): Promise<Signed | undefined> {
+  const db = database();
+  if (!(await factorOf(db, person.id))?.since) return undefined;
+  if (!(await isPassword(person.id, password))) {
+    await noteEvent(db, "sign-in-failed", { about: person.name, address });
+    return WRONG;
+  }
+  if (code.trim() === "") return { ok: false, needs: "code", message: "" };
+  const opens = await codeOpens(person.id, code);
+  if (!opens) {
+    await noteEvent(db, "code-wrong", { by: person.id, address });
+    const message = typedCode(code)
+      ? "That code is wrong, or it was used before: wait for the next one on the phone."
+      : NO_CODE;
+    return { ok: false, needs: "code", message };
+  }
+  if (opens === "spare") await noteEvent(db, "code-spare", { by: person.id, address });
+  return undefined;
+}
+
+/** Signs somebody in with name and password, and a code where they have one. What was wrong of name and password is not said. */
+export async function signInWith(headers: Headers, name: string, password: string, code = ""): Promise<Signed> {
   const address = addressOf(headers);
   const wanted = signInName(name);
   const wait = (await count("sign-in", address)) ?? (await count("sign-in-name", wanted));
@@ -36,6 +66,15 @@ export async function signInWith(headers: Headers, name: string, password: strin
   const db = database();
   const person = await personByName(db, name);
   const before = await standing(headers);
+  const lacks = person && !person.retired ? await codeProblem(person, password, code, address) : undefined;
+  if (lacks) {
+    // The password was right, and no code was tried yet: that is no wrong try.
+    if (!lacks.ok && lacks.needs && lacks.message === "") {
+      await giveBack("sign-in", address);
+      await giveBack("sign-in-name", wanted);
+    }
+    return lacks;
+  }
   try {
     // Somebody who has left is looked up like a name that nobody has: both take as long.
     const signed = await auth().api.signInUsername({
@@ -54,7 +93,7 @@ export async function signInWith(headers: Headers, name: string, password: strin
   } catch (error) {
     if (!isAPIError(error) || error.statusCode >= 500) throw error;
     await noteEvent(db, "sign-in-failed", { about: name.trim().slice(0, 80), address });
-    return { ok: false, message: "The name or the password is wrong." };
+    return WRONG;
   }
 }
 

@@ -1,5 +1,6 @@
 import { database } from "@/db/client";
 import { personById, type Person } from "@/db/people";
+import { lacksCode } from "@/db/second-factor";
 import { noteUse } from "@/db/sessions";
 import { auth, withCause } from "./auth";
 
@@ -11,6 +12,8 @@ export type Here = {
   turnId: string | null;
   /** the password is one that somebody else has seen */
   mustChange: boolean;
+  /** the shop asks everybody for a code from a phone, and they have none yet */
+  lacksCode: boolean;
 };
 /** Who asks: nobody that is known, somebody whose screen is locked, or somebody who is here. */
 export type Standing = { kind: "nobody" } | (Omit<Here, "kind"> & { kind: "locked" }) | Here;
@@ -35,5 +38,6 @@ export async function standing(headers: Headers): Promise<Standing> {
     token: session.token,
     turnId: session.turnId ?? null,
     mustChange: user.mustChange === true,
+    lacksCode: await lacksCode(database(), person.id),
   };
 }

@@ -21,7 +21,7 @@ type TextFieldProps = Common & {
   numeric?: boolean;
   type?: "text" | "date" | "search" | "password";
   /** what a browser may fill in; nothing, where it is not said */
-  complete?: "username" | "current-password" | "new-password";
+  complete?: "username" | "current-password" | "new-password" | "one-time-code";
   autoFocus?: boolean;
   onBlur?: () => void;
   /** what is often typed here: offered, and anything else is taken too */
