@@ -1,3 +1,5 @@
+import { base32 } from "@better-auth/utils/base32";
+import { createOTP } from "@better-auth/utils/otp";
 import type { BrowserContext, Page } from "@playwright/test";
 import { violationsOf } from "./axe";
 import { emptyShop, expect, line, plate, step, tape, test, write } from "./bench";
@@ -245,4 +247,80 @@ test("what an apprentice ticks for safety waits for a lead", async ({ page, brow
   await expect(confirm).toHaveCount(0);
   await expect(tape(page).getByText("one entry of an apprentice")).toBeVisible();
   await own.close();
+});
+
+test("codes from a phone: set up, asked for at a sign-in, spare ones, and of everybody", async ({ page, browser }) => {
+  const shop = emptyShop(3);
+  await signInAt(page, shop, OWNER);
+  await page.goto(`${shop}/shop`);
+  const people = page.getByRole("region", { name: "People" });
+  const everybody = people.getByLabel("Everybody signs in with a code from a phone, too");
+  await everybody.click();
+  await expect(people.getByRole("alert")).toContainText("Set up codes from your own phone first");
+
+  await page.goto(`${shop}/me`);
+  const codes = page.getByRole("region", { name: "Codes from a phone" });
+  await codes.getByLabel("Your password").fill(OWNER.password);
+  await codes.getByRole("button", { name: "Set up" }).click();
+  await expect(codes.getByRole("img", { name: "The secret as a square" })).toBeVisible();
+  const secret = ((await codes.locator("strong").textContent()) ?? "").replaceAll(" ", "");
+  const otp = createOTP(base32.decode(secret));
+  const step = Math.floor(Date.now() / 30_000);
+  expect(await violationsOf(page)).toEqual([]);
+  await codes.getByLabel("2. The code that it shows now").fill("12 34");
+  await codes.getByRole("button", { name: "Turn codes on" }).click();
+  await expect(codes.getByRole("alert")).toContainText("The code has 6 digits.");
+  await codes.getByLabel("2. The code that it shows now").fill(await otp.hotp(step));
+  await codes.getByRole("button", { name: "Turn codes on" }).click();
+  const spare = codes.getByRole("status").getByRole("listitem");
+  await expect(spare).toHaveCount(8);
+  const [first = ""] = await spare.allTextContents();
+  await codes.getByRole("button", { name: "I have them" }).click();
+  await expect(codes.getByText("8 of 8 spare codes are left")).toBeVisible();
+
+  await page.goto(`${shop}/shop`);
+  await everybody.check();
+  const told = await takeOn(page, "Wren Okafor", "technician");
+
+  // Another device: the password alone opens nothing.
+  const other = await browser.newContext();
+  const tablet = await other.newPage();
+  await tablet.goto(`${shop}/sign-in`);
+  await tablet.getByLabel("Name").fill(OWNER.name);
+  await tablet.getByLabel("Password").fill(OWNER.password);
+  await tablet.getByRole("button", { name: "Sign in" }).click();
+  const code = tablet.getByLabel("Code from your phone");
+  await expect(code).toBeFocused();
+  expect(await violationsOf(tablet)).toEqual([]);
+  await code.fill(await otp.hotp(step));
+  await code.press("Enter");
+  await expect(tablet.getByRole("form").getByRole("alert")).toContainText("used before");
+  await code.fill(first);
+  await code.press("Enter");
+  await expect(tablet.getByRole("link", { name: "Board" })).toBeVisible();
+  await other.close();
+
+  // Somebody new is led to their own password, then to their own codes, and nowhere else before.
+  const theirs = await browser.newContext();
+  const bench = await theirs.newPage();
+  await bench.goto(`${shop}/sign-in`);
+  await bench.getByLabel("Name").fill("Wren Okafor");
+  await bench.getByLabel("Password").fill(told);
+  await bench.getByRole("button", { name: "Sign in" }).click();
+  const password = bench.getByRole("form", { name: "Password" });
+  await password.getByLabel("Password of today").fill(told);
+  await password.getByLabel("New password").fill("lantern over wet gravel");
+  await password.getByLabel("The same again").fill("lantern over wet gravel");
+  await password.getByRole("button", { name: "Change the password" }).click();
+  await expect(bench.getByText("This shop asks everybody for a code")).toBeVisible();
+  await bench.goto(`${shop}/sets`);
+  await bench.waitForURL(`${shop}/me`);
+  await theirs.close();
+
+  await everybody.uncheck();
+  await expect(everybody).not.toBeChecked();
+  await page.goto(`${shop}/me`);
+  await codes.getByLabel("Your password").fill(OWNER.password);
+  await codes.getByRole("button", { name: "Turn codes off" }).click();
+  await expect(codes.getByRole("button", { name: "Set up" })).toBeVisible();
 });

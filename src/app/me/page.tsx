@@ -25,24 +25,28 @@ export default async function MePage() {
         {ROLE_WORDS[person.access]}. {ROLE_SAYS[person.access]}
       </p>
       <div className="grid items-start gap-4 md:grid-cols-2">
-        <PasswordForm name={person.name} mustChange={mustChange} />
-        {mustChange ? null : <PinForm has={Boolean(own?.pin)} locked={(own?.pinWrong ?? 0) >= WRONG_PINS} />}
-        {mustChange ? null : (
-          <SecondFactor
-            codes={factor?.since ? { since: factor.since.toISOString(), spare: factor.spare } : undefined}
-            asked={lacksCode}
+        <div className="flex flex-col gap-4">
+          <PasswordForm name={person.name} mustChange={mustChange} />
+          {mustChange ? null : (
+            <SecondFactor
+              codes={factor?.since ? { since: factor.since.toISOString(), spare: factor.spare } : undefined}
+              asked={lacksCode}
+            />
+          )}
+        </div>
+        <div className="flex flex-col gap-4">
+          {mustChange ? null : <PinForm has={Boolean(own?.pin)} locked={(own?.pinWrong ?? 0) >= WRONG_PINS} />}
+          <Devices
+            devices={sessions.map(({ id, lastAt, address, device }) => ({
+              id,
+              lastAt: lastAt.toISOString(),
+              address,
+              device,
+              here: id === sessionId,
+            }))}
           />
-        )}
+        </div>
       </div>
-      <Devices
-        devices={sessions.map(({ id, lastAt, address, device }) => ({
-          id,
-          lastAt: lastAt.toISOString(),
-          address,
-          device,
-          here: id === sessionId,
-        }))}
-      />
     </main>
   );
 }

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { NO_CODE, SPARE_CODES, typedCode } from "@/core/access";
+import { CODE, SPARE_CODES, typedCode } from "@/core/access";
 import { Form, FormEnd, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { PrintButton } from "@/ui/PrintButton";
 import { Time } from "@/ui/Time";
@@ -35,7 +35,9 @@ function WithPassword({ save, onSave }: { save: string; onSave: (now: string) =>
 function OnThePhone({ setUp, onDone }: { setUp: SetUp; onDone: (spare: string[]) => void }) {
   const form = useForm({
     initial: { code: "" },
-    check: ({ code }) => ({ code: typedCode(code)?.kind === "phone" ? undefined : NO_CODE }),
+    check: ({ code }) => ({
+      code: typedCode(code)?.kind === "phone" ? undefined : `The code has ${CODE.digits} digits.`,
+    }),
     save: async ({ code }): Promise<SaveAnswer> => {
       const answer = await turnCodesOn(code);
       if ("spare" in answer) onDone(answer.spare);
@@ -69,7 +71,7 @@ function SpareCodes({ spare, onDone }: { spare: readonly string[]; onDone: () =>
   return (
     <div role="status" className="print-page flex flex-col gap-3">
       <p className="font-bold">Codes are on. These spare codes are shown this once: each signs you in one time.</p>
-      <ul className="grid gap-x-6 gap-y-1 font-mono text-lg sm:grid-cols-2">
+      <ul className="grid gap-x-6 gap-y-1 font-mono whitespace-nowrap lg:grid-cols-2">
         {spare.map((code) => (
           <li key={code}>{code}</li>
         ))}

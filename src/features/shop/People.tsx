@@ -89,11 +89,20 @@ function ChangePerson({ person, onDone }: { person: Somebody; onDone: () => void
 /** Whether everybody is asked for a code from a phone. */
 function CodesOfAll({ asked }: { asked: boolean }) {
   const [message, setMessage] = useState<string>();
-  const change = (wanted: boolean) =>
-    void askEverybody(wanted).then((answer) => setMessage(answer.ok ? undefined : answer.message));
+  const [ticked, setTicked] = useState(asked);
+  const change = async (wanted: boolean) => {
+    setTicked(wanted);
+    const answer = await askEverybody(wanted);
+    setMessage(answer.ok ? undefined : answer.message);
+    if (!answer.ok) setTicked(!wanted);
+  };
   return (
     <div className="flex flex-col gap-1">
-      <TickField label="Everybody signs in with a code from a phone, too" value={asked} onChange={change} />
+      <TickField
+        label="Everybody signs in with a code from a phone, too"
+        value={ticked}
+        onChange={(wanted) => void change(wanted)}
+      />
       <p className="dim">
         Each sets it up on My sign-in{asked ? "; who has none yet is led there first" : ""}. A new password ends the
         codes of a phone that is lost.
