@@ -9,6 +9,18 @@ export const plain = (text: string): string =>
     .replaceAll(/\b(doesnt|isnt|dont|didnt|wont)\b/g, (word) => `${word.slice(0, -2)} not`)
     .replaceAll(/\b(it|that|there|he|she)'s\b/g, "$1 is")
     .replaceAll(/\bno longer\b|\bnot any ?more\b/g, "not")
+    .replaceAll(/\b(plays?|works?|receives?|transmits?|sounds?) no more\b/g, "not $1")
+    // “Works for five minutes only” is dead afterwards.
+    .replaceAll(
+      /\b(?:works?|plays?|runs?|receives?|lasts?) (?:only |just )for (?:about )?(\S+ (?:seconds?|minutes?|mins?|hours?))\b|\b(?:works?|plays?|runs?|receives?|lasts?) for (?:about |only |just )?(\S+ (?:seconds?|minutes?|mins?|hours?))(?: only| at most| and no longer)\b/g,
+      "dead after $1$2",
+    )
+    // When it does so is not how it is.
+    .replaceAll(
+      /,? ?\beven (without|with no|when there is no) (an? |any |the )?(station|antenna|aerial|signal|reception)s?( tuned in| connected)?\b/g,
+      "",
+    )
+    .replaceAll(/(?<!\bonly )\b(at|with) (a )?(low|small) (volume|gain)( setting)?s?\b/g, "")
     // The limiter is no noise, and “as well” says nothing of how well.
     .replaceAll(/\bnoise (limiter|blanker)/g, "limiter")
     .replaceAll(/\b(as well|too|also)(?=\s*([,;.]|$))/g, "")

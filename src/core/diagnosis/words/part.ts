@@ -25,7 +25,7 @@ const HELPS = /\b(brings|makes|cures|restores|fixes|sets|(comes?|came) (back|on|
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
 /** What stands behind a hum that is no more. */
 const GONE =
-  /^( is| has| have| are)?( now)?( quite| completely)? (gone|cured|vanish\w*|disappear\w*|stop\w*|goes away)\b/;
+  /^( is| has| have| are)?( now)?( been)?( quite| completely)? (gone|cured|vanish\w*|disappear\w*|stop\w*|goes away|went away|no more|not there|cleared)\b/;
 const gap = (a: Span, b: Span) => Math.max(a.from - b.to, b.from - a.to);
 
 /** What the part before it spoke of, and said. */
@@ -91,6 +91,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const at = found.find((one) => one.tag === tag)?.from ?? 0;
     return NOT_THEN.test(text.slice(0, at)) && preds.length === 0;
   };
+  // “Hums, and the volume control makes no difference.”
+  if (times.has("down") && preds.length === 0 && path === "receive" && before?.preds.includes("hum"))
+    kept.push({ test: "hum-down", outcome: "line|double" });
   if (times.has("warm") && !denies("warm")) kept.push(of("warm", "changes"));
   if (times.has("touched")) kept.push({ test: "thump", outcome: denies("touched") ? "still" : "reacts" });
   if (times.has("bands") && !(times.has("band") && /\b(except|apart from|other than|all but)\b/.test(text)))

@@ -1,11 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { topologyOf } from "../circuit";
 import { said } from "./said";
+import { EIGHTH } from "./sentences/eighth";
 import { FIFTH } from "./sentences/fifth";
 import { FOURTH } from "./sentences/fourth";
 import { FRESH } from "./sentences/fresh";
 import { KEPT } from "./sentences/kept";
 import { SEEN } from "./sentences/seen";
+import { SEVENTH } from "./sentences/seventh";
 import { SIXTH } from "./sentences/sixth";
 import { THIRD } from "./sentences/third";
 
@@ -37,7 +39,7 @@ const OPPOSITE: Record<string, string> = {
   works: "fails",
 };
 
-describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH])(
+describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH, ...SEVENTH, ...EIGHTH])(
   "in a set of the kind %s: %s",
   (set, _group, lines) => {
     const cases = lines.split("\n").map((line): [string, string[]] => {
