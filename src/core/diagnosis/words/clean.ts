@@ -15,6 +15,15 @@ export const plain = (text: string): string =>
       /\b(?:works?|plays?|runs?|receives?|lasts?) (?:only |just )for (?:about )?(\S+ (?:seconds?|minutes?|mins?|hours?))\b|\b(?:works?|plays?|runs?|receives?|lasts?) for (?:about |only |just )?(\S+ (?:seconds?|minutes?|mins?|hours?))(?: only| at most| and no longer)\b/g,
       "dead after $1$2",
     )
+    .replaceAll(
+      /\b(?:only )?(?:starts?|begins?)(?: playing| working| to play| to work)? (?:only )?(after \S+ (?:seconds?|minutes?|mins?|hours?))\b/g,
+      "dead $1",
+    )
+    .replaceAll(/\bneither (\w+) nor (\w+)\b/g, "not $1, not $2")
+    .replaceAll(
+      /\bonly (am|fm) (?:works|plays|receives)\b|\b(?:works|plays|receives) (?:only on|on) (am|fm) only\b/g,
+      (_all, first: string, second: string) => ((first ?? second) === "am" ? "am works, fm dead" : "fm works, am dead"),
+    )
     // When it does so is not how it is.
     .replaceAll(
       /,? ?\beven (without|with no|when there is no) (an? |any |the )?(station|antenna|aerial|signal|reception)s?( tuned in| connected)?\b/g,

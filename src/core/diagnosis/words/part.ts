@@ -4,7 +4,7 @@ import { DENY, PREDICATES, TIMES, type Predicate, type When } from "./lexicon";
 import { lacking, meaning, type Clause } from "./meaning";
 import { pathOf } from "./path";
 import { longest, spansOf, type Span } from "./spans";
-import { SIGNAL, subjectOf, subjectsOf } from "./subjects";
+import { SIGNAL, subjectOf, subjectsOf, type Subject } from "./subjects";
 import type { Said } from "./types";
 
 /** Predicates that say how the whole sounds, whatever stands beside them. */
@@ -29,7 +29,10 @@ const GONE =
 const gap = (a: Span, b: Span) => Math.max(a.from - b.to, b.from - a.to);
 
 /** What the part before it spoke of, and said. */
-export type Before = { path?: PathKey; preds: Predicate[] };
+export type Before = { path?: PathKey; preds: Predicate[]; subject?: Subject };
+
+/** A part without a noun that goes on about the stage before it: “the eye glows but does not move”. “It” is the set. */
+const GOES_ON = /^(does|do|is|are|has|have|will|can|stays?|shows?|moves?|reads?|hangs?) /;
 
 /** Reads one part of a sentence: its circumstances first, then each predicate with the noun that it belongs to. */
 export function readPart(text: string, circuit: Circuit, before: Before | undefined): { outcomes: Said[] } & Before {
@@ -44,7 +47,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   let rest = text;
   for (const { from, to } of found) rest = rest.slice(0, from) + " ".repeat(to - from) + rest.slice(to);
   const clause: Clause = { text, path, circuit, times };
-  const subjects = subjectsOf(rest);
+  const named = subjectsOf(rest);
+  const subjects =
+    named.length === 0 && before?.subject?.startsWith("stage:") && GOES_ON.test(rest.trim())
+      ? [{ tag: before.subject, from: 0, to: 0 }]
+      : named;
+  const last = subjects.at(-1)?.tag;
   const all = longest(spansOf<Predicate>(rest, PREDICATES));
   const inside = ({ from, to }: Span) =>
     subjects.some(
@@ -54,6 +62,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   const preds = all.filter((one) => {
     if (inside(one)) return false;
     if (MANNER.test(rest.slice(one.from, one.to))) return !heavy.some(({ from, to }) => gap({ from, to }, one) <= 1);
+    if (one.tag === "weak" && /ly$/.test(rest.slice(one.from, one.to)) && heavy.some(({ to }) => one.from - to === 1))
+      return false;
     return !(SIZES.has(one.tag) && heavy.some(({ from }) => from >= one.to && from - one.to <= 1));
   });
   const outcomes: Said[] = [];
@@ -63,7 +73,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // A word may be subject and predicate: “receives”.
     const earlier = subjects.filter((one) => one.from <= from);
     const about = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
-    const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to));
+    // A crackle that stops when it is tapped is there until then.
+    const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched");
     const denied = DENIED.test(rest.slice(0, from)) || gone;
     outcomes.push(...meaning(tag, word, about, denied, clause));
   }
@@ -113,7 +124,13 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
       outcomes: [...kept.filter((one) => one.test !== test), { test, outcome: "dead" }],
       preds: ["dead"],
       ...(pathSaid ? { path } : {}),
+      ...(last ? { subject: last } : {}),
     };
   }
-  return { outcomes: kept, ...(pathSaid ? { path } : {}), preds: lacks ? ["dead"] : preds.map(({ tag }) => tag) };
+  return {
+    outcomes: kept,
+    ...(pathSaid ? { path } : {}),
+    ...(last ? { subject: last } : {}),
+    preds: lacks ? ["dead"] : preds.map(({ tag }) => tag),
+  };
 }

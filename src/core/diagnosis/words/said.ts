@@ -8,7 +8,18 @@ import { measured } from "./measured";
 import { readPart, type Before } from "./part";
 import type { ClauseRead, Said } from "./types";
 
-const WORST: readonly string[] = ["dead", "distorted", SO_SO, "weak", "fine", "bright", "dark", "all"];
+const WORST: readonly string[] = [
+  "dead",
+  "distorted",
+  SO_SO,
+  "weak",
+  "fine",
+  "bright",
+  "dark",
+  "all",
+  "fails",
+  "works",
+];
 
 /** Of two words on one test the worse one counts: “plays fine, then dead”. */
 function joined(all: readonly Said[]): Said[] {
@@ -39,6 +50,7 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
     const read = readPart(part, circuit, before);
     before = {
       ...(read.path ? { path: read.path } : {}),
+      ...(read.subject ? { subject: read.subject } : {}),
       preds: read.preds.length > 0 ? read.preds : (before?.preds ?? []),
     };
     return { text: part, outcomes: joined(read.outcomes) };

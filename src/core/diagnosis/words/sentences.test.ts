@@ -7,6 +7,7 @@ import { FOURTH } from "./sentences/fourth";
 import { FRESH } from "./sentences/fresh";
 import { KEPT } from "./sentences/kept";
 import { SEEN } from "./sentences/seen";
+import { NINTH } from "./sentences/ninth";
 import { SEVENTH } from "./sentences/seventh";
 import { SIXTH } from "./sentences/sixth";
 import { THIRD } from "./sentences/third";
@@ -39,7 +40,7 @@ const OPPOSITE: Record<string, string> = {
   works: "fails",
 };
 
-describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH, ...SEVENTH, ...EIGHTH])(
+describe.each([...SEEN, ...KEPT, ...FRESH, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH, ...SEVENTH, ...EIGHTH, ...NINTH])(
   "in a set of the kind %s: %s",
   (set, _group, lines) => {
     const cases = lines.split("\n").map((line): [string, string[]] => {

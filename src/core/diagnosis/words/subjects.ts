@@ -44,12 +44,18 @@ export const SIGNAL: ReadonlySet<string> = new Set([
 /** Ways in and out that are spoken of as a place: no sound on phono. */
 const PLACES: ReadonlySet<Subject> = new Set(["phono", "phones"]);
 
+/** One word between a stage and its control, characters with the spaces. */
+const LONGEST_WORD = 8;
+
 /** The nearest noun before a predicate. The lamp of the decoder is the decoder, the needle of the S-meter the S-meter; sound on phono is phono. */
 export function subjectOf(earlier: readonly Tagged<Subject>[], all: readonly Tagged<Subject>[]): Subject {
   const last = earlier.at(-1);
   if (!last) return "set";
   const owner = earlier.at(-2);
   if ((last.tag === "lamp" || last.tag === "drive") && owner?.tag.startsWith("stage:") && last.from - owner.to <= 1)
+    return owner.tag;
+  // The pitch control of the BFO is the BFO.
+  if (last.tag === "control" && owner?.tag.startsWith("stage:") && last.from - owner.to <= LONGEST_WORD)
     return owner.tag;
   if (last.tag === "sound" || last.tag === "set") return all.find(({ tag }) => PLACES.has(tag))?.tag ?? last.tag;
   return last.tag;
