@@ -4,7 +4,7 @@
  */
 export const CODE = { digits: 6, seconds: 30, aside: 1 } as const;
 
-/** Codes for the day on which the phone is lost, each for one time. Shop's rule. */
+/** Codes for the day on which the phone is lost, each for one time. Shop's rule. @example three used, five are left */
 export const SPARE_CODES = 8;
 
 /** The count of 30 s since 1970 that a moment lies in. @param ms since 1970 */
