@@ -47,6 +47,8 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   const policy = contentPolicy(nonce);
   for (const [name, value] of Object.entries(STANDING_HEADERS)) response.setHeader(name, value);
   response.setHeader("content-security-policy", policy);
+  // What an interface gives out stays in no cache, unless it says otherwise itself.
+  if (url.startsWith("/api/")) response.setHeader("cache-control", "no-store");
   if (tls) response.setHeader("strict-transport-security", "max-age=31536000");
   const refused = refusalOf({ method: request.method ?? "", url, headers: request.headers }, hosts);
   if (refused) return refuse(response, url, refused.status, refused.message);

@@ -5,6 +5,7 @@ import { ACTIONS, type ActionName } from "@/core/access";
 import { isFull, refusesValue } from "@/db/error";
 import { actor, inNameOf } from "./access/acting";
 import { demand } from "./access/demand";
+import { noteRefused } from "./access/note-refused";
 import { standing, type Here } from "./access/standing";
 import { logFailure } from "./log";
 import { FULL } from "./request";
@@ -43,7 +44,10 @@ export const personId = (): string => actor().person.id;
 async function allowed(name: ActionName): Promise<Here | undefined> {
   const asked = ACTIONS[name];
   if (asked === "anyone") return undefined;
-  const { here, denied } = demand(await standing(await headers()), asked);
+  const given = await headers();
+  const who = await standing(given);
+  const { here, denied } = demand(who, asked);
+  if (denied?.status === 403) noteRefused(who, name, given);
   return denied ? refuse(denied.message) : here;
 }
 

@@ -1,5 +1,6 @@
 import { ROUTES, type RouteName } from "@/core/access";
 import { demand } from "./access/demand";
+import { noteRefused } from "./access/note-refused";
 import { standing, type Here } from "./access/standing";
 import { foreign, refuse } from "./request";
 
@@ -23,6 +24,7 @@ export const route =
     if (asked !== "anyone") {
       const who = await standing(request.headers);
       const answer = demand(who, asked);
+      if (answer.denied?.status === 403) noteRefused(who, name, request.headers);
       if (answer.denied) return refuse(answer.denied.status, answer.denied.message);
       here = answer.here;
     }

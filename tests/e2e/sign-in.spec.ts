@@ -118,7 +118,8 @@ test("a shop of one's own: people, roles, a change of person by PIN, and what a 
   await locked.getByLabel("PIN", { exact: true }).fill("40711");
   await locked.getByLabel("PIN", { exact: true }).press("Enter");
   await expect(locked).toBeHidden();
-  expect((await tablet.request.get(`${shop}/api/stock`)).status()).toBe(200);
+  const stock = await tablet.request.get(`${shop}/api/stock`);
+  expect([stock.status(), stock.headers()["cache-control"]]).toEqual([200, "no-store"]);
 
   // Nobody touches it for longer than the shop's minutes: it locks by itself.
   const left = await own.newPage();
@@ -150,7 +151,13 @@ test("a shop of one's own: people, roles, a change of person by PIN, and what a 
   // All of it stands in the list of events.
   await page.goto(`${shop}/shop/events`);
   const events = page.getByRole("table", { name: "Events" });
-  for (const said of ["typed a wrong PIN", "took over a device by PIN", "changed their password", "took somebody on"])
+  for (const said of [
+    "typed a wrong PIN",
+    "took over a device by PIN",
+    "changed their password",
+    "took somebody on",
+    "asked for what their role may not do",
+  ])
     await expect(events.getByText(said).first()).toBeVisible();
   expect(await violationsOf(page)).toEqual([]);
   await foreign.close();

@@ -1,7 +1,7 @@
 import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
-import { WRONG_PINS } from "@/core/access";
+import { TOLD_DAYS, WRONG_PINS } from "@/core/access";
 import { POST } from "@/app/api/entries/route";
 import { signInAccount, signInSession, signInUser, writingTurn } from "@/db/access-schema";
 import { entriesOfSet } from "@/db/entries";
@@ -140,6 +140,26 @@ describe("signing in", () => {
       .where(eq(writingTurn.id, now.turnId ?? ""));
     await signedIn(shop.tomasz);
     expect(await turnById(held.db, now.turnId ?? "")).toBeDefined();
+  });
+
+  it("with a password that was told too long ago is refused, until a new one is told", async () => {
+    const password = await newPassword(shop.tomasz);
+    const told = (days: number) =>
+      held.db
+        .update(signInUser)
+        .set({ updatedAt: new Date(Date.now() - days * 86_400_000) })
+        .where(eq(signInUser.id, shop.tomasz));
+    await told(TOLD_DAYS + 1);
+    expect(await signInWith(device("192.168.1.41"), "Tomasz Bielak", password)).toMatchObject({
+      ok: false,
+      message: expect.stringContaining("good no more"),
+    });
+    expect(await signInWith(device("192.168.1.41"), "Tomasz Bielak", "wrong wrong wrong")).toMatchObject({
+      ok: false,
+      message: "The name or the password is wrong.",
+    });
+    await told(TOLD_DAYS - 1);
+    expect(await signInWith(device("192.168.1.41"), "Tomasz Bielak", password)).toMatchObject({ ok: true });
   });
 
   it("with a password that somebody else has seen asks for one of one's own first", async () => {

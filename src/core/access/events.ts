@@ -6,6 +6,7 @@ export const EVENTS = {
   "pin-locked": "typed too many wrong PINs: the PIN is locked",
   "signed-out": "signed out",
   "took-over": "took over a device by PIN",
+  refused: "asked for what their role may not do",
   "password-changed": "changed their password",
   "pin-changed": "changed their PIN",
   "code-wrong": "gave the right password and a wrong code",

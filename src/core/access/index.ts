@@ -6,4 +6,4 @@ export { KIND_RIGHTS } from "./entries";
 export { LINK_DAYS, linkProblem } from "./links";
 export { ALLOWED, may, RIGHTS, type Right } from "./rights";
 export { ROLE_SAYS, ROLE_WORDS, roleOfWords, ROLES, type Role } from "./roles";
-export { PASSWORD_LENGTH, passwordProblem, PIN_LENGTH, pinProblem, signInName, WRONG_PINS } from "./secrets";
+export { PASSWORD_LENGTH, passwordProblem, PIN_LENGTH, pinProblem, signInName, TOLD_DAYS, WRONG_PINS } from "./secrets";

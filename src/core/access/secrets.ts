@@ -7,6 +7,9 @@ export const PIN_LENGTH = { least: 4, most: 8 } as const;
 /** Wrong PINs in a row until the PIN is locked and the password is asked for. Shop's rule. @example the sixth is not even looked at */
 export const WRONG_PINS = 5;
 
+/** A password that somebody was told is good for so many days, and for one sign-in. Shop's rule. @example told on 1 March, it opens nothing on 16 March */
+export const TOLD_DAYS = 14;
+
 /** A name as it is compared at sign-in: letters of any case, one space between words. */
 export const signInName = (name: string): string => name.trim().replaceAll(/\s+/g, " ").toLocaleLowerCase("en");
 

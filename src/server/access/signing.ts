@@ -1,5 +1,5 @@
 import { isAPIError } from "better-auth/api";
-import { NO_CODE, signInName, typedCode, WRONG_PINS } from "@/core/access";
+import { NO_CODE, signInName, TOLD_DAYS, typedCode, WRONG_PINS } from "@/core/access";
 import { database } from "@/db/client";
 import { noteEvent } from "@/db/events";
 import { personById, personByName, type Person } from "@/db/people";
@@ -57,6 +57,15 @@ async function codeProblem(
   return undefined;
 }
 
+const DAY_MS = 86_400_000;
+
+/** Was somebody told this password so long ago that it is good no more? It may lie on a slip of paper since then. */
+async function toldTooLongAgo(person: Person, password: string): Promise<boolean> {
+  const own = await signInOf(database(), person.id);
+  if (!own?.mustChange || Date.now() - own.updatedAt.getTime() < TOLD_DAYS * DAY_MS) return false;
+  return isPassword(person.id, password);
+}
+
 /** Signs somebody in with name and password, and a code where they have one. What was wrong of name and password is not said. */
 export async function signInWith(headers: Headers, name: string, password: string, code = ""): Promise<Signed> {
   const address = addressOf(headers);
@@ -66,6 +75,11 @@ export async function signInWith(headers: Headers, name: string, password: strin
   const db = database();
   const person = await personByName(db, name);
   const before = await standing(headers);
+  if (person && !person.retired && (await toldTooLongAgo(person, password)))
+    return {
+      ok: false,
+      message: `You were told this password more than ${TOLD_DAYS} days ago: it is good no more. The owner gives a new one.`,
+    };
   const lacks = person && !person.retired ? await codeProblem(person, password, code, address) : undefined;
   if (lacks) {
     // The password was right, and no code was tried yet: that is no wrong try.
