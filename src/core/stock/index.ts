@@ -5,6 +5,7 @@ export {
   fromStockOf,
   isCapacitor,
   isLow,
+  lastShare,
   quantityOfKind,
   specOf,
   STOCK_KINDS,

@@ -141,3 +141,9 @@ export function fromStockOf(item: StockItem) {
     ...(warrantyMonths ? { warrantyMonths } : {}),
   };
 }
+
+/** Share of nominal by the last test of a stocked tube. */
+export function lastShare(item: Pick<StockItem, "tests">): number | undefined {
+  const test = item.tests.findLast(({ nominal, measured }) => nominal !== null && measured !== null);
+  return test?.nominal && test.measured !== null ? test.measured / test.nominal : undefined;
+}

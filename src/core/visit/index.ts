@@ -59,7 +59,6 @@ export {
   dropperOhms,
   fittedHeaters,
   inSeries,
-  lastShare,
   stockedTubes,
   substitutePlace,
   tubePlaces,

@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { entry, SHEET, VISIT, stockItem } from "../fixtures";
 import { settle, type Content, type Entry } from "../kinds";
+import { lastShare } from "../stock";
 import { tubeType, judgeStored } from "../tubes";
 import {
   dropperOhms,
   fittedHeaters,
   inSeries,
-  lastShare,
   stockedTubes,
   substitutePlace,
   tubePlaces,

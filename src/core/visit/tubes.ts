@@ -219,9 +219,3 @@ export const stockedTubes = (stock: readonly StockItem[], type: TubeType): Stock
       tubeType(item.marking) === type &&
       item.tests.at(-1)?.shorts !== "found",
   );
-
-/** Share of nominal by the last test of a stocked tube. */
-export function lastShare(item: StockItem): number | undefined {
-  const test = item.tests.findLast(({ nominal, measured }) => nominal !== null && measured !== null);
-  return test?.nominal && test.measured !== null ? test.measured / test.nominal : undefined;
-}

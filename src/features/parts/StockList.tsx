@@ -6,8 +6,16 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { v7 } from "uuid";
 import { formatMoney } from "@/core/quantity";
-import { freeOf, isLow, printMarking, sortValue, STOCK_KINDS, STOCK_TABLE, type StockItem } from "@/core/stock";
-import { lastShare } from "@/core/visit";
+import {
+  freeOf,
+  isLow,
+  lastShare,
+  printMarking,
+  sortValue,
+  STOCK_KINDS,
+  STOCK_TABLE,
+  type StockItem,
+} from "@/core/stock";
 import { Empty } from "@/ui/Empty";
 import { importList } from "./actions";
 import { CsvPanel } from "./CsvPanel";

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from "react";
 import { format } from "@/core/quantity";
+import { lastShare } from "@/core/stock";
 import {
   ANSWER_WORDS,
   judgeSubstitute,
@@ -15,7 +16,7 @@ import {
   type Place,
   type Substitute,
 } from "@/core/tubes";
-import { lastShare, stockedTubes } from "@/core/visit";
+import { stockedTubes } from "@/core/visit";
 import { useLogbook } from "@/ui/logbook";
 import { VerdictMark, type Mark } from "@/ui/VerdictMark";
 import { FitFromStock } from "./FitFromStock";
