@@ -1,5 +1,5 @@
 import { and, asc, eq, gte, inArray } from "drizzle-orm";
-import { KIND_RIGHTS, type Right } from "@/core/access";
+import { rightOfKind, type Right } from "@/core/access";
 import { barredByStays } from "@/core/handback";
 import {
   draftSchema,
@@ -135,10 +135,7 @@ async function moveStock(tx: Tx, entry: Entry, row: Row): Promise<void> {
  */
 export async function rightFor(db: Tx, draft: unknown): Promise<Right> {
   const { kind, amends } = (typeof draft === "object" && draft !== null ? draft : {}) as Record<string, unknown>;
-  const rightOf = (name: unknown): Right =>
-    typeof name === "string" && Object.hasOwn(KIND_RIGHTS, name)
-      ? KIND_RIGHTS[name as keyof typeof KIND_RIGHTS]
-      : "write";
+  const rightOf = (name: unknown): Right => rightOfKind(typeof name === "string" ? name : "");
   if (kind !== "amendment" || typeof amends !== "string" || !UUID.test(amends)) return rightOf(kind);
   const [target] = await db.select().from(logEntry).where(eq(logEntry.id, amends));
   return rightOf(target && (await workOf(db, target)).kind);

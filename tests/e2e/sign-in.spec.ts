@@ -245,6 +245,11 @@ test("what an apprentice ticks for safety waits for a lead", async ({ page, brow
   await line(tablet).press("Enter");
   await expect(plate(tablet).getByRole("region", { name: "To confirm" })).toContainText("One entry of an apprentice");
   await expect(tablet.getByRole("button", { name: "I have looked at it: confirmed" })).toHaveCount(0);
+  // What the role may not write is said before Enter, and what was typed stays.
+  await line(tablet).fill("collected by Marguerite Osei");
+  await expect(tablet.getByText("Apprentice: this role may not hand a set back.")).toBeVisible();
+  await line(tablet).press("Enter");
+  await expect(line(tablet)).toHaveValue("collected by Marguerite Osei");
 
   await page.goto(bench);
   await step(page, "Make safe").click();

@@ -3,7 +3,8 @@ export { ACTIONS, PAGES, ROUTES, type ActionName, type Asked, type PageName, typ
 export { CODE, NO_CODE, SPARE_CODES, stepAt, stepsAt, typedCode } from "./codes";
 export { EVENTS, type EventName } from "./events";
 export { KIND_RIGHTS } from "./entries";
+export { notForRole, rightOfKind } from "./of-entry";
 export { LINK_DAYS, linkProblem } from "./links";
-export { ALLOWED, may, RIGHTS, type Right } from "./rights";
+export { ALLOWED, may, RIGHTS, roleRefusal, type Right } from "./rights";
 export { ROLE_SAYS, ROLE_WORDS, roleOfWords, ROLES, type Role } from "./roles";
 export { PASSWORD_LENGTH, passwordProblem, PIN_LENGTH, pinProblem, signInName, TOLD_DAYS, WRONG_PINS } from "./secrets";

@@ -1,4 +1,4 @@
-import type { Role } from "./roles";
+import { ROLE_WORDS, type Role } from "./roles";
 
 /** What can be done here, as far as who does it matters; each with the words for a sentence like “… may not …”. */
 export const RIGHTS = {
@@ -54,3 +54,9 @@ export const ALLOWED: Readonly<Record<Role, readonly Right[]>> = {
 
 /** May somebody of this role do this? */
 export const may = (role: Role, right: Right): boolean => ALLOWED[role].includes(right);
+
+/** Why somebody of this role may not do this, as it is told to them; undefined when they may. */
+export const roleRefusal = (role: Role, right: Right): string | undefined =>
+  may(role, right)
+    ? undefined
+    : `${ROLE_WORDS[role]}: this role may not ${RIGHTS[right].replace("their own", "your own")}.`;

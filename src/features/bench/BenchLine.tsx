@@ -2,6 +2,7 @@
 
 import { useCallback, useMemo, useRef, useState } from "react";
 import { parseLine, type LineDraft } from "@/core/bench-line";
+import { notForRole, roleRefusal } from "@/core/access";
 import type { Body } from "@/core/kinds";
 import { ErrorText } from "@/ui/form";
 import { useShortcut } from "@/ui/keys";
@@ -56,11 +57,16 @@ function Refused({ onTake }: { onTake: (line: string) => void }) {
 
 /** One text field that turns shorthand into entries, showing what it understood before Enter. */
 export function BenchLine() {
-  const { context, append, setId } = useLogbook();
+  const { context, append, setId, access, entries } = useLogbook();
   const { text, setText, remember, older, newer } = useTyped(setId);
   const [refusal, setRefusal] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
   const result = useMemo(() => parseLine(text, context), [text, context]);
+  // What the role may not write is said before Enter; a role that writes nothing at all is told at once.
+  const draft = result.kind === "draft" ? bodyOf(result.draft) : undefined;
+  const mayNot = draft
+    ? notForRole(access, { kind: draft.body.kind, amends: draft.amends ?? null }, entries)
+    : roleRefusal(access, "write");
 
   const toLine = useCallback((key: string) => {
     if (key === "/") field.current?.focus();
@@ -75,8 +81,8 @@ export function BenchLine() {
 
   const write = async () => {
     // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
-    if (result.kind !== "draft") return text.trim() ? remember(text) : undefined;
-    const { body, amends } = bodyOf(result.draft);
+    if (!draft || mayNot) return text.trim() ? remember(text) : undefined;
+    const { body, amends } = draft;
     const typed = text;
     remember(typed);
     setText("");
@@ -126,7 +132,11 @@ export function BenchLine() {
         className="input h-12 w-full font-mono text-lg"
       />
       <div id="draft-chip" aria-live="polite" className="max-h-44 min-h-14 overflow-y-auto">
-        {refusal ? <ErrorText>{refusal}</ErrorText> : <DraftChip result={result} line={text} onChoose={change} />}
+        {(refusal ?? mayNot) ? (
+          <ErrorText>{refusal ?? mayNot}</ErrorText>
+        ) : (
+          <DraftChip result={result} line={text} onChoose={change} />
+        )}
       </div>
     </form>
   );

@@ -1,4 +1,4 @@
-import { may, RIGHTS, ROLE_WORDS, type Asked, type Right } from "@/core/access";
+import { roleRefusal, type Asked, type Right } from "@/core/access";
 import type { Here, Standing } from "./standing";
 
 export type Denied = { status: 401 | 403; message: string };
@@ -12,11 +12,8 @@ export function denied(who: Standing, asked: Right): Denied | undefined {
     return { status: 403, message: "Choose a password of your own first: somebody else has seen this one." };
   if (who.lacksCode && asked !== "own")
     return { status: 403, message: "This shop asks everybody for a code from a phone: set yours up first." };
-  if (may(who.person.access, asked)) return undefined;
-  return {
-    status: 403,
-    message: `${ROLE_WORDS[who.person.access]}: this role may not ${RIGHTS[asked].replace("their own", "your own")}.`,
-  };
+  const message = roleRefusal(who.person.access, asked);
+  return message === undefined ? undefined : { status: 403, message };
 }
 
 /** Lets somebody through, or says why not. */

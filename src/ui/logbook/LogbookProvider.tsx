@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useRef } from "react";
+import { notForRole } from "@/core/access";
 import { lineContext } from "@/core/bench-line";
 import { rulesOf } from "@/core/components";
 import {
@@ -42,7 +43,7 @@ function useClock(now: string): () => string {
 
 /** Holds a set's entries in the page: folds them, and appends to them through the device's outbox. */
 export function LogbookProvider({ data, children }: { data: LogbookData; children: React.ReactNode }) {
-  const { setId, visit, personId } = data;
+  const { setId, visit, personId, access, entries: known } = data;
   const { saved, attachments, setAttachments } = useSaved(setId, data.entries, data.attachments);
   const { stock, refreshStock } = useStock(visit.id, data.stock, data.stockComes);
   const outbox = useOutbox();
@@ -54,11 +55,13 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       // What the log would refuse is said here, also without a network, and never waits in the outbox.
       const checked = draftSchema.safeParse(draft);
       if (!checked.success) return { ok: false, problems: sentences(checked.error) };
+      const refusal = notForRole(access, draft, known);
+      if (refusal) return { ok: false, problems: [{ path: "", message: refusal }] };
       const delivery = await deviceOutbox().add(draft);
       if (movesStock(draft)) void refreshStock();
       return delivery.kind === "refused" ? { ok: false, problems: delivery.problems } : { ok: true, id: draft.id };
     },
-    [setId, visit.id, refreshStock],
+    [setId, visit.id, refreshStock, access, known],
   );
   const forget = useCallback((id: string) => void deviceOutbox().forget(id), []);
 

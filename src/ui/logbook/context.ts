@@ -2,6 +2,7 @@
 
 import { createContext, useContext } from "react";
 import type { ShopRules } from "@/core/components";
+import type { Role } from "@/core/access";
 import type { Figures } from "@/core/diagnosis";
 import type { Terms } from "@/core/handback";
 import type { Visit } from "@/core/history";
@@ -54,6 +55,8 @@ export type LogbookData = {
   terms: Terms;
   people: { id: string; name: string }[];
   personId: string;
+  /** what this person may do */
+  access: Role;
   /** may this person confirm what an apprentice did for safety? */
   mayConfirm: boolean;
   now: string;

@@ -75,6 +75,7 @@ export default async function Page({ params }: Props) {
         terms: terms.terms,
         people: everyone,
         personId: person.id,
+        access: person.access,
         mayConfirm: may(person.access, "confirm"),
         now: new Date().toISOString(),
       }}
