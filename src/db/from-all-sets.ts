@@ -10,8 +10,19 @@ const FAST_MS = 100;
 /** What takes longer may be out of date for so many times as long: it is never more than a twentieth of the work. */
 const TIMES_AS_LONG = 20;
 
-/** May an answer stand although a set has changed since? @param age since it was made, ms @param took to make it, ms */
-export const mayStand = (age: number, took: number): boolean => took > FAST_MS && age < took * TIMES_AS_LONG;
+/** Until it is so many times as old, it is given out once more while it is made anew: nobody waits for it. */
+const WAITS_FROM = 200;
+
+/**
+ * What becomes of an answer although a set may have changed since: it stands, it is given out while it is made anew, or
+ * whoever asks waits. @param age since it was made, ms @param took to make it, ms
+ */
+export const standing = (age: number, took: number): "stands" | "is made anew" | "is waited for" =>
+  took <= FAST_MS || age >= took * WAITS_FROM
+    ? "is waited for"
+    : age < took * TIMES_AS_LONG
+      ? "stands"
+      : "is made anew";
 
 type Kept<T> = { state: string; made: Promise<T>; took: number; at: number };
 
@@ -24,26 +35,49 @@ export function fromAllSets<Of extends readonly (string | number | undefined)[],
   make: (db: Db, ...of: Of) => T | Promise<T>,
 ): (db: Db, ...of: Of) => Promise<T> {
   const ofDatabase = new WeakMap<Db, Map<string, Kept<T>>>();
+  /** questions whose answer is being made anew behind the one that is given out */
+  const behind = new WeakSet<Promise<T>>();
+
+  const keep = (kept: Map<string, Kept<T>>, key: string, one: Kept<T>) => {
+    kept.delete(key);
+    kept.set(key, one);
+    const [oldest] = kept.keys();
+    if (kept.size > MOST && oldest !== undefined) kept.delete(oldest);
+  };
+  const begin = (state: string, made: Promise<T>): Kept<T> => {
+    const one: Kept<T> = { state, made, took: 0, at: Date.now() };
+    made.then(
+      () => Object.assign(one, { took: Date.now() - one.at, at: Date.now() }),
+      () => undefined,
+    );
+    return one;
+  };
+
   return async (db, ...of) => {
     const kept = ofDatabase.get(db) ?? new Map<string, Kept<T>>();
     ofDatabase.set(db, kept);
     const key = JSON.stringify(of);
     const last = kept.get(key);
-    if (last && mayStand(Date.now() - last.at, last.took)) return last.made;
+    const how = last ? standing(Date.now() - last.at, last.took) : "is waited for";
+    if (last && how === "stands") return last.made;
+    if (last && how === "is made anew") {
+      if (!behind.has(last.made)) {
+        behind.add(last.made);
+        void (async () => {
+          const one = begin(await stateOfSummaries(db), Promise.resolve(make(db, ...of)));
+          await one.made;
+          keep(kept, key, one);
+        })().catch(() => behind.delete(last.made));
+      }
+      return last.made;
+    }
     const state = await stateOfSummaries(db);
     const meanwhile = kept.get(key);
     if (meanwhile?.state === state) return meanwhile.made;
-    const from = Date.now();
     // Two that ask at once wait for the same answer. One that failed is made again.
-    const one: Kept<T> = { state, made: Promise.resolve(make(db, ...of)), took: 0, at: from };
-    one.made.then(
-      () => Object.assign(one, { took: Date.now() - from, at: Date.now() }),
-      () => kept.get(key) === one && kept.delete(key),
-    );
-    kept.delete(key);
-    kept.set(key, one);
-    const [oldest] = kept.keys();
-    if (kept.size > MOST && oldest !== undefined) kept.delete(oldest);
+    const one = begin(state, Promise.resolve(make(db, ...of)));
+    one.made.catch(() => kept.get(key) === one && kept.delete(key));
+    keep(kept, key, one);
     return one.made;
   };
 }

@@ -3,7 +3,7 @@ import { gunzipSync } from "node:zlib";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { append } from "@/db/entries";
-import { brokenFileAt } from "@/core/exchange";
+import { brokenFileAt, monthsLater } from "@/core/exchange";
 import { packContainer } from "@/container";
 import { attach } from "@/db/attachments";
 import { exportSet } from "@/db/exchange";
@@ -38,19 +38,22 @@ const write = async (kind: string, payload: object) => {
   if (!done.ok) throw new Error(JSON.stringify(done.problems));
 };
 
+/** A day so many months from today: the calendar has what is near. */
+const inMonths = (months: number) => monthsLater(new Date().toISOString(), months);
+
 beforeAll(async () => {
   held = await freshDatabase();
   shop = await openShop(held.db);
   vi.stubEnv("DATABASE_URL", held.url);
   here = await hereAs(shop.wren);
   cookie = await signedIn(shop.wren);
-  await held.db.insert(meter).values({ id: v7(), name: "Bench digital", inputOhms: 11e6, calibratedOn: "2026-02-28" });
+  await held.db.insert(meter).values({ id: v7(), name: "Bench digital", inputOhms: 11e6, calibratedOn: inMonths(-9) });
   await write("note", { v: 1, text: "=HYPERLINK(1), a cell that is no formula", open: false, closes: [] });
   await write("hand-back", {
     v: 1,
     summary: `plays, ${"and plays ".repeat(12)}`,
     oldParts: "none",
-    nextService: "2029-11-01",
+    nextService: inMonths(17),
     warrantyMonths: 6,
   });
 });
@@ -234,8 +237,8 @@ describe("tables, schema, archive and calendar", () => {
     const lines = text.split("\r\n");
     expect(lines[0]).toBe("BEGIN:VCALENDAR");
     expect(lines.filter((line) => line === "BEGIN:VEVENT")).toHaveLength(3);
-    expect(text).toContain("DTSTART;VALUE=DATE:20291101");
-    expect(text).toContain("DTSTART;VALUE=DATE:20270228");
+    for (const day of [inMonths(17), inMonths(6), monthsLater(inMonths(-9), 12)])
+      expect(text).toContain(`DTSTART;VALUE=DATE:${day.replaceAll("-", "")}`);
     expect(text.replaceAll("\r\n ", "")).toContain(`URL;VALUE=URI:http://127.0.0.1:3000/sets/${shop.set}`);
     for (const line of lines) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
   });

@@ -1,12 +1,12 @@
 import { eq } from "drizzle-orm";
 import { v7 } from "uuid";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { dueDates } from "@/core/exchange";
 import { acrossAll } from "@/db/across";
 import { saveCustomer } from "@/db/customers";
 import { append } from "@/db/entries";
 import { foundFaults } from "@/db/findings";
-import { fromAllSets, mayStand } from "@/db/from-all-sets";
+import { fromAllSets, standing } from "@/db/from-all-sets";
 import { customer, set, visit } from "@/db/schema";
 import { knownSets, searchSets } from "@/db/search";
 import { setFiles } from "@/db/sets";
@@ -167,8 +167,12 @@ describe("what is made from all sets", () => {
 
 describe("what takes long to make from all sets", () => {
   it("stands for a while although a set has changed, and what is made at once does not", async () => {
-    expect([mayStand(0, 20), mayStand(1999, 100)]).toEqual([false, false]);
-    expect([mayStand(9999, 500), mayStand(10_001, 500)]).toEqual([true, false]);
+    expect([standing(0, 20), standing(1999, 100)]).toEqual(["is waited for", "is waited for"]);
+    expect([standing(9999, 500), standing(10_001, 500), standing(100_001, 500)]).toEqual([
+      "stands",
+      "is made anew",
+      "is waited for",
+    ]);
     let made = 0;
     const slow = fromAllSets(async () => {
       await new Promise((resolve) => setTimeout(resolve, 150));
@@ -177,6 +181,26 @@ describe("what takes long to make from all sets", () => {
     expect(await slow(held.db)).toBe(1);
     await write("note", { v: 1, text: "stork", open: false, closes: [] });
     expect(await slow(held.db)).toBe(1);
+  });
+
+  it("is given out once more while it is made anew, and by one of those who ask alone", async () => {
+    let made = 0;
+    let fails = false;
+    const slow = fromAllSets(async () => {
+      await new Promise((resolve) => setTimeout(resolve, 150));
+      if (fails) throw new Error("not today");
+      return (made += 1);
+    });
+    expect(await slow(held.db)).toBe(1);
+    const clock = vi.spyOn(Date, "now").mockReturnValue(Date.now() + 5000);
+    fails = true;
+    expect(await slow(held.db)).toBe(1);
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    fails = false;
+    expect(await Promise.all([slow(held.db), slow(held.db), slow(held.db)])).toEqual([1, 1, 1]);
+    clock.mockRestore();
+    await vi.waitFor(async () => expect(await slow(held.db)).toBe(2), 5000);
+    expect(made).toBe(2);
   });
 });
 
