@@ -47,8 +47,6 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   const policy = contentPolicy(nonce);
   for (const [name, value] of Object.entries(STANDING_HEADERS)) response.setHeader(name, value);
   response.setHeader("content-security-policy", policy);
-  // What an interface gives out stays in no cache, unless it says otherwise itself.
-  if (url.startsWith("/api/")) response.setHeader("cache-control", "no-store");
   if (tls) response.setHeader("strict-transport-security", "max-age=31536000");
   const refused = refusalOf({ method: request.method ?? "", url, headers: request.headers }, hosts);
   if (refused) return refuse(response, url, refused.status, refused.message);
@@ -85,6 +83,9 @@ async function answer(request: IncomingMessage, response: ServerResponse): Promi
   response.end = ((...rest: unknown[]) => (wordless ? end(problem(AWAY)) : end(...rest))) as ServerResponse["end"];
   response.writeHead = ((status: number, ...rest: unknown[]) => {
     const own = status === 500 ? (call.status ?? 500) : status;
+    // What an interface gives out stays in no cache, unless it says otherwise itself: pictures do.
+    if (url.startsWith("/api/") && !response.hasHeader("cache-control"))
+      response.setHeader("cache-control", "no-store");
     if (own === 503) response.setHeader("retry-after", "1");
     wordless = own === 503 && url.startsWith("/api/");
     if (wordless) response.setHeader("content-type", "application/json");

@@ -17,7 +17,7 @@ const WAITS_FROM = 200;
  * What becomes of an answer although a set may have changed since: it stands, it is given out while it is made anew, or
  * whoever asks waits. @param age since it was made, ms @param took to make it, ms
  */
-export const standing = (age: number, took: number): "stands" | "is made anew" | "is waited for" =>
+export const afterChanges = (age: number, took: number): "stands" | "is made anew" | "is waited for" =>
   took <= FAST_MS || age >= took * WAITS_FROM
     ? "is waited for"
     : age < took * TIMES_AS_LONG
@@ -58,7 +58,7 @@ export function fromAllSets<Of extends readonly (string | number | undefined)[],
     ofDatabase.set(db, kept);
     const key = JSON.stringify(of);
     const last = kept.get(key);
-    const how = last ? standing(Date.now() - last.at, last.took) : "is waited for";
+    const how = last ? afterChanges(Date.now() - last.at, last.took) : "is waited for";
     if (last && how === "stands") return last.made;
     if (last && how === "is made anew") {
       if (!behind.has(last.made)) {

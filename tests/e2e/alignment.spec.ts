@@ -296,6 +296,11 @@ test("a photo gets its pins, a new photo takes them along, and the plates light 
   await choose.setInputFiles({ name: "top.jpg", mimeType: "image/jpeg", buffer: await photo(8000, 5000, "#d8c7a0") });
   const picture = page.getByRole("group", { name: /^Top: \d+ places/ });
   await expect(picture).toBeVisible();
+  // A photo of a model never changes under its address: a browser keeps it, and what else an interface gives out it does not.
+  const shown = page.locator('[src^="/api/pictures/"], [href^="/api/pictures/"]').first();
+  const address = (await shown.getAttribute("src")) ?? (await shown.getAttribute("href")) ?? "";
+  const kept = async (path: string) => (await page.request.get(path)).headers()["cache-control"];
+  expect([await kept(address), await kept("/api/stock")]).toEqual(["private, max-age=31536000, immutable", "no-store"]);
   const pin = async (what: string, x: number, y: number) => {
     await page
       .getByRole("list", { name: "Parts and points" })

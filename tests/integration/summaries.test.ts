@@ -6,7 +6,7 @@ import { acrossAll } from "@/db/across";
 import { saveCustomer } from "@/db/customers";
 import { append } from "@/db/entries";
 import { foundFaults } from "@/db/findings";
-import { fromAllSets, standing } from "@/db/from-all-sets";
+import { afterChanges, fromAllSets } from "@/db/from-all-sets";
 import { customer, set, visit } from "@/db/schema";
 import { knownSets, searchSets } from "@/db/search";
 import { setFiles } from "@/db/sets";
@@ -167,8 +167,8 @@ describe("what is made from all sets", () => {
 
 describe("what takes long to make from all sets", () => {
   it("stands for a while although a set has changed, and what is made at once does not", async () => {
-    expect([standing(0, 20), standing(1999, 100)]).toEqual(["is waited for", "is waited for"]);
-    expect([standing(9999, 500), standing(10_001, 500), standing(100_001, 500)]).toEqual([
+    expect([afterChanges(0, 20), afterChanges(1999, 100)]).toEqual(["is waited for", "is waited for"]);
+    expect([afterChanges(9999, 500), afterChanges(10_001, 500), afterChanges(100_001, 500)]).toEqual([
       "stands",
       "is made anew",
       "is waited for",

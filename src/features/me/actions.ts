@@ -14,17 +14,24 @@ import { addressOf } from "@/server/access/address";
 import { hashOf, hashOfPin, isPassword, weakness } from "@/server/access/passwords";
 import { factorOn, newFactor } from "@/server/access/second-factor";
 import { action, refuse, refuseFields } from "@/server/action";
-import { count, giveBack, waitWords } from "@/server/access/limits";
+import { count, giveBack, tooManyTries } from "@/server/access/limits";
 
 const words = z.string().max(400);
 
-/** Is it really this person, who may have left the screen open? Wrong ones count as wrong sign-ins do. */
-async function provesToBe(personId: string, password: string): Promise<void> {
+/** One try at what only this person knows or has; wrong ones count as wrong sign-ins do. */
+async function tryOnce<T>(personId: string, attempt: () => Promise<T>): Promise<T> {
   const wait = await count("sign-in-name", personId);
-  if (wait !== undefined) refuse(`Too many tries in a short time. Wait ${waitWords(wait)}, then try again.`);
-  if (!(await isPassword(personId, password))) refuseFields({ now: "That is not your password of today." });
+  if (wait !== undefined) refuse(tooManyTries(wait));
+  const right = await attempt();
   await giveBack("sign-in-name", personId);
+  return right;
 }
+
+/** Is it really this person, who may have left the screen open? */
+const provesToBe = (personId: string, password: string): Promise<void> =>
+  tryOnce(personId, async () => {
+    if (!(await isPassword(personId, password))) refuseFields({ now: "That is not your password of today." });
+  });
 
 /** Changes one's own password; other devices are signed out. */
 export async function changePassword(now: unknown, next: unknown) {
@@ -86,12 +93,13 @@ export async function turnCodesOn(code: unknown) {
     "turn own codes on",
     async () => {
       const { person, sessionId } = actor();
-      const wait = await count("sign-in-name", person.id);
-      if (wait !== undefined) refuse(`Too many tries in a short time. Wait ${waitWords(wait)}, then try again.`);
-      const spare = await factorOn(person.id, words.parse(code));
-      if (!spare)
-        return refuseFields({ code: "That is not the code that the phone shows now: its clock may be wrong." });
-      await giveBack("sign-in-name", person.id);
+      const typed = words.parse(code);
+      const spare = await tryOnce(
+        person.id,
+        async () =>
+          (await factorOn(person.id, typed)) ??
+          refuseFields({ code: "That is not the code that the phone shows now: its clock may be wrong." }),
+      );
       await endSessionsOf(database(), person.id, sessionId);
       await noteEvent(database(), "code-on", { by: person.id, address: addressOf(await headers()) });
       return { ok: true as const, spare };

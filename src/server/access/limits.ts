@@ -48,3 +48,7 @@ export const giveBack = async (limit: Limit, key: string): Promise<void> => void
 /** How long to wait, in words. */
 export const waitWords = (seconds: number): string =>
   seconds <= 90 ? `${seconds} seconds` : `${Math.ceil(seconds / 60)} minutes`;
+
+/** What is said to somebody who tried too often. */
+export const tooManyTries = (seconds: number): string =>
+  `Too many tries in a short time. Wait ${waitWords(seconds)}, then try again.`;

@@ -10,7 +10,7 @@ import { addressOf } from "./address";
 import { auth } from "./auth";
 import { giveCookies } from "./cookies";
 import { isDemo } from "./demo";
-import { count, giveBack, waitWords } from "./limits";
+import { count, giveBack, tooManyTries } from "./limits";
 import { isPassword, isPin } from "./passwords";
 import { codeOpens } from "./second-factor";
 import { standing, type Standing } from "./standing";
@@ -19,7 +19,7 @@ type Signed = { ok: true; mustChange?: boolean } | { ok: false; message: string;
 
 const tooMany = (seconds: number): Signed => ({
   ok: false,
-  message: `Too many tries in a short time. Wait ${waitWords(seconds)}, then try again.`,
+  message: tooManyTries(seconds),
 });
 
 /** The session that was at this device before is over. */
