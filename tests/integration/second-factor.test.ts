@@ -12,24 +12,17 @@ import { hashOfPin, newPassword } from "@/server/access/passwords";
 import { codeOpens, factorOn, newFactor } from "@/server/access/second-factor";
 import { signInWith, takeOverWith } from "@/server/access/signing";
 import { standing } from "@/server/access/standing";
+import { device, newDevice } from "./device";
 import { freshDatabase, openShop, PASSWORD, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
-let jar = new Map<string, string>();
 
-vi.mock("next/headers", () => ({
-  headers: async () => new Headers(),
-  cookies: async () => ({ set: (name: string, value: string) => void jar.set(name, encodeURIComponent(value)) }),
-}));
+vi.mock("next/headers", async () => (await import("./device")).nextHeaders);
 
 /** Each try from an address of its own: what is tested is the code, and not how often it may be tried. */
 let tries = 0;
-const device = () =>
-  new Headers({
-    cookie: [...jar].map(([name, value]) => `${name}=${value}`).join("; "),
-    "x-forwarded-for": `192.168.2.${(tries += 1)}`,
-  });
+const another = () => device(`192.168.2.${(tries += 1)}`);
 
 let phone: (aside?: number) => Promise<string>;
 let spare: string[];
@@ -38,7 +31,7 @@ let spare: string[];
 let clock = Date.UTC(2026, 5, 1, 9);
 const later = (seconds: number) => void vi.setSystemTime((clock += seconds * 1000));
 
-const wren = (code?: string) => signInWith(device(), "Wren Okafor", PASSWORD, code);
+const wren = (code?: string) => signInWith(another(), "Wren Okafor", PASSWORD, code);
 
 beforeAll(async () => {
   held = await freshDatabase();
@@ -53,7 +46,7 @@ afterAll(async () => {
   await held.close();
 });
 beforeEach(() => {
-  jar = new Map();
+  newDevice();
   later(300);
 });
 
@@ -83,8 +76,8 @@ describe("codes from a phone", () => {
 
   it("are asked for when the password was right, and a wrong password is said as ever", async () => {
     expect(await wren()).toEqual({ ok: false, needs: "code", message: "" });
-    expect((await standing(device())).kind).toBe("nobody");
-    expect(await signInWith(device(), "Wren Okafor", "wrong wrong wrong", await phone())).toEqual({
+    expect((await standing(another())).kind).toBe("nobody");
+    expect(await signInWith(another(), "Wren Okafor", "wrong wrong wrong", await phone())).toEqual({
       ok: false,
       message: "The name or the password is wrong.",
     });
@@ -94,7 +87,7 @@ describe("codes from a phone", () => {
       message: expect.stringContaining("6 digits"),
     });
     expect(await wren(await phone())).toMatchObject({ ok: true });
-    expect(await standing(device())).toMatchObject({ kind: "here", person: { name: "Wren Okafor" } });
+    expect(await standing(another())).toMatchObject({ kind: "here", person: { name: "Wren Okafor" } });
   });
 
   it("are each taken once, and not before one that was taken", async () => {
@@ -129,9 +122,9 @@ describe("codes from a phone", () => {
 
   it("are not asked for by a PIN at a device that is known", async () => {
     await setPin(held.db, shop.wren, await hashOfPin(shop.wren, "40711"));
-    expect(await signInWith(device(), "Tomasz Bielak", PASSWORD)).toMatchObject({ ok: true });
-    expect(await takeOverWith(device(), shop.wren, "40711")).toMatchObject({ ok: true });
-    expect(await standing(device())).toMatchObject({ kind: "here", person: { name: "Wren Okafor" } });
+    expect(await signInWith(another(), "Tomasz Bielak", PASSWORD)).toMatchObject({ ok: true });
+    expect(await takeOverWith(another(), shop.wren, "40711")).toMatchObject({ ok: true });
+    expect(await standing(another())).toMatchObject({ kind: "here", person: { name: "Wren Okafor" } });
   });
 
   it("may be tried so often and no more", async () => {
@@ -149,16 +142,16 @@ describe("a shop that asks everybody for a code", () => {
   it("lets nobody without one do anything else first", async () => {
     expect(await lacksCode(held.db, shop.tomasz)).toBe(false);
     expect(await askForCodes(held.db, true)).toMatchObject({ ok: true });
-    expect(await signInWith(device(), "Tomasz Bielak", PASSWORD)).toMatchObject({ ok: true });
-    expect(await standing(device())).toMatchObject({ kind: "here", lacksCode: true });
+    expect(await signInWith(another(), "Tomasz Bielak", PASSWORD)).toMatchObject({ ok: true });
+    expect(await standing(another())).toMatchObject({ kind: "here", lacksCode: true });
     const setUp = await newFactor(shop.tomasz, "Tomasz Bielak", "");
     expect(await lacksCode(held.db, shop.tomasz)).toBe(true);
     const otp = createOTP(base32.decode(setUp?.secret ?? ""));
     expect(await factorOn(shop.tomasz, await otp.hotp(Math.floor(clock / 30_000)))).toHaveLength(SPARE_CODES);
-    expect(await standing(device())).toMatchObject({ kind: "here", lacksCode: false });
+    expect(await standing(another())).toMatchObject({ kind: "here", lacksCode: false });
     await dropFactor(held.db, shop.tomasz);
-    expect(await standing(device())).toMatchObject({ lacksCode: true });
+    expect(await standing(another())).toMatchObject({ lacksCode: true });
     await askForCodes(held.db, false);
-    expect(await standing(device())).toMatchObject({ lacksCode: false });
+    expect(await standing(another())).toMatchObject({ lacksCode: false });
   });
 });

@@ -15,23 +15,14 @@ import { hashOf, hashOfPin, newPassword, weakness } from "@/server/access/passwo
 import { signInWith, signOutOf, takeOverWith } from "@/server/access/signing";
 import { standing } from "@/server/access/standing";
 import { proofOf } from "@/server/access/writer";
+import { device, newDevice } from "./device";
 import { draftNote, freshDatabase, openShop, PASSWORD, signedIn, type Shop } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
-/** Cookies that the library set: the device of the test. */
-let jar = new Map<string, string>();
 
-vi.mock("next/headers", () => ({
-  headers: async () => new Headers(),
-  cookies: async () => ({ set: (name: string, value: string) => void jar.set(name, encodeURIComponent(value)) }),
-}));
+vi.mock("next/headers", async () => (await import("./device")).nextHeaders);
 
-const device = (address = "192.168.1.20") =>
-  new Headers({
-    cookie: [...jar].map(([name, value]) => `${name}=${value}`).join("; "),
-    "x-forwarded-for": `6.6.6.6, ${address}`,
-  });
 const standingSession = (here: Awaited<ReturnType<typeof standing>>) => {
   if (here.kind === "nobody") throw new Error("nobody is signed in");
   return here;
@@ -48,7 +39,7 @@ afterAll(async () => {
   vi.unstubAllEnvs();
   await held.close();
 });
-beforeEach(() => void (jar = new Map()));
+beforeEach(() => newDevice());
 
 describe("signing in", () => {
   it("takes name and password, whatever the case of the name, and keeps hashes alone", async () => {
@@ -127,9 +118,9 @@ describe("signing in", () => {
       .update(writingTurn)
       .set({ beganAt: "2024-01-01T00:00:00Z" })
       .where(eq(writingTurn.id, mine.turnId ?? ""));
-    const next = (jar = new Map());
+    newDevice();
     await signInWith(device(), "Wren Okafor", PASSWORD);
-    expect(next.size).toBeGreaterThan(0);
+    expect(device().get("cookie")).not.toBe("");
     expect(await row()).toEqual([]);
     expect(await turnById(held.db, mine.turnId ?? "")).toBeUndefined();
     // The turn of somebody who is signed in is kept, however old.
