@@ -16,12 +16,14 @@ import { follow, sheetOf, type Followed } from "../tests/stories/follow";
 /**
  * How well the board searches, measured as it is used: what is found out goes into the log, the log is read into a search,
  * and the first advice is followed blindly. One answer in ten is wrong, and a fault keeps its manner.
- * `npm run bench:diagnosis -- [cases a row, default 25] [topology …]`
+ * `npm run bench:diagnosis -- [cases a row, default 25] [most=60] [topology …]`
  */
-const [count = "25", ...names] = process.argv.slice(2);
+const [count = "25", ...rest] = process.argv.slice(2);
+const names = rest.filter((one) => !one.startsWith("most="));
 const cases = Number(count);
 const WRONG = 0.1;
-const MOST = 60;
+/** Tests after which a search is given up. */
+const MOST = Number(rest.find((one) => one.startsWith("most="))?.slice(5) ?? 60);
 const YEARS = 60;
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);

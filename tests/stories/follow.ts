@@ -1,4 +1,4 @@
-import { consider, NEED_NAMES, topologyOf, type NextTest, type Picture } from "@/core/diagnosis";
+import { consider, NEED_NAMES, topologyOf, type NextTest, type Picture, type Shown } from "@/core/diagnosis";
 import { settle, type Content, type Entry } from "@/core/kinds";
 import { sheetSchema, type Sheet } from "@/core/model";
 import { heardAgain, searchOf, type Search } from "@/core/visit";
@@ -66,7 +66,7 @@ export type Followed = {
   /** advice that nobody should follow */
   dangers: string[];
   /** probabilities that were given to parts called bad, and whether they were */
-  calls: { p: number; right: boolean }[];
+  calls: { p: number; right: boolean; by: Shown | undefined }[];
 };
 
 /** What must never be advised: the line while a short is likely, a probe or a hand where it does not belong. */
@@ -124,7 +124,7 @@ export function follow({ sheet, complaint, reads, year, most }: Start, bench: Be
         .filter((_, at) => search.system.testById.get(shown.check)?.response[at])
         .map(({ id }) => id);
       const { well, wasBad } = bench.mend(behind);
-      done.calls.push({ p: shown.probability, right: wasBad });
+      done.calls.push({ p: shown.probability, right: wasBad, by: shown.shown });
       if (!wasBad) done.falseAlarms += 1;
       done.minutes += MINUTES_TO_MEND;
       write({

@@ -1,6 +1,6 @@
 import type { Posterior } from "./infer";
 import { checkId } from "./tests";
-import type { Evidence, System } from "./types";
+import type { System } from "./types";
 
 /**
  * A part that its check has shown bad, and that is this likely to be so, needs no more looking for. Shop rule.
@@ -8,15 +8,25 @@ import type { Evidence, System } from "./types";
  */
 const AS_GOOD_AS_SURE = 0.6;
 /**
+ * So likely, that one bad check is enough; below, it is made sure of before the part is changed. Shop rule.
+ * @example a tube that tested bad once and has 80 of 100 is tested once more, or its stage is measured
+ */
+const SURE_BY_ONE = 0.97;
+/**
  * So likely, that it is mended without a check of its own. Shop rule.
  * @example 93 of 100 point at C14: it is exchanged although nobody measured it
  */
 const SURE = 0.93;
 /**
- * What has less of the suspicion than this is not exchanged on trial. Shop rule.
- * @example with every test made, a part with 12 of 100 is exchanged on trial
+ * The same, where its own check was made and shows nothing: it can say no more. Shop rule.
+ * @example 70 of 100 point at a winding that measures well: it is exchanged
  */
-export const TRIAL = 0.12;
+const SURE_IN_SPITE = 0.65;
+/**
+ * What has less of the suspicion than this is not exchanged on trial. Shop rule.
+ * @example with every test made, a part with 20 of 100 is exchanged on trial
+ */
+export const TRIAL = 0.2;
 /**
  * With this much of the suspicion a part is exchanged on trial as soon as no test tells much. Shop rule.
  * @example a part with 30 of 100 is exchanged before twenty more readings that hardly tell anything
@@ -24,9 +34,9 @@ export const TRIAL = 0.12;
 export const WORTH_A_TRIAL = 0.3;
 /**
  * A test that tells less than this, in bits, does not tell much. Shop rule.
- * @example a reading that is as it should be nine times of ten, whatever is wrong, tells less than 0.1 bit
+ * @example a reading that is as it should be nine times of ten, whatever is wrong, tells less than 0.03 bits
  */
-export const TELLS_MUCH = 0.1;
+export const TELLS_MUCH = 0.03;
 
 /** Why a part is to be mended now: its own check showed it, all the rest points at it, or nothing else is left to do. */
 export type Shown = "check" | "rest" | "trial";
@@ -40,20 +50,36 @@ function groupsOf(system: System, mended: ReadonlySet<number>): Map<string, numb
   return groups;
 }
 
-/** Faults whose own check has shown their part bad, as far as that is believed, and those that all the rest points at. */
+export type ToMend = {
+  /** faults that are to be mended now, and why */
+  why: Map<number, Shown>;
+  /** parts that their check has shown bad once, and that are not sure enough: the check, its faults, how likely */
+  doubted: { check: string; faults: number[]; p: number }[];
+};
+
+/**
+ * Faults whose own check has shown their part bad, as far as that is believed, and those that all the rest points at.
+ * @param shown how many times each check has shown its part bad
+ * @param checked tests that were made
+ */
 export function toBeMended(
   system: System,
-  shown: ReadonlySet<string>,
+  shown: ReadonlyMap<string, number>,
+  checked: ReadonlySet<string>,
   found: Posterior,
   mended: ReadonlySet<number>,
-): Map<number, Shown> {
-  const why = new Map<number, Shown>();
-  for (const [id, behind] of groupsOf(system, mended)) {
-    const together = behind.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
-    const by = shown.has(id) && together > AS_GOOD_AS_SURE ? "check" : together > SURE ? "rest" : undefined;
-    if (by) for (const index of behind) why.set(index, by);
+): ToMend {
+  const why: ToMend["why"] = new Map();
+  const doubted: ToMend["doubted"] = [];
+  for (const [check, faults] of groupsOf(system, mended)) {
+    const p = faults.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
+    const times = shown.get(check) ?? 0;
+    const enough = times > 1 ? AS_GOOD_AS_SURE : times === 1 ? SURE_BY_ONE : checked.has(check) ? SURE_IN_SPITE : SURE;
+    const by = p <= enough ? undefined : times > 0 ? "check" : "rest";
+    if (by) for (const index of faults) why.set(index, by);
+    else if (times === 1 && p > AS_GOOD_AS_SURE) doubted.push({ check, faults, p });
   }
-  return why;
+  return { why, doubted: doubted.sort((a, b) => b.p - a.p) };
 }
 
 /** What most points at, where every test is made and the complaint stands: it is exchanged on trial. */
@@ -65,12 +91,4 @@ export function onTrial(system: System, share: Float64Array, mended: ReadonlySet
     if (together > most) [most, best] = [together, behind];
   }
   return best;
-}
-
-/** Tests that are not asked for once more: what showed a part bad, the last one made, and what was made twice. */
-export function closedTests(evidence: readonly Evidence[], believed: ReadonlySet<string>): Set<string> {
-  const times = new Map<string, number>();
-  for (const { test } of evidence) times.set(test, (times.get(test) ?? 0) + 1);
-  const last = evidence.at(-1)?.test;
-  return new Set([...believed, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
 }

@@ -79,23 +79,23 @@ export function minutesByChecks(checks: readonly Check[], mass: Float64Array, op
 /** When what was seen speaks for less than this much of any fault, there is hardly anything left to look for. */
 const HARDLY_ANYTHING = 0.15;
 
+/** Shares of one out of weights; less than one together where hardly anything is left to look for. */
+export function shareOf(weights: readonly number[]): Float64Array {
+  const whole = Math.max(
+    weights.reduce((sum, one) => sum + one, 0),
+    HARDLY_ANYTHING,
+  );
+  return Float64Array.from(weights, (one) => one / whole);
+}
+
 /**
  * How much each fault is the culprit: by how much what was seen has made it likelier than it was, as shares of one. A
- * fault that nothing seen speaks for is there or not, but it is not what is looked for. They add up to less than one
- * where hardly anything is left to look for.
+ * fault that nothing seen speaks for is there or not, but it is not what is looked for.
  */
-export function culprits(system: System, probability: readonly number[], mended: ReadonlySet<number>): Float64Array {
-  const share = new Float64Array(system.faults.length);
-  let sum = 0;
-  system.faults.forEach(({ prior }, index) => {
-    const excess = mended.has(index) ? 0 : Math.max(0, (probability[index] ?? 0) - prior);
-    share[index] = excess;
-    sum += excess;
-  });
-  const whole = Math.max(sum, HARDLY_ANYTHING);
-  for (let index = 0; index < share.length; index += 1) share[index] = (share[index] as number) / whole;
-  return share;
-}
+export const culprits = (system: System, probability: readonly number[], mended: ReadonlySet<number>): Float64Array =>
+  shareOf(
+    system.faults.map(({ prior }, index) => (mended.has(index) ? 0 : Math.max(0, (probability[index] ?? 0) - prior))),
+  );
 
 export type Outlook = {
   test: Test;

@@ -3,7 +3,7 @@ import { withFeeders } from "./circuit";
 import type { TestNeed } from "./data/parts";
 import { onPath, PATH_FACTS, pathId } from "./data/paths";
 import * as OUT from "./outcomes";
-import { either, showsIn, signalIn, type Live, type Sketch } from "./sketch";
+import { NO_PROBE_ABOVE, either, showsIn, signalIn, type Live, type Sketch } from "./sketch";
 import type { OutcomeFacts, TestAct } from "./types";
 
 /** The part of a chain from a stage on, with all that feeds and controls it. */
@@ -141,8 +141,9 @@ function volumeTests(circuit: Circuit, chain: readonly string[], af: Stage): Ske
 function stageTests(circuit: Circuit, key: PathKey, chain: readonly string[], at: number, stage: Stage, live: Live) {
   const { sends } = PATH_FACTS[key];
   const where = onPath(circuit, key);
-  if (!live.allowed(stage)) return [];
   const hazard = sends && live.at(stage) > 1 && key === "transmit" ? 3 : live.at(stage);
+  // Nobody keys an open set with such a voltage in it to hold a probe to something.
+  if (!live.allowed(stage) || (hazard === 3 && live.volts > NO_PROBE_ABOVE)) return [];
   const outcomes = key === "modulation" ? OUT.MODULATION : sends ? OUT.POWER : OUT.SOUND;
   const tests: Sketch[] = [];
   if (at > 0)

@@ -1,3 +1,4 @@
+import { advise, type Advised } from "./advise";
 import { clashes, type Clash } from "./clash";
 import type { Hazard, TestNeed } from "./data/parts";
 import {
@@ -10,11 +11,9 @@ import {
   type Reading,
   type Weights,
 } from "./infer";
+import type { Shown } from "./mend";
 import { culprits, type Bench } from "./outlook";
-import { closedTests, onTrial, TELLS_MUCH, toBeMended, TRIAL, WORTH_A_TRIAL, type Shown } from "./mend";
-import { rankTests, TELLS, type Ranked } from "./rank";
 import { shortIsLikely } from "./cold";
-import { reasonFor } from "./reason";
 import { checkId } from "./tests";
 import { faultName, systemFor, type SetFacts } from "./system";
 import type { Evidence, Fault, System, Test } from "./types";
@@ -197,8 +196,7 @@ function causeOf({ system, found, readings, why }: Told, index: number): Cause {
   };
 }
 
-const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability: number[]): NextTest => {
-  const { test, minutes, bits, toFind } = ranked;
+const nextOf = ({ test, minutes, bits, toFind, reason }: Advised, probability: number[]): NextTest => {
   return {
     id: test.id,
     name: test.name,
@@ -209,7 +207,7 @@ const nextOf = (ranked: Ranked, system: System, share: Float64Array, probability
     parts: test.parts ?? [],
     bits,
     toFind,
-    reason: reasonFor(test, system, share),
+    reason,
     outcomes: test.outcomes.map(({ key, says }, index) => ({ key, says, probability: probability[index] ?? 0 })),
   };
 };
@@ -242,18 +240,16 @@ export function consider(question: Question): Picture {
     lacking: new Set([...question.lacking, ...(short ? (["power"] as const) : [])]),
     met: new Set(question.met),
   };
-  const known = new Set([...mended, ...indicesOf(system, question.confirmed)]);
-  const shown = new Set(question.evidence.flatMap(({ test, outcome }) => (outcome === "bad" ? [test] : [])));
-  // What its own check has shown is to be mended, not looked for: the search is for what is left.
-  const why = toBeMended(system, shown, found, mended);
-  const share = culprits(system, found.fault, new Set([...known, ...why.keys()]));
-  const believed = new Set([...why.keys()].map((at) => checkId(system.faults[at] as Fault)));
-  const ranked = rankTests(system, share, bench, new Set(question.done), closedTests(question.evidence, believed));
-  const telling = ranked.filter(({ bits }) => bits > TELLS);
-  const much = telling.some(({ bits }) => bits > TELLS_MUCH);
-  if (!much && why.size === 0)
-    for (const index of onTrial(system, share, known, telling.length === 0 ? TRIAL : WORTH_A_TRIAL))
-      why.set(index, "trial");
+  const confirmed = indicesOf(system, question.confirmed);
+  const { why, next, minutes } = advise(system, {
+    evidence: question.evidence,
+    done: new Set(question.done),
+    mended,
+    confirmed,
+    bench,
+    found,
+    badIn: (test) => 1 - (outcomeShares(system, weights, test, question.mended)[0] ?? 1),
+  });
   const order = system.faults.map((_, index) => index).sort((a, b) => (found.fault[b] ?? 0) - (found.fault[a] ?? 0));
   const readings = question.evidence.flatMap((one) => {
     const reading = readEvidence(system, one);
@@ -263,7 +259,7 @@ export function consider(question: Question): Picture {
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {
-    stages: stageShares(system, weights, found, mended, known),
+    stages: stageShares(system, weights, found, mended, new Set([...mended, ...confirmed])),
     causes: order
       .filter((index) => !mended.has(index))
       .slice(0, CAUSES)
@@ -277,9 +273,7 @@ export function consider(question: Question): Picture {
       .map(cause)
       .sort((a, b) => b.probability - a.probability)
       .slice(0, CAUSES),
-    next: telling
-      .slice(0, NEXT)
-      .map((one) => nextOf(one, system, share, outcomeShares(system, weights, one.test, question.mended))),
+    next: next.slice(0, NEXT).map((one) => nextOf(one, outcomeShares(system, weights, one.test, question.mended))),
     tests: system.tests.map(({ id, name, stage, act, outcomes }) => ({
       id,
       name,
@@ -290,7 +284,7 @@ export function consider(question: Question): Picture {
     clashes: clashes(system, weights, question.evidence, found.best[0]?.faults ?? []),
     beyond: found.beyond,
     none: found.none,
-    minutes: ranked[0]?.toFind ?? 0,
+    minutes,
     unknown: unknown.map(({ id }) => id),
     ...(short ? { short } : {}),
   };

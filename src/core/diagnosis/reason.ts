@@ -27,3 +27,12 @@ export function reasonFor(test: Test, { faults }: System, share: Float64Array): 
       return `${percent(touched)} of what is left shows in it, and it takes hardly any time.`;
   }
 }
+
+/** Why one listens to all of it, where no test tells anything of what is left. */
+export const BEFORE_IT_GOES_HOME =
+  "What was measured has its cause. Listen to all of the set once, before it goes home: what else is wrong shows here.";
+/** Why one listens a second time. */
+export const HEARD_ONCE = "It was heard once as the set is now. One hearing in ten errs, so listen once more.";
+/** Why a part that its check called bad is looked at once more. */
+export const makesSure = (p: number) =>
+  `A check has shown a part bad, and ${percent(p)} say so. This makes sure before a part is changed.`;

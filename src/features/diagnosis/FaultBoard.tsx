@@ -210,7 +210,9 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
             <p>
               {question.evidence.length === 0
                 ? "Nothing that was written down says yet what is wrong: open “Understood” above and say what the set does."
-                : "Everything that was seen has a cause: repair what was found, and listen again."}
+                : certain
+                  ? "Mend what is shown above, and listen again."
+                  : "No test tells more, and all of the set was heard since the last repair. If something is still wrong, write down what you hear."}
             </p>
           ) : null}
           <NextTests
