@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import { cookies } from "next/headers";
+import { refusalsOf } from "@/core/access";
 import { database } from "@/db/client";
 import { everyone, people } from "@/db/people";
 import { shopOf } from "@/db/shop";
@@ -10,6 +11,7 @@ import { SealAlarm } from "@/features/shell/SealAlarm";
 import { Shell } from "@/features/shell/Shell";
 import { isDemo } from "@/server/access/demo";
 import { visitor } from "@/server/access/page";
+import { RoleProvider } from "@/ui/role";
 import type { Here } from "@/server/access/standing";
 import { FirstDayPage } from "./FirstDayPage";
 import "./globals.css";
@@ -35,17 +37,19 @@ async function Framed({ here, theme, children }: { here: Here; theme: Theme; chi
     isDemo(),
   ]);
   return (
-    <Shell
-      people={staff.map(({ id, name }) => ({ id, name }))}
-      personId={here.person.id}
-      theme={theme}
-      demo={demo}
-      lockMinutes={demo ? 0 : shop.lockMinutes}
-      turn={turn ? { id: turn.id, key: turn.key } : undefined}
-    >
-      <SealAlarm broken={broken} />
-      {children}
-    </Shell>
+    <RoleProvider refusals={refusalsOf(here.person.access)}>
+      <Shell
+        people={staff.map(({ id, name }) => ({ id, name }))}
+        personId={here.person.id}
+        theme={theme}
+        demo={demo}
+        lockMinutes={demo ? 0 : shop.lockMinutes}
+        turn={turn ? { id: turn.id, key: turn.key } : undefined}
+      >
+        <SealAlarm broken={broken} />
+        {children}
+      </Shell>
+    </RoleProvider>
   );
 }
 

@@ -1,14 +1,24 @@
 "use client";
 
 import { useState } from "react";
+import type { ActionName } from "@/core/access";
+import { useRefusal } from "@/ui/role";
 
 type Answer = { ok: true } | { ok: false; message: string };
-type ActProps = { act: () => Promise<Answer>; onDone?: () => void; className?: string; children: React.ReactNode };
+type ActProps = {
+  /** the action that it does: nobody sees it who may not */
+  asks: ActionName | undefined;
+  act: () => Promise<Answer>;
+  onDone?: () => void;
+  className?: string;
+  children: React.ReactNode;
+};
 
 const UNREACHABLE = "The server cannot be reached: try again in a moment.";
 
 /** A button that does one thing on the server, and says beside it what came of it. */
-export function ActButton({ act, onDone, className = "btn btn-outline h-11", children }: ActProps) {
+export function ActButton({ asks, act, onDone, className = "btn btn-outline h-11", children }: ActProps) {
+  const refusal = useRefusal(asks);
   const [busy, setBusy] = useState(false);
   const [message, setMessage] = useState<string>();
   const press = async () => {
@@ -18,6 +28,7 @@ export function ActButton({ act, onDone, className = "btn btn-outline h-11", chi
     setMessage(answer.ok ? undefined : answer.message);
     if (answer.ok) onDone?.();
   };
+  if (refusal) return null;
   return (
     <>
       <button type="button" className={className} disabled={busy} onClick={() => void press()}>

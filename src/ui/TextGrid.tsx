@@ -1,6 +1,8 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
+import { useContext } from "react";
+import { ReadAloneContext } from "./form/ReadAlone";
 
 export type GridColumn = { key: string; name: string; choices?: readonly string[]; wide?: boolean };
 
@@ -16,6 +18,7 @@ type TextGridProps = {
 
 /** A small table of texts: rows are added, changed and taken away. */
 export function TextGrid({ one, columns, rows, onChange, fresh }: TextGridProps) {
+  const disabled = useContext(ReadAloneContext);
   const put = (at: number, key: string, text: string) =>
     onChange(rows.map((row, n) => (n === at ? { ...row, [key]: text } : { ...row })));
   return (
@@ -37,7 +40,7 @@ export function TextGrid({ one, columns, rows, onChange, fresh }: TextGridProps)
           {rows.map((row, at) => (
             <tr key={at}>
               {columns.map(({ key, name, choices, wide }) => {
-                const common = { "aria-label": `${name} of ${one} ${at + 1}`, value: row[key] ?? "" };
+                const common = { "aria-label": `${name} of ${one} ${at + 1}`, value: row[key] ?? "", disabled };
                 return (
                   <td key={key}>
                     {choices ? (
@@ -65,6 +68,7 @@ export function TextGrid({ one, columns, rows, onChange, fresh }: TextGridProps)
                 <button
                   type="button"
                   className="btn btn-ghost h-10 min-w-10 px-2"
+                  disabled={disabled}
                   aria-label={`Take ${one} ${at + 1} away`}
                   onClick={() => onChange(rows.filter((_, n) => n !== at).map((other) => ({ ...other })))}
                 >
@@ -78,6 +82,7 @@ export function TextGrid({ one, columns, rows, onChange, fresh }: TextGridProps)
       <button
         type="button"
         className="btn btn-outline mt-1 h-10"
+        disabled={disabled}
         onClick={() => onChange([...rows.map((row) => ({ ...row })), fresh])}
       >
         <Plus size={16} aria-hidden="true" /> One more {one}

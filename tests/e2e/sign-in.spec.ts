@@ -336,3 +336,45 @@ test("codes from a phone: set up, asked for at a sign-in, spare ones, and of eve
   await codes.getByRole("button", { name: "Turn codes off" }).click();
   await expect(codes.getByRole("button", { name: "Set up" })).toBeVisible();
 });
+
+test("a reader can read everything and is offered nothing that would be refused", async ({ page, browser }) => {
+  const shop = emptyShop(2);
+  await signInAt(page, shop, OWNER);
+  await page.goto(`${shop}/shop`);
+  const told = await takeOn(page, "de Vos", "reader");
+  const tablet = await (await browser.newContext()).newPage();
+  await firstSignIn(tablet, shop, "de Vos", told, "lamp under the old pier", "53194");
+
+  const places = tablet.getByRole("navigation", { name: "Places" });
+  await expect(places.getByRole("link", { name: "Parts" })).toBeVisible();
+  for (const name of ["Desk", "Practice", "New job"]) await expect(places.getByRole("link", { name })).toHaveCount(0);
+
+  for (const address of ["/", "/week", "/week/people", "/sets", "/parts", "/parts/prices", "/parts/orders"]) {
+    await tablet.goto(`${shop}${address}`);
+    await expect(tablet.getByRole("heading").first()).toBeVisible();
+    await expect(tablet.locator("form:not([role=search]):not([method=dialog]) button:enabled")).toHaveCount(0);
+    await expect(tablet.getByRole("button", { name: /^(New part|List in|Bring a price list in)$/ })).toHaveCount(0);
+  }
+  for (const address of ["/shop", "/reference/rules", "/reference/faults", "/reference/frequencies"]) {
+    await tablet.goto(`${shop}${address}`);
+    await expect(tablet.getByText(/^Reader: this role may not change the shop's/).first()).toBeVisible();
+    await expect(tablet.getByRole("button", { name: /^(Save|Keep)/ })).toHaveCount(0);
+    expect(await violationsOf(tablet)).toEqual([]);
+  }
+    for (const [n, a] of [
+      ["shop", "/shop"],
+      ["rules", "/reference/rules"],
+      ["faults", "/reference/faults"],
+      ["parts", "/parts"],
+      ["week", "/week"],
+      ["freq", "/reference/frequencies"],
+    ]) {
+      await tablet.setViewportSize({ width: 1280, height: 800 });
+      await tablet.goto(`${shop}${a}`);
+      await tablet.waitForTimeout(600);
+      await tablet.screenshot({ path: `/tmp/shots/${n}.png` });
+    }
+  // The fields can be read, and not written.
+  await tablet.goto(`${shop}/shop`);
+  await expect(tablet.getByLabel("Name of the shop, for printed records")).toBeDisabled();
+});

@@ -7,6 +7,7 @@ import { MOST_COUNTED, searchSets } from "@/db/search";
 import { BehindHand } from "@/ui/BehindHand";
 import { Empty } from "@/ui/Empty";
 import { enter } from "@/server/access/page";
+import { IfMay } from "@/ui/role";
 
 export const metadata: Metadata = { title: "Sets" };
 
@@ -24,9 +25,11 @@ export default async function SetsPage({ searchParams }: { searchParams: Promise
         <Link href="/sets/across" className="btn btn-outline h-11">
           Across all sets
         </Link>
-        <Link href="/sets/import" className="btn btn-outline h-11">
-          Take a file in
-        </Link>
+        <IfMay page="/sets/import">
+          <Link href="/sets/import" className="btn btn-outline h-11">
+            Take a file in
+          </Link>
+        </IfMay>
       </div>
       <p className="dim" role="status">
         {count === 1 ? "1 set" : count >= MOST_COUNTED ? `${MOST_COUNTED} sets or more` : `${count} sets`}
@@ -48,10 +51,13 @@ export default async function SetsPage({ searchParams }: { searchParams: Promise
         </>
       ) : (
         <Empty title="No set matches.">
-          Every word must match the set: try fewer words, or{" "}
-          <Link href="/sets/new" className="link">
-            take it in as a new one
-          </Link>
+          Every word must match the set: try fewer words
+          <IfMay page="/sets/new">
+            , or{" "}
+            <Link href="/sets/new" className="link">
+              take it in as a new one
+            </Link>
+          </IfMay>
           .
         </Empty>
       )}

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { modelName, STEP_NAMES, STEPS, type Step } from "@/core/model";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
+import { IfMay } from "@/ui/role";
 import { keepWithModel } from "./actions";
 
 const LONGEST = 300;
@@ -37,19 +38,25 @@ export function KeepWithModel({ text }: { text: string }) {
         </p>
       ) : (
         <>
-          <button type="button" className="btn btn-outline h-11" onClick={() => void keep()}>
-            <BookmarkPlus size={16} aria-hidden="true" /> Keep with the model
-          </button>
-          <label className="flex items-center gap-2">
-            shown at
-            <select className="select h-11 w-40" value={step} onChange={(event) => setStep(event.target.value as Step)}>
-              {STEPS.map((one) => (
-                <option key={one} value={one}>
-                  {STEP_NAMES[one]}
-                </option>
-              ))}
-            </select>
-          </label>
+          <IfMay action="keep caution">
+            <button type="button" className="btn btn-outline h-11" onClick={() => void keep()}>
+              <BookmarkPlus size={16} aria-hidden="true" /> Keep with the model
+            </button>
+            <label className="flex items-center gap-2">
+              shown at
+              <select
+                className="select h-11 w-40"
+                value={step}
+                onChange={(event) => setStep(event.target.value as Step)}
+              >
+                {STEPS.map((one) => (
+                  <option key={one} value={one}>
+                    {STEP_NAMES[one]}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </IfMay>
         </>
       )}
       {said.error ? <ErrorText>{said.error}</ErrorText> : null}

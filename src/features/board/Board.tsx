@@ -13,6 +13,7 @@ import { later } from "@/ui/later";
 import { dayWords, surely } from "@/ui/plan/days";
 import { useFresh } from "@/ui/plan/useFresh";
 import { since } from "@/ui/dates";
+import { IfMay } from "@/ui/role";
 
 const Planner = later(async () => (await import("./Planner")).Planner);
 
@@ -176,9 +177,11 @@ export function Board({ cards: all, tags, facts, now, me }: BoardProps) {
   if (all.length === 0)
     return (
       <Empty title="No set is in the shop.">
-        <Link href="/sets/new" className="btn btn-primary mt-3">
-          Take one in
-        </Link>
+        <IfMay page="/sets/new">
+          <Link href="/sets/new" className="btn btn-primary mt-3">
+            Take one in
+          </Link>
+        </IfMay>
       </Empty>
     );
   const cards = ofPerson(who, all, facts, outlook);

@@ -6,6 +6,7 @@ import { ActButton } from "@/ui/ActButton";
 import { Link } from "@/ui/Link";
 import { dayWords } from "@/ui/plan/words";
 import { Time } from "@/ui/Time";
+import { IfMay } from "@/ui/role";
 import { letGo } from "./actions";
 import { EnquiryForm } from "./EnquiryForm";
 import { PriceNote } from "./PriceNote";
@@ -49,20 +50,24 @@ function Row({ one, currency, onChange }: { one: Enquiry; currency: string; onCh
         ) : one.state === "dropped" ? (
           <>
             <span className="dim">It does not come.</span>
-            <ActButton act={() => letGo(one.id, false)} className="btn btn-ghost btn-sm min-h-10">
+            <ActButton asks="drop enquiry" act={() => letGo(one.id, false)} className="btn btn-ghost btn-sm min-h-10">
               It comes after all
             </ActButton>
           </>
         ) : (
           <>
             {one.expectedOn ? <span>Expected on {dayWords(one.expectedOn)}.</span> : null}
-            <Link href={`/sets/new?enquiry=${one.id}`} className="btn btn-primary h-11">
-              It is here: make the job
-            </Link>
-            <button type="button" className="btn btn-outline h-11" onClick={onChange}>
-              Change
-            </button>
-            <ActButton act={() => letGo(one.id, true)} className="btn btn-ghost h-11">
+            <IfMay page="/sets/new">
+              <Link href={`/sets/new?enquiry=${one.id}`} className="btn btn-primary h-11">
+                It is here: make the job
+              </Link>
+            </IfMay>
+            <IfMay action="save enquiry">
+              <button type="button" className="btn btn-outline h-11" onClick={onChange}>
+                Change
+              </button>
+            </IfMay>
+            <ActButton asks="drop enquiry" act={() => letGo(one.id, true)} className="btn btn-ghost h-11">
               It does not come
             </ActButton>
           </>

@@ -71,6 +71,7 @@ export function EnquiryForm({ models, currency, enquiry, onDone }: EnquiryProps)
   const modelOf = (name: string) => models.find((one) => one.name.toLowerCase() === name.trim().toLowerCase())?.id;
   const initial = enquiry ? typedOf(enquiry) : NO_ENQUIRY;
   const form = useForm<EnquiryFieldsTyped>({
+    asks: "save enquiry",
     initial,
     ...(enquiry ? {} : { keep: { key: "enquiry", fits: shapeOf(NO_ENQUIRY) } }),
     check: (fields) => schemaProblems(enquiryFields, fields),

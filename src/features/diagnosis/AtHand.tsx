@@ -1,6 +1,7 @@
 "use client";
 
 import { NEED_NAMES, type TestNeed } from "@/core/diagnosis";
+import { useRefusal } from "@/ui/role";
 import { changeAtHand } from "./actions";
 
 const INSTRUMENTS: readonly TestNeed[] = [
@@ -18,6 +19,7 @@ type AtHandProps = { lacking: readonly TestNeed[]; onChange: (lacking: readonly 
 
 /** Instruments and spares: what is not at hand is not asked for. Kept with the shop. */
 export function AtHand({ lacking, onChange }: AtHandProps) {
+  const refusal = useRefusal("change what is at hand");
   return (
     <fieldset>
       <legend className="font-bold">At hand in this shop</legend>
@@ -31,8 +33,8 @@ export function AtHand({ lacking, onChange }: AtHandProps) {
               onChange={(event) => {
                 const next = event.target.checked ? lacking.filter((one) => one !== need) : [...lacking, need];
                 onChange(next);
-                // Without the server it holds for this sitting alone.
-                void changeAtHand(next).catch(() => undefined);
+                // Without the server, and for those who may not keep it with the shop, it holds for this sitting alone.
+                if (!refusal) void changeAtHand(next).catch(() => undefined);
               }}
             />
             {NEED_NAMES[need]}

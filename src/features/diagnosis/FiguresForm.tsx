@@ -24,6 +24,7 @@ type FiguresFormProps = { figures: Figures; version: number; found: readonly Fou
 export function FiguresForm({ figures, version, found, find }: FiguresFormProps) {
   const [search, setSearch] = useState(find ?? "");
   const form = useForm<Fields>({
+    asks: "change figures",
     initial: { often: typedFigures(figures), learns: figures.learns },
     check: ({ often }) => {
       const read = readFigures(often);

@@ -2,8 +2,9 @@
 
 import { useState } from "react";
 import { ALLOCATIONS, ALLOCATIONS_SOURCE, SERVICES, type Air, type Region } from "@/core/frequencies";
-import { ErrorText, SelectField } from "@/ui/form";
+import { ErrorText, ReadAlone, SelectField } from "@/ui/form";
 import { TextGrid } from "@/ui/TextGrid";
+import { useRefusal } from "@/ui/role";
 import { changeAir } from "./actions";
 import { readAllocations, typedAllocation, type TypedAllocation } from "./typed-air";
 import { LICENCE } from "./words";
@@ -20,6 +21,7 @@ const UNREACHABLE = { ok: false, message: "The server cannot be reached; what yo
 
 /** The shop's ITU region and the table of allocations, which it may change. */
 export function AirForm({ air, own, version }: { air: Air; own: boolean; version: number }) {
+  const refusal = useRefusal("change allocations");
   const [region, setRegion] = useState<string>(String(air.region));
   const [rows, setRows] = useState<TypedAllocation[]>(() => air.allocations.map(typedAllocation));
   const [changed, setChanged] = useState(own);
@@ -37,57 +39,63 @@ export function AirForm({ air, own, version }: { air: Air; own: boolean; version
     return setSaid({ saved: true });
   };
   return (
-    <form
-      className="flex flex-col gap-3"
-      aria-label="Region and allocations"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
-      <p>
-        {changed ? "The shop's own table." : `${ALLOCATIONS_SOURCE}.`} <strong>{LICENCE}</strong>
-      </p>
-      <div className="flex flex-wrap items-end gap-3">
-        <SelectField
-          label="ITU region of the shop"
-          value={region}
-          options={
-            [
-              ["1", "1: Europe, Africa, Middle East"],
-              ["2", "2: Americas"],
-              ["3", "3: Asia and Pacific"],
-            ] as const
-          }
-          onChange={setRegion}
-        />
-        <button className="btn btn-primary h-11">Save</button>
-        {changed ? (
-          <button
-            type="button"
-            className="btn btn-ghost h-11"
-            onClick={() => {
-              setRows(ALLOCATIONS.map(typedAllocation));
-              setChanged(false);
-            }}
-          >
-            Back to the table that ships
-          </button>
-        ) : null}
-        {said.saved ? <span role="status">Saved.</span> : null}
-      </div>
-      {said.error ? <ErrorText>{said.error}</ErrorText> : null}
-      <TextGrid
-        one="allocation"
-        columns={COLUMNS}
-        rows={rows}
-        fresh={FRESH}
-        onChange={(next) => {
-          setChanged(true);
-          setSaid({});
-          setRows(next as TypedAllocation[]);
+    <ReadAlone refusal={refusal}>
+      <form
+        className="flex flex-col gap-3"
+        aria-label="Region and allocations"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
         }}
-      />
-    </form>
+      >
+        <p>
+          {changed ? "The shop's own table." : `${ALLOCATIONS_SOURCE}.`} <strong>{LICENCE}</strong>
+        </p>
+        <div className="flex flex-wrap items-end gap-3">
+          <SelectField
+            label="ITU region of the shop"
+            value={region}
+            options={
+              [
+                ["1", "1: Europe, Africa, Middle East"],
+                ["2", "2: Americas"],
+                ["3", "3: Asia and Pacific"],
+              ] as const
+            }
+            onChange={setRegion}
+          />
+          {refusal ? null : (
+            <>
+              <button className="btn btn-primary h-11">Save</button>
+              {changed ? (
+                <button
+                  type="button"
+                  className="btn btn-ghost h-11"
+                  onClick={() => {
+                    setRows(ALLOCATIONS.map(typedAllocation));
+                    setChanged(false);
+                  }}
+                >
+                  Back to the table that ships
+                </button>
+              ) : null}
+            </>
+          )}
+          {said.saved ? <span role="status">Saved.</span> : null}
+        </div>
+        {said.error ? <ErrorText>{said.error}</ErrorText> : null}
+        <TextGrid
+          one="allocation"
+          columns={COLUMNS}
+          rows={rows}
+          fresh={FRESH}
+          onChange={(next) => {
+            setChanged(true);
+            setSaid({});
+            setRows(next as TypedAllocation[]);
+          }}
+        />
+      </form>
+    </ReadAlone>
   );
 }

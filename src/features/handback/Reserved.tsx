@@ -4,6 +4,7 @@ import { useState } from "react";
 import { printMarking } from "@/core/stock";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
+import { IfMay } from "@/ui/role";
 import { releaseParts } from "./actions";
 
 /** Parts that were set aside for this visit and not used: they go back on the shelf. */
@@ -28,9 +29,11 @@ export function Reserved() {
         </strong>{" "}
         {here.map((item) => `${printMarking(item)}${item.bin ? ` (${item.bin})` : ""}`).join(", ")}
       </p>
-      <button type="button" className="btn btn-outline h-11" onClick={() => void release()}>
-        Release them
-      </button>
+      <IfMay action="release parts">
+        <button type="button" className="btn btn-outline h-11" onClick={() => void release()}>
+          Release them
+        </button>
+      </IfMay>
       {error ? <ErrorText>{error}</ErrorText> : null}
     </div>
   );

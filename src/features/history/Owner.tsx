@@ -2,12 +2,14 @@
 
 import { useState } from "react";
 import { Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
+import { IfMay } from "@/ui/role";
 import { changeCustomer } from "./actions";
 
 type Customer = { id: string; name: string; contact: string; remarks: string; version: number };
 
 function OwnerForm({ customer, onDone }: { customer: Customer; onDone: () => void }) {
   const form = useForm<Customer>({
+    asks: "change customer",
     initial: customer,
     check: ({ name }): Problems => (name.trim() ? {} : { name: "A customer has a name." }),
     save: async (fields) => {
@@ -37,9 +39,11 @@ export function Owner({ customer }: { customer: Customer }) {
         {customer.contact ? <span className="dim"> · {customer.contact}</span> : null}
         {customer.remarks ? <span className="dim block">{customer.remarks}</span> : null}
       </span>
-      <button type="button" className="btn btn-ghost h-10" onClick={() => setChanging(true)}>
-        Change
-      </button>
+      <IfMay action="change customer">
+        <button type="button" className="btn btn-ghost h-10" onClick={() => setChanging(true)}>
+          Change
+        </button>
+      </IfMay>
     </div>
   );
 }

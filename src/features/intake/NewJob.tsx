@@ -120,6 +120,7 @@ export function NewJob({ models, from }: { models: readonly Named[]; from?: From
     return { customer, modelId, isNewModel: !again && !modelId && model.trim() !== "" };
   };
   const form = useForm<NewJobFields>({
+    asks: "take in",
     initial: from ? typedFrom(from) : NOTHING_TYPED,
     keep: { key: from ? `new-job-${from.id}` : "new-job", fits: shapeOf(NOTHING_TYPED) },
     check: (fields) => {

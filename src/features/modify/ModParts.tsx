@@ -5,6 +5,7 @@ import type { Modification } from "@/core/kinds";
 import { freeOf, printMarking, type StockItem } from "@/core/stock";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
+import { IfMay } from "@/ui/role";
 import { movePart } from "./actions";
 import { shelved } from "./parts";
 import { useWrite } from "./useWrite";
@@ -37,36 +38,38 @@ function StockLine({ text, item, reserved, ready, name, onSaid }: LineProps) {
         {printMarking(item)}
         {item.bin ? ` in ${item.bin}` : ""}, {freeOf(item)} free{reserved ? ", set aside" : ""}
       </span>
-      {reserved ? (
-        <button
-          type="button"
-          className="btn btn-outline h-10"
-          aria-label={`Not needed: ${text}`}
-          onClick={() => void change("released")}
-        >
-          Not needed
-        </button>
-      ) : (
-        <button
-          type="button"
-          className="btn btn-outline h-10"
-          disabled={!ready || freeOf(item) === 0}
-          aria-label={`Set aside: ${text}`}
-          onClick={() => void change("reserved")}
-        >
-          Set aside
-        </button>
-      )}
-      {freeOf(item) > 0 && !reserved ? (
-        <button
-          type="button"
-          className="btn btn-ghost h-10"
-          aria-label={`Send back: ${text}`}
-          onClick={() => void change("sent-back")}
-        >
-          Send back
-        </button>
-      ) : null}
+      <IfMay action="move part">
+        {reserved ? (
+          <button
+            type="button"
+            className="btn btn-outline h-10"
+            aria-label={`Not needed: ${text}`}
+            onClick={() => void change("released")}
+          >
+            Not needed
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-outline h-10"
+            disabled={!ready || freeOf(item) === 0}
+            aria-label={`Set aside: ${text}`}
+            onClick={() => void change("reserved")}
+          >
+            Set aside
+          </button>
+        )}
+        {freeOf(item) > 0 && !reserved ? (
+          <button
+            type="button"
+            className="btn btn-ghost h-10"
+            aria-label={`Send back: ${text}`}
+            onClick={() => void change("sent-back")}
+          >
+            Send back
+          </button>
+        ) : null}
+      </IfMay>
     </span>
   );
 }

@@ -9,6 +9,7 @@ import { readBilling, typedBilling } from "./typed";
 export function BillingForm({ billing, version, currency }: { billing: Billing; version: number; currency: string }) {
   return (
     <SettingsForm
+      asks="change billing"
       label="What invoices say"
       initial={typedBilling(billing)}
       settings={[

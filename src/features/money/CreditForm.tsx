@@ -16,6 +16,7 @@ export function CreditForm({ number, currency, left }: CreditProps) {
   const [id] = useState(() => v7());
   const most = formatMoney({ minor: left, currency });
   const form = useForm({
+    asks: "write credit note",
     initial: { sum: "", why: "" },
     check: ({ sum, why }) => {
       const read = sum.trim() ? parseMoney(sum, currency) : undefined;

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { v7 } from "uuid";
 import { ErrorText } from "@/ui/form";
 import { dateField } from "@/ui/dates";
+import { IfMay } from "@/ui/role";
 import { makeInvoice, makeStorageInvoice } from "./actions";
 
 type InvoiceProps = {
@@ -32,21 +33,23 @@ export function InvoiceButton({ visitId, job, of = "work" }: InvoiceProps) {
     setUnpriced(answer !== undefined && "unpriced" in answer && answer.unpriced);
   };
   return (
-    <span className="flex flex-wrap items-center gap-3">
-      <button
-        type="button"
-        className={`btn h-11 ${of === "work" ? "btn-primary" : "btn-outline"}`}
-        disabled={busy}
-        onClick={() => void write(false)}
-      >
-        {of === "work" ? `Write the invoice of job ${job}` : `Invoice for the storage of job ${job}`}
-      </button>
-      {message ? <ErrorText>{message}</ErrorText> : null}
-      {unpriced ? (
-        <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => void write(true)}>
-          They cost nothing: write it
+    <IfMay action="write invoice">
+      <span className="flex flex-wrap items-center gap-3">
+        <button
+          type="button"
+          className={`btn h-11 ${of === "work" ? "btn-primary" : "btn-outline"}`}
+          disabled={busy}
+          onClick={() => void write(false)}
+        >
+          {of === "work" ? `Write the invoice of job ${job}` : `Invoice for the storage of job ${job}`}
         </button>
-      ) : null}
-    </span>
+        {message ? <ErrorText>{message}</ErrorText> : null}
+        {unpriced ? (
+          <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => void write(true)}>
+            They cost nothing: write it
+          </button>
+        ) : null}
+      </span>
+    </IfMay>
   );
 }

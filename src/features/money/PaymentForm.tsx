@@ -20,6 +20,7 @@ type PaymentProps = { visitId: string; currency: string; left: number };
 export function PaymentForm({ visitId, currency, left }: PaymentProps) {
   const [id, setId] = useState(() => v7());
   const form = useForm({
+    asks: "note payment",
     initial: {
       sum: left > 0 ? formatMoney({ minor: left, currency }) : "",
       on: "",

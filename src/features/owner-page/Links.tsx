@@ -5,6 +5,7 @@ import { LINK_DAYS } from "@/core/access";
 import type { OwnerLink } from "@/db/owner-links";
 import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { Time } from "@/ui/Time";
+import { IfMay } from "@/ui/role";
 import { makeOwnersLink, withdrawOwnersLink } from "./actions";
 
 type Props = {
@@ -21,6 +22,7 @@ export function OwnersLinks({ setId, visits, links, now }: Props) {
   const [made, setMade] = useState<string>();
   const [message, setMessage] = useState<string>();
   const form = useForm({
+    asks: "make owner's link",
     initial: { visit: visits.at(-1)?.id ?? "", days: String(LINK_DAYS.usual) },
     check: (typed) => ({
       days:
@@ -76,15 +78,19 @@ export function OwnersLinks({ setId, visits, links, now }: Props) {
                   "not looked at yet"
                 )}
               </span>
-              <button
-                type="button"
-                className="btn btn-outline btn-sm min-h-10"
-                onClick={() =>
-                  void withdrawOwnersLink(link.id).then((answer) => setMessage(answer.ok ? undefined : answer.message))
-                }
-              >
-                Close it
-              </button>
+              <IfMay action="withdraw owner's link">
+                <button
+                  type="button"
+                  className="btn btn-outline btn-sm min-h-10"
+                  onClick={() =>
+                    void withdrawOwnersLink(link.id).then((answer) =>
+                      setMessage(answer.ok ? undefined : answer.message),
+                    )
+                  }
+                >
+                  Close it
+                </button>
+              </IfMay>
             </li>
           ))}
         </ul>

@@ -10,6 +10,7 @@ import type { StockMoveRow } from "@/db/stock";
 import type { Use } from "@/db/uses";
 import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { Time } from "@/ui/Time";
+import { IfMay } from "@/ui/role";
 import { moveStock } from "./actions";
 import { StockForm } from "./StockForm";
 import { TubeTests } from "./TubeTests";
@@ -29,6 +30,7 @@ const isForJob = (kind: MoveKind) => kind === "reserved" || kind === "released";
 function MoveForm({ item }: { item: StockItem }) {
   const router = useRouter();
   const form = useForm({
+    asks: "move stock",
     initial: NO_MOVE,
     check: ({ kind, count, job }): Problems => ({
       ...(/^\d{1,6}$/.test(count.trim()) ? {} : { count: "How many: a whole number." }),
@@ -125,9 +127,11 @@ export function PartPage({ item, moves, uses, batch, batchUses }: PartPageProps)
           </div>
         </dl>
         <div className="ml-auto flex gap-2">
-          <button type="button" className="btn btn-outline h-11" onClick={() => setEditing(!editing)}>
-            Change
-          </button>
+          <IfMay action="change stock">
+            <button type="button" className="btn btn-outline h-11" onClick={() => setEditing(!editing)}>
+              Change
+            </button>
+          </IfMay>
           <Link href={`/parts/labels?codes=${item.code}`} className="btn btn-outline h-11">
             <Printer size={16} aria-hidden="true" /> Label
           </Link>

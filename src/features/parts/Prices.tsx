@@ -7,6 +7,7 @@ import { priceListTable, printMarking, type Offer } from "@/core/stock";
 import type { Supplier } from "@/db/orders";
 import { Empty } from "@/ui/Empty";
 import { Field } from "@/ui/form";
+import { IfMay } from "@/ui/role";
 import { importPrices } from "./actions";
 import { CsvPanel } from "./CsvPanel";
 import { SupplierForm } from "./orders/SupplierForm";
@@ -54,9 +55,11 @@ export function Prices({ offers, known, currency }: PricesProps) {
           </datalist>
         </CsvPanel>
       ) : (
-        <button type="button" className="btn btn-primary h-11 self-start" onClick={() => setAdding(true)}>
-          Bring a price list in
-        </button>
+        <IfMay action="import prices">
+          <button type="button" className="btn btn-primary h-11 self-start" onClick={() => setAdding(true)}>
+            Bring a price list in
+          </button>
+        </IfMay>
       )}
       {suppliers.length === 0 ? (
         <Empty title="No price list yet.">With a supplier’s list in, a plan’s shortages become an order.</Empty>

@@ -13,6 +13,7 @@ const KINDS = [["", "choose …"] as const, ...STOCK_KINDS.map((kind) => [kind, 
 /** One line of the stock: its columns as fields, each with what is wrong in it. */
 export function StockForm({ id, version, initial, currency, onDone }: StockFormProps) {
   const form = useForm<TypedStock>({
+    asks: "change stock",
     initial,
     check: (typed) => {
       const read = readStock(typed, currency);

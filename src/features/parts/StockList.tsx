@@ -17,6 +17,7 @@ import {
   type StockItem,
 } from "@/core/stock";
 import { Empty } from "@/ui/Empty";
+import { IfMay } from "@/ui/role";
 import { importList } from "./actions";
 import { CsvPanel } from "./CsvPanel";
 import { ScanField } from "./ScanField";
@@ -64,12 +65,14 @@ export function StockList({ items, currency }: { items: StockItem[]; currency: s
       <div className="flex flex-wrap items-center gap-2">
         <h1 className="text-2xl font-bold">Parts</h1>
         <div className="ml-auto flex flex-wrap gap-2">
-          <button type="button" className="btn btn-primary h-11" onClick={() => setPanel("new")}>
-            New part
-          </button>
-          <button type="button" className="btn btn-outline h-11" onClick={() => setPanel("import")}>
-            <Upload size={16} aria-hidden="true" /> List in
-          </button>
+          <IfMay action="change stock">
+            <button type="button" className="btn btn-primary h-11" onClick={() => setPanel("new")}>
+              New part
+            </button>
+            <button type="button" className="btn btn-outline h-11" onClick={() => setPanel("import")}>
+              <Upload size={16} aria-hidden="true" /> List in
+            </button>
+          </IfMay>
           <a href="/api/stock/csv" download className="btn btn-outline h-11">
             <Download size={16} aria-hidden="true" /> List out
           </a>

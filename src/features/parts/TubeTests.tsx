@@ -39,6 +39,7 @@ export function TubeTestForm({ item, onSaid }: { item: StockItem; onSaid?: (said
   const type = tubeType(item.marking);
   const gm = type ? nominalGm(type) : undefined;
   const form = useForm<TypedTest>({
+    asks: "test tube",
     initial: {
       shorts: "",
       between: "",

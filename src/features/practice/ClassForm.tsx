@@ -30,6 +30,7 @@ function useFaults(set: string): { faults: readonly FaultChoice[]; problem: stri
 export function ClassForm({ sets }: { sets: readonly SetChoice[] }) {
   const { open, opening } = useOpen();
   const form = useForm({
+    asks: "set exercise",
     initial: {
       ...{ set: sets[0]?.key ?? "", kind: "", difficulty: "", fault: "" },
       ...{ advice: "off" as string, complaint: "", notice: "" },

@@ -57,6 +57,7 @@ export function CourseList({ courses, runs }: CourseListProps) {
                 </Link>
               ) : (
                 <ActButton
+                  asks="start practice"
                   act={async () => {
                     const answer = await startPractice({ course: key, place: Math.max(0, next), advice: "asked" });
                     if (answer.ok) open(`/practice/${answer.run}`);

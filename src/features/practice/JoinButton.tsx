@@ -10,6 +10,7 @@ export function JoinButton({ exercise, words }: { exercise: string; words: strin
   return (
     <>
       <ActButton
+        asks="start practice"
         className="btn btn-primary h-12 text-lg"
         act={async () => {
           const answer = await startPractice({ exercise });
@@ -26,5 +27,7 @@ export function JoinButton({ exercise, words }: { exercise: string; words: strin
 
 /** Nobody begins it any more. */
 export const CloseButton = ({ exercise }: { exercise: string }) => (
-  <ActButton act={() => closeForAll(exercise)}>Close it: nobody begins any more</ActButton>
+  <ActButton asks="close exercise" act={() => closeForAll(exercise)}>
+    Close it: nobody begins any more
+  </ActButton>
 );

@@ -19,6 +19,7 @@ export const ADVICE_OPTIONS = (["asked", "off", "on"] as const).map((one) => [on
 export function StartForm({ sets }: { sets: readonly SetChoice[] }) {
   const { open, opening } = useOpen();
   const form = useForm({
+    asks: "start practice",
     initial: { set: sets[0]?.key ?? "", kind: "", difficulty: "", advice: "asked" as string },
     save: async ({ set, kind, difficulty, advice }) => {
       const answer = await startPractice({

@@ -11,6 +11,7 @@ import { inCircuitOf, recapOf, visitPolicy, workWarning } from "@/core/visit";
 import { useCircuitFacts } from "@/ui/circuit/useCircuit";
 import { ErrorText } from "@/ui/form";
 import { useLogbook } from "@/ui/logbook";
+import { IfMay } from "@/ui/role";
 import { reservePlan } from "./actions";
 import { OrderPanel } from "./OrderPanel";
 import { PlanList } from "./PlanList";
@@ -96,14 +97,16 @@ export function RecapPlate() {
         >
           Work through it
         </button>
-        <button
-          type="button"
-          className="btn btn-outline h-11"
-          disabled={busy || count === 0 || reserved}
-          onClick={() => void reserve()}
-        >
-          {reserved ? `${count} parts reserved` : `Reserve ${count} parts`}
-        </button>
+        <IfMay action="reserve plan">
+          <button
+            type="button"
+            className="btn btn-outline h-11"
+            disabled={busy || count === 0 || reserved}
+            onClick={() => void reserve()}
+          >
+            {reserved ? `${count} parts reserved` : `Reserve ${count} parts`}
+          </button>
+        </IfMay>
         <button
           type="button"
           className="btn btn-outline h-11"

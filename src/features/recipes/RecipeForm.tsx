@@ -75,6 +75,7 @@ export function RecipeForm({ recipe, begun = {} }: RecipeFormProps) {
   const initial = recipe ? typedOf(recipe) : { ...EMPTY_RECIPE, ...begun };
   const source = begun.name ? `new ${begun.name}` : "new";
   const form = useForm<TypedRecipe>({
+    asks: "change recipe",
     initial,
     keep: { key: `recipe ${recipe?.id ?? source}`, fits: shapeOf(EMPTY_RECIPE) },
     check: (typed) => {

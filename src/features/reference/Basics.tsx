@@ -15,6 +15,7 @@ type BasicsProps = { model: Model; version: number; onSaved: (version: number) =
 export function Basics({ model, version, onSaved }: BasicsProps) {
   const initial = typedBasics(model);
   const form = useForm<TypedBasics>({
+    asks: "change model",
     initial,
     keep: { key: `basics ${model.id}`, fits: shapeOf(initial) },
     check: (typed) => {

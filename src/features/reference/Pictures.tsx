@@ -10,6 +10,7 @@ import { ErrorText } from "@/ui/form";
 import { pictureSrc, PictureView } from "@/ui/picture";
 import { changeTable } from "./actions";
 import { Segments } from "@/ui/Segments";
+import { IfMay } from "@/ui/role";
 
 /** How far an arrow key moves a pin, a share of the picture; with Shift five times as far. */
 const STEP = 0.004;
@@ -193,21 +194,25 @@ export function Pictures({ model, pictures, version, onSaved, onPhoto }: Picture
             if (photo) void take(photo);
           }}
         />
-        <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => file.current?.click()}>
-          <ImagePlus size={16} aria-hidden="true" /> {busy ? "Sending…" : picture ? "Another photo" : "Add a photo"}
-        </button>
-        {picture ? (
-          <button type="button" className="btn btn-ghost h-11" onClick={() => void drop()}>
-            <Trash2 size={16} aria-hidden="true" /> Take the photo away
+        <IfMay action="change model">
+          <button type="button" className="btn btn-outline h-11" disabled={busy} onClick={() => file.current?.click()}>
+            <ImagePlus size={16} aria-hidden="true" /> {busy ? "Sending…" : picture ? "Another photo" : "Add a photo"}
           </button>
-        ) : null}
+          {picture ? (
+            <button type="button" className="btn btn-ghost h-11" onClick={() => void drop()}>
+              <Trash2 size={16} aria-hidden="true" /> Take the photo away
+            </button>
+          ) : null}
+        </IfMay>
         <span className="grow" />
-        <button type="button" className="btn btn-primary h-11" disabled={!draft} onClick={() => void save()}>
-          Save the places
-        </button>
-        <button type="button" className="btn btn-ghost h-11" disabled={!draft} onClick={() => setDraft(undefined)}>
-          Undo what is not saved
-        </button>
+        <IfMay action="change model">
+          <button type="button" className="btn btn-primary h-11" disabled={!draft} onClick={() => void save()}>
+            Save the places
+          </button>
+          <button type="button" className="btn btn-ghost h-11" disabled={!draft} onClick={() => setDraft(undefined)}>
+            Undo what is not saved
+          </button>
+        </IfMay>
       </div>
       {said.error ? <ErrorText>{said.error}</ErrorText> : null}
       {said.text ? <p role="status">{said.text}</p> : null}

@@ -4,6 +4,7 @@ import { useState } from "react";
 import type { Revision } from "@/db/models";
 import { ErrorText } from "@/ui/form";
 import { Time } from "@/ui/Time";
+import { IfMay } from "@/ui/role";
 import { bringBack } from "./actions";
 
 type RevisionsProps = {
@@ -37,9 +38,11 @@ export function Revisions({ modelId, version, revisions, onSaved }: RevisionsPro
               until <Time iso={one.replacedAt} />
               {one.replacedBy ? `, then changed by ${one.replacedBy}` : ""}
             </span>
-            <button type="button" className="btn btn-outline h-10" onClick={() => void back(one.version)}>
-              Bring version {one.version} back
-            </button>
+            <IfMay action="change model">
+              <button type="button" className="btn btn-outline h-10" onClick={() => void back(one.version)}>
+                Bring version {one.version} back
+              </button>
+            </IfMay>
           </li>
         ))}
       </ul>

@@ -23,6 +23,7 @@ type StagesEditorProps = { model: Model; version: number; onSaved: (version: num
 export function StagesEditor({ model, version, onSaved }: StagesEditorProps) {
   const start = circuitOf(model.sheet);
   const form = useForm<{ circuit: Circuit }>({
+    asks: "change model",
     initial: { circuit: start.circuit },
     check: (typed) => {
       const [problem] = Object.values(schemaProblems(circuitSchema, typed.circuit));

@@ -8,6 +8,7 @@ import { rowsOf, tableOf, type TableContext, type TableName } from "@/core/table
 import { WhatIf } from "@/ui/circuit/later";
 import { ErrorText } from "@/ui/form";
 import { later } from "@/ui/later";
+import { IfMay } from "@/ui/role";
 import { changeTable } from "./actions";
 import { cellsOfGrid, freshRow, readGrid, type GridRow } from "./grid";
 import { ImportPanel } from "./ImportPanel";
@@ -98,20 +99,22 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
   return (
     <div className="flex flex-col gap-3">
       <div className="flex flex-wrap items-center gap-2">
-        <button className="btn btn-primary h-11" type="button" disabled={!draft} onClick={() => void save()}>
-          Save {table.title.toLowerCase()}
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost h-11"
-          disabled={!draft}
-          onClick={() => {
-            setSaid({});
-            onDraft(undefined);
-          }}
-        >
-          Undo what is not saved
-        </button>
+        <IfMay action="change model" otherwise="say">
+          <button className="btn btn-primary h-11" type="button" disabled={!draft} onClick={() => void save()}>
+            Save {table.title.toLowerCase()}
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost h-11"
+            disabled={!draft}
+            onClick={() => {
+              setSaid({});
+              onDraft(undefined);
+            }}
+          >
+            Undo what is not saved
+          </button>
+        </IfMay>
         {said.saved && !draft ? <span role="status">Saved: every set of this model follows.</span> : null}
         {draft && problems.length > 0 ? (
           <span className="font-semibold text-warning">
@@ -119,15 +122,17 @@ export function TableEditor({ model, name, version, draft, onDraft, onSaved }: T
           </span>
         ) : null}
         <span className="grow" />
-        <button
-          type="button"
-          className="btn btn-outline h-11"
-          disabled={Boolean(draft)}
-          title={draft ? "Save or undo first" : undefined}
-          onClick={() => setImporting(true)}
-        >
-          <FileInput size={16} aria-hidden="true" /> Paste or drop a CSV
-        </button>
+        <IfMay action="change model">
+          <button
+            type="button"
+            className="btn btn-outline h-11"
+            disabled={Boolean(draft)}
+            title={draft ? "Save or undo first" : undefined}
+            onClick={() => setImporting(true)}
+          >
+            <FileInput size={16} aria-hidden="true" /> Paste or drop a CSV
+          </button>
+        </IfMay>
         <a className="btn btn-outline h-11" href={`/api/models/${model.id}/tables/${name}.csv`} download>
           <Download size={16} aria-hidden="true" /> Export CSV
         </a>

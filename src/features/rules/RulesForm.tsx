@@ -23,6 +23,7 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
   const [effects, setEffects] = useState<Effect[]>();
   const [unknown, setUnknown] = useState<string>();
   const form = useForm<TypedRules>({
+    asks: "change rules",
     initial: typedOf(rules),
     check: (typed) => {
       const read = readRules(typed);
@@ -81,6 +82,7 @@ export function RulesForm({ rules, version }: { rules: ShopRules; version: numbe
                       className={`input h-10 w-20 font-mono ${fields?.[key] === usual.roles[role]?.[key] ? "" : "border-primary font-bold"}`}
                       aria-label={`${roleWord(role)}: ${label}`}
                       value={fields?.[key] ?? ""}
+                      disabled={form.refusal !== undefined}
                       onChange={(event) => change(role, { [key]: event.target.value })}
                     />
                   )}

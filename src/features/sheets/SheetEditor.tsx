@@ -20,6 +20,7 @@ import { CsvFrame } from "@/ui/CsvFrame";
 import { Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { changeSheet, removeSheet } from "./actions";
 import { TextGrid } from "@/ui/TextGrid";
+import { IfMay } from "@/ui/role";
 
 const COLUMNS = [
   { key: "name", name: "Name", wide: true },
@@ -48,6 +49,7 @@ export function SheetEditor({ sheet, own, newKey }: { sheet: TestSheet; own: boo
   const start: SheetTexts = own ? textsOf(sheet) : { ...textsOf(sheet), name: `${sheet.name}, ours` };
   const key = own ? sheet.key : newKey;
   const form = useForm<SheetTexts>({
+    asks: "change test sheet",
     initial: start,
     check: (texts) => {
       const read = readSheet(sheet, key, texts);
@@ -169,18 +171,20 @@ export function SheetEditor({ sheet, own, newKey }: { sheet: TestSheet; own: boo
         <button type="button" className="btn btn-outline h-11" onClick={save}>
           <Download size={16} aria-hidden="true" /> As CSV
         </button>
-        {own ? (
-          <button
-            type="button"
-            className="btn btn-ghost h-11"
-            onClick={async () => {
-              const answer = await removeSheet(sheet.key);
-              if (answer.ok) router.push("/reference/sheets");
-            }}
-          >
-            Take the sheet away
-          </button>
-        ) : null}
+        <IfMay action="remove test sheet">
+          {own ? (
+            <button
+              type="button"
+              className="btn btn-ghost h-11"
+              onClick={async () => {
+                const answer = await removeSheet(sheet.key);
+                if (answer.ok) router.push("/reference/sheets");
+              }}
+            >
+              Take the sheet away
+            </button>
+          ) : null}
+        </IfMay>
       </FormEnd>
     </Form>
   );

@@ -3,6 +3,7 @@
 import { Link } from "@/ui/Link";
 import { usePathname } from "next/navigation";
 import { useTransition } from "react";
+import { useMayOpen } from "@/ui/role";
 import { Emblem } from "@/ui/Emblem";
 import { chooseTheme } from "./actions";
 import { OwnMenu } from "./OwnMenu";
@@ -29,6 +30,7 @@ const ThemeMark = () => (
 export function Header({ people, personId, theme, onHelp, onPerson, onLock }: HeaderProps) {
   const path = usePathname();
   const [, start] = useTransition();
+  const mayOpen = useMayOpen();
   const other = theme === "paper" ? "cellar" : "paper";
   return (
     <header className="no-print flex h-12 shrink-0 items-center gap-1 border-b border-base-300 bg-base-200 px-3">
@@ -36,7 +38,7 @@ export function Header({ people, personId, theme, onHelp, onPerson, onLock }: He
         <Emblem /> <span className="sr-only lg:not-sr-only">Jumelle</span>
       </Link>
       <nav aria-label="Places" className="flex">
-        {PLACES.map(({ href, name }) => (
+        {PLACES.filter(({ href }) => mayOpen(href)).map(({ href, name }) => (
           <Link
             key={href}
             href={href}

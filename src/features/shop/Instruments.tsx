@@ -47,6 +47,7 @@ type InstrumentFormProps = { id: string; version: number; initial: TypedInstrume
 
 function InstrumentForm({ id, version, initial, onDone }: InstrumentFormProps) {
   const form = useForm<TypedInstrument>({
+    asks: "change instrument",
     initial,
     check: (typed) => problemsOf(readInstrument(typed)),
     save: async (typed) => {

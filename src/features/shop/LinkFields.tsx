@@ -49,7 +49,9 @@ function TryButton({ fields: { name, address, profile, standIn, own } }: Pick<Li
   };
   return (
     <div className="flex flex-wrap items-center gap-2 self-end md:col-span-5">
-      <ActButton act={ask}>Try it</ActButton>
+      <ActButton asks="try instrument" act={ask}>
+        Try it
+      </ActButton>
       {said ? <span role="status">{said}</span> : null}
     </div>
   );

@@ -29,6 +29,7 @@ type MeterFormProps = { id: string; version: number; initial: TypedMeter; onDone
 
 function MeterForm({ id, version, initial, onDone }: MeterFormProps) {
   const form = useForm<TypedMeter>({
+    asks: "change meter",
     initial,
     check: (typed) => problemsOf(readMeter(typed)),
     save: async (typed) => {

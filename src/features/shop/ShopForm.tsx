@@ -10,6 +10,7 @@ import { readShop, typedShop } from "./typed";
 export function ShopForm({ shop }: { shop: Shop }) {
   return (
     <SettingsForm
+      asks="change shop"
       label="The shop"
       initial={typedShop(shop)}
       settings={[

@@ -10,6 +10,7 @@ import { problemsOf } from "./form-read";
 export function TermsForm({ terms, version, currency }: { terms: Terms; version: number; currency: string }) {
   return (
     <SettingsForm
+      asks="change terms"
       label="What the shop works by"
       initial={typedTerms(terms)}
       settings={[

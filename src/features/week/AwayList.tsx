@@ -15,6 +15,7 @@ const NOTHING = { person: "", from: "", to: "", why: "" };
 
 function NewAway({ people }: Pick<AwayProps, "people">) {
   const form = useForm({
+    asks: "note days away",
     initial: NOTHING,
     check: ({ from, to }) => ({
       ...(from ? {} : { from: "Say the first day." }),
@@ -59,7 +60,7 @@ export function AwayList({ away, people, mayChange }: AwayProps) {
               {why ? `, ${why}` : ""}
             </span>
             {mayChange ? (
-              <ActButton act={() => strikeAway(id)} className="btn btn-ghost btn-sm min-h-10">
+              <ActButton asks="strike days away" act={() => strikeAway(id)} className="btn btn-ghost btn-sm min-h-10">
                 Strike out
               </ActButton>
             ) : null}

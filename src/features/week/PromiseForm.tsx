@@ -14,6 +14,7 @@ export function PromiseForm({ visit, to, today, suggested, onDone }: PromiseProp
   // Made once: sending the form again with the same id never doubles the promise.
   const [entry] = useState(() => v7());
   const form = useForm({
+    asks: "promise day",
     initial: { day: suggested ?? "", to, how: "phone" as (typeof TOLD_BY)[number], remark: "" },
     check: ({ day, to: whom }) => ({
       ...(day === "" ? { day: "Say the day." } : day < today ? { day: "That day is over: promise a later one." } : {}),

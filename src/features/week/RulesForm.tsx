@@ -9,6 +9,7 @@ import { readRules, typedRules } from "./typed";
 export function RulesForm({ rules, version }: { rules: PlanRules; version: number }) {
   return (
     <SettingsForm
+      asks="change plan rules"
       label="What the plan goes by"
       initial={typedRules(rules)}
       settings={[

@@ -58,6 +58,7 @@ function PinForm({ task, visit, input, outlook, onDone }: Omit<TaskFormProps, "m
     return answer.ok ? { ok: true } : answer;
   };
   const form = useForm({
+    asks: "pin work",
     initial,
     check: ({ person, day }) => ({
       ...(day && day < input.today ? { day: "That day is over." } : {}),
@@ -189,11 +190,11 @@ export function TaskForm({ task: opened, input, outlook, owners, me, onDone }: T
           <span>{holder ? `${holder.name} has it.` : "Nobody has it on the bench."}</span>
           {me.mayTake ? (
             set.holder === me.id ? (
-              <ActButton act={() => giveBack(set.visit)} onDone={onDone}>
+              <ActButton asks="give set back" act={() => giveBack(set.visit)} onDone={onDone}>
                 Give it back
               </ActButton>
             ) : (
-              <ActButton act={() => takeOnBench(set.visit, set.holder ?? null)} onDone={onDone}>
+              <ActButton asks="take set" act={() => takeOnBench(set.visit, set.holder ?? null)} onDone={onDone}>
                 {holder ? `Take it over from ${holder.name}` : "Take it on my bench"}
               </ActButton>
             )

@@ -11,6 +11,7 @@ import { useOutlook } from "@/ui/plan/useOutlook";
 import { dayWords, NO_DAY_WORDS } from "@/ui/plan/words";
 import { Tabs } from "@/ui/Tabs";
 import { useWide } from "@/ui/useWide";
+import { IfMay } from "@/ui/role";
 import { pinWork } from "./actions";
 import { Dangers } from "./Danger";
 import { DayView } from "./DayView";
@@ -51,9 +52,11 @@ export function Week({ facts, me, view }: WeekProps) {
   if (facts.sets.length === 0)
     return (
       <Empty title="No set is in the shop: there is nothing to plan.">
-        <Link href="/sets/new" className="btn btn-primary mt-3">
-          Take one in
-        </Link>
+        <IfMay page="/sets/new">
+          <Link href="/sets/new" className="btn btn-primary mt-3">
+            Take one in
+          </Link>
+        </IfMay>
       </Empty>
     );
   if (failed) return <p className="text-error">The plan could not be made: {failed}. Reload the page.</p>;

@@ -21,6 +21,7 @@ const hoursOf = (week: Week): number =>
 /** Somebody's week and what they can do. */
 export function WorkerForm({ person, mayChange }: WorkerProps) {
   const form = useForm<WorkerTyped>({
+    asks: "change somebody's week",
     initial: { days: person.week.map(typedDay), skills: [...person.skills] },
     check: ({ days }) => {
       const read = readWeek(days);

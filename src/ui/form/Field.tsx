@@ -1,4 +1,7 @@
-import { useId } from "react";
+"use client";
+
+import { useContext, useId } from "react";
+import { ReadAloneContext } from "./ReadAlone";
 
 type FieldProps = {
   label: string;
@@ -7,19 +10,25 @@ type FieldProps = {
   className?: string;
   /** the label is for those who do not see the field: what stands around it says the same */
   bare?: boolean | undefined;
-  children: (props: { id: string; "aria-invalid": boolean; "aria-describedby": string | undefined }) => React.ReactNode;
+  children: (props: {
+    id: string;
+    "aria-invalid": boolean;
+    "aria-describedby": string | undefined;
+    disabled: boolean;
+  }) => React.ReactNode;
 };
 
 /** A labelled field with its hint and, beside it, the sentence that says what is wrong. */
 export function Field({ label, error, hint, className = "", bare, children }: FieldProps) {
   const id = useId();
+  const disabled = useContext(ReadAloneContext);
   const describedBy = error ? `${id}-error` : hint ? `${id}-hint` : undefined;
   return (
     <div className={`flex flex-col gap-1 ${className}`}>
       <label htmlFor={id} className={bare ? "sr-only" : "font-semibold"}>
         {label}
       </label>
-      {children({ id, "aria-invalid": Boolean(error), "aria-describedby": describedBy })}
+      {children({ id, "aria-invalid": Boolean(error), "aria-describedby": describedBy, disabled })}
       {error ? (
         <ErrorText id={`${id}-error`}>{error}</ErrorText>
       ) : hint ? (

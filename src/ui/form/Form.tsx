@@ -1,26 +1,29 @@
 "use client";
 
 import { ErrorText } from "./Field";
+import { ReadAlone } from "./ReadAlone";
 import type { Form as FormOf } from "./useForm";
 
 type FormProps<T extends object> = {
-  form: Pick<FormOf<T>, "bind">;
+  form: Pick<FormOf<T>, "bind" | "refusal">;
   label?: string;
   className?: string;
   children: React.ReactNode;
 };
 
-/** The frame of a form. */
+/** The frame of a form; one that whoever is here may not save can be read. */
 export function Form<T extends object>({ form, label, className = "", children }: FormProps<T>) {
   return (
-    <form {...form.bind} aria-label={label} className={className}>
-      {children}
-    </form>
+    <ReadAlone refusal={form.refusal}>
+      <form {...form.bind} aria-label={label} className={className}>
+        {children}
+      </form>
+    </ReadAlone>
   );
 }
 
 type FormEndProps<T extends object> = {
-  form: Pick<FormOf<T>, "message" | "saved" | "busy">;
+  form: Pick<FormOf<T>, "message" | "saved" | "busy" | "refusal">;
   /** the words of the button that saves */
   save: string;
   /** what is said once it is saved; nothing where the page shows it */
@@ -42,6 +45,7 @@ export function FormEnd<T extends object>({
   onCancel,
   children,
 }: FormEndProps<T>) {
+  if (form.refusal) return null;
   return (
     <div className={`flex flex-wrap items-center gap-3 ${className}`}>
       <button className={`btn h-11 ${saveClass}`} aria-disabled={form.busy}>

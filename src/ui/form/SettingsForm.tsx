@@ -1,5 +1,6 @@
 "use client";
 
+import type { ActionName } from "@/core/access";
 import { TextField } from "./fields";
 import { Form, FormEnd } from "./Form";
 import { useForm, type Problems, type SaveAnswer } from "./useForm";
@@ -15,6 +16,7 @@ type Setting<K extends string> = {
 
 type SettingsFormProps<K extends string> = {
   label: string;
+  asks: ActionName;
   initial: Record<K, string>;
   settings: readonly Setting<K>[];
   check: (typed: Record<K, string>) => Problems;
@@ -27,8 +29,8 @@ type SettingsFormProps<K extends string> = {
 
 /** What the shop has set: each of its values a field, saved together. */
 export function SettingsForm<K extends string>(props: SettingsFormProps<K>) {
-  const { label, initial, settings, check, onSave, save, saved, className } = props;
-  const form = useForm<Record<K, string>>({ initial, check, save: onSave });
+  const { label, asks, initial, settings, check, onSave, save, saved, className } = props;
+  const form = useForm<Record<K, string>>({ asks, initial, check, save: onSave });
   return (
     <Form form={form} label={label} className={`grid items-start gap-3 rounded-box bg-base-200 p-3 ${className}`}>
       {settings.map(({ key, label: name, example, words, className: wide = "" }) => (

@@ -1,7 +1,8 @@
 "use client";
 
-import { useId } from "react";
+import { useContext, useId } from "react";
 import { Field } from "./Field";
+import { ReadAloneContext } from "./ReadAlone";
 
 type Common = {
   label: string;
@@ -170,13 +171,14 @@ type TickFieldProps = {
 
 /** Yes or no. */
 export function TickField({ label, value, onChange, disabled, className = "" }: TickFieldProps) {
+  const refused = useContext(ReadAloneContext);
   return (
     <label className={`flex min-h-11 items-center gap-2 ${className}`}>
       <input
         type="checkbox"
         className="checkbox"
         checked={value}
-        disabled={disabled}
+        disabled={disabled || refused}
         onChange={(event) => onChange(event.target.checked)}
       />
       {label}

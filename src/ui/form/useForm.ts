@@ -1,7 +1,9 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
+import type { ActionName } from "@/core/access";
 import { useKept, type Fits } from "@/ui/kept";
+import { useRefusal } from "@/ui/role";
 import { afterSaving } from "./after-saving";
 
 /** Sentences on what is wrong, by field; one under "" belongs to no field. */
@@ -14,6 +16,8 @@ const UNREACHABLE: SaveAnswer = {
 };
 
 type Setup<T extends object> = {
+  /** the action that saves it: where the role may not do it, the form can be read alone */
+  asks?: ActionName;
   /** before anything is typed */
   initial: T;
   /** the name under which what is typed outlives a change of tab, a reload and Back, and what still fits there */
@@ -42,6 +46,8 @@ export type Form<T extends object> = {
   message: string | undefined;
   saved: boolean;
   busy: boolean;
+  /** why whoever is here may not save it */
+  refusal: string | undefined;
   /** something was typed that is not saved */
   touched: boolean;
   /** back to what it was before anything was typed */
@@ -54,7 +60,8 @@ export type Form<T extends object> = {
  * then the first such field has the focus. Nothing is said when a field is left: a sentence that appears then moves the
  * button away that is being pressed. Whatever happens, nothing that was typed is lost.
  */
-export function useForm<T extends object>({ initial, keep, check, save, next }: Setup<T>): Form<T> {
+export function useForm<T extends object>({ asks, initial, keep, check, save, next }: Setup<T>): Form<T> {
+  const refusal = useRefusal(asks);
   const kept = useKept<T>(keep?.key ?? "", keep?.fits ?? NOTHING_FITS, initial);
   const [open, setOpen] = useState<T>();
   const { value: fields, set } = keep ? kept : { value: open ?? initial, set: setLocal };
@@ -109,7 +116,7 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
   }, [saying]);
   const submit = async () => {
     // Pressed twice is saved once; what was typed meanwhile may be saved before the first answer is there.
-    if (saving.current === fields) return;
+    if (refusal || saving.current === fields) return;
     setTried(true);
     const [sentence] = Object.values(wrong).filter(Boolean);
     if (sentence) return refuse(wrong[""] ?? sentence, {});
@@ -147,6 +154,7 @@ export function useForm<T extends object>({ initial, keep, check, save, next }: 
     message: refused.message ?? (touched ? wrong[""] : undefined),
     saved,
     busy,
+    refusal,
     touched,
     clear,
   };

@@ -12,6 +12,7 @@ export function SerialPort({ id, link }: { id: string; link: SerialLink }) {
     <span className="flex items-center gap-2">
       {open ? (
         <ActButton
+          asks={undefined}
           act={async () => {
             await closeSerial(id);
             return { ok: true };
@@ -21,7 +22,7 @@ export function SerialPort({ id, link }: { id: string; link: SerialLink }) {
           Close the serial port
         </ActButton>
       ) : (
-        <ActButton act={() => openSerial(id, link)} onDone={() => setOpen(true)}>
+        <ActButton asks={undefined} act={() => openSerial(id, link)} onDone={() => setOpen(true)}>
           Open the serial port
         </ActButton>
       )}

@@ -42,6 +42,7 @@ export function BasketCard({ basket, terms, wants, currency, today, onLeave, onC
   const usual = terms?.deliveryDays ?? null;
   const money = (minor: number) => formatMoney({ minor, currency });
   const form = useForm<{ expected: string; note: string }>({
+    asks: "place order",
     initial: { expected: usual === null ? "" : workdaysLater(today, usual), note: "" },
     check: ({ expected }) =>
       expected && expected < today ? { expected: `It cannot arrive on ${expected}: that day is past.` } : {},

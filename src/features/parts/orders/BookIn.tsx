@@ -42,6 +42,7 @@ export function BookIn({ order, bins, onDone }: BookInProps) {
   const open = order.lines.filter((line) => outstanding(line) > 0);
   const [ids] = useState(() => new Map(open.map(({ id }) => [id, v7()])));
   const form = useForm<TypedLines>({
+    asks: "book in order",
     initial: Object.fromEntries(
       open.flatMap((line) =>
         FIELDS.map((field) => [

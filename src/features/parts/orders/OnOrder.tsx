@@ -9,6 +9,7 @@ import { ActButton } from "@/ui/ActButton";
 import { Link } from "@/ui/Link";
 import { dayWords } from "@/ui/plan/days";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { IfMay } from "@/ui/role";
 import { TubeTestForm } from "../TubeTests";
 import { sendTubeBack } from "./actions";
 import { OrderCard } from "./OrderCard";
@@ -34,6 +35,7 @@ function TubesToTest({ tubes, onSaid }: { tubes: readonly StockItem[]; onSaid: (
               <p className="flex flex-wrap items-center gap-2">
                 <VerdictMark mark="bad" /> {judged.reasons.join(" ")}
                 <ActButton
+                  asks="send tube back"
                   act={() => sendTubeBack(tube.id)}
                   onDone={() => onSaid(`${tube.marking} ${tube.code} goes back; another one is still to come.`)}
                   className="btn btn-outline h-11"
@@ -42,7 +44,9 @@ function TubesToTest({ tubes, onSaid }: { tubes: readonly StockItem[]; onSaid: (
                 </ActButton>
               </p>
             ) : null}
-            <TubeTestForm item={tube} onSaid={onSaid} />
+            <IfMay action="test tube">
+              <TubeTestForm item={tube} onSaid={onSaid} />
+            </IfMay>
           </div>
         );
       })}

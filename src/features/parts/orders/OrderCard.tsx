@@ -11,6 +11,7 @@ import { ActButton } from "@/ui/ActButton";
 import { Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { Link } from "@/ui/Link";
 import { dayWords } from "@/ui/plan/days";
+import { IfMay } from "@/ui/role";
 import { endOf, expectOn } from "./actions";
 import { BookIn } from "./BookIn";
 
@@ -51,6 +52,7 @@ function LineState({ line }: { line: LineRow }) {
 function ExpectForm({ order, today, onDone }: { order: OrderRow; today: string; onDone: () => void }) {
   const router = useRouter();
   const form = useForm<{ day: string }>({
+    asks: "expect order",
     initial: { day: order.expectedOn ?? "" },
     check: ({ day }) => (day && day < today ? { day: `It cannot arrive on ${day}: that day is past.` } : {}),
     save: async ({ day }) => {
@@ -121,6 +123,7 @@ export function OrderCard({ order, bins, today, onSaid }: OrderProps) {
             they lack is to be ordered anew.
           </span>
           <ActButton
+            asks="end order"
             act={() => endOf(order.id, order.version)}
             onDone={() => {
               close();
@@ -135,17 +138,19 @@ export function OrderCard({ order, bins, today, onSaid }: OrderProps) {
           </button>
         </div>
       ) : (
-        <div className="no-print flex flex-wrap gap-2">
-          <button type="button" className="btn btn-primary h-11" onClick={() => setPanel("book")}>
-            It has come
-          </button>
-          <button type="button" className="btn btn-outline h-11" onClick={() => setPanel("day")}>
-            Another day
-          </button>
-          <button type="button" className="btn btn-ghost h-11" onClick={() => setPanel("end")}>
-            {nothingCame ? "Cancelled" : "The rest does not come"}
-          </button>
-        </div>
+        <IfMay action="book in order">
+          <div className="no-print flex flex-wrap gap-2">
+            <button type="button" className="btn btn-primary h-11" onClick={() => setPanel("book")}>
+              It has come
+            </button>
+            <button type="button" className="btn btn-outline h-11" onClick={() => setPanel("day")}>
+              Another day
+            </button>
+            <button type="button" className="btn btn-ghost h-11" onClick={() => setPanel("end")}>
+              {nothingCame ? "Cancelled" : "The rest does not come"}
+            </button>
+          </div>
+        </IfMay>
       )}
     </li>
   );

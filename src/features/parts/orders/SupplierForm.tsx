@@ -13,6 +13,7 @@ export function SupplierForm({ name, known, currency }: SupplierProps) {
   const router = useRouter();
   const sum = (minor: number | null | undefined) => (minor ? formatMoney({ minor, currency }) : "");
   const form = useForm({
+    asks: "change supplier",
     initial: {
       minimum: sum(known?.minimumMinor),
       postage: sum(known?.postageMinor),
