@@ -361,19 +361,19 @@ test("a reader can read everything and is offered nothing that would be refused"
     await expect(tablet.getByRole("button", { name: /^(Save|Keep)/ })).toHaveCount(0);
     expect(await violationsOf(tablet)).toEqual([]);
   }
-    for (const [n, a] of [
-      ["shop", "/shop"],
-      ["rules", "/reference/rules"],
-      ["faults", "/reference/faults"],
-      ["parts", "/parts"],
-      ["week", "/week"],
-      ["freq", "/reference/frequencies"],
-    ]) {
-      await tablet.setViewportSize({ width: 1280, height: 800 });
-      await tablet.goto(`${shop}${a}`);
-      await tablet.waitForTimeout(600);
-      await tablet.screenshot({ path: `/tmp/shots/${n}.png` });
-    }
+  for (const [n, a] of [
+    ["shop", "/shop"],
+    ["rules", "/reference/rules"],
+    ["faults", "/reference/faults"],
+    ["parts", "/parts"],
+    ["week", "/week"],
+    ["freq", "/reference/frequencies"],
+  ]) {
+    await tablet.setViewportSize({ width: 1280, height: 800 });
+    await tablet.goto(`${shop}${a}`);
+    await tablet.waitForTimeout(600);
+    await tablet.screenshot({ path: `/tmp/shots/${n}.png` });
+  }
   // The fields can be read, and not written.
   await tablet.goto(`${shop}/shop`);
   await expect(tablet.getByLabel("Name of the shop, for printed records")).toBeDisabled();

@@ -30,6 +30,7 @@ export const plain = (text: string): string =>
       "",
     )
     .replaceAll(/(?<!\bonly )\b(at|with) (a )?(low|small) (volume|gain)( setting)?s?\b/g, "")
+    .replaceAll(/\b(the )?background is (clean|quiet|silent|still)\b/g, "no noise")
     // The limiter is no noise, and “as well” says nothing of how well.
     .replaceAll(/\bnoise (limiter|blanker)/g, "limiter")
     .replaceAll(/\b(as well|too|also)(?=\s*([,;.]|$))/g, "")
@@ -56,7 +57,7 @@ export const plain = (text: string): string =>
 
 /** What stands on either side of a comma, a “but” or an “and” may be about something else. */
 const BETWEEN =
-  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|\bwhile\b(?! (?:i|you|one) )|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bup )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
+  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|(?<!\ba )\bwhile\b(?! (?:i|you|one|(?:it|the set|she) (?:is )?(?:warm|heat|cool)\w*)\b)|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bup )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
 export const partsOf = (text: string): string[] =>
   text
     .split(BETWEEN)
