@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { topologyOf, TOPOLOGIES } from "./circuit";
+import { topologyOf, TOPOLOGIES, type Topology } from "./circuit";
 import { toMakeSure } from "./confirm";
 import { tiny } from "./fixtures";
 import { EMPTY_BENCH } from "./outlook";
@@ -58,6 +58,20 @@ describe("before a set goes home", () => {
     for (const id of ["play", "hum", "noise", "steady", "fuse", "glow", "smell", "dial"]) expect(made).toContain(id);
     expect(made.filter((id) => id === "play")).toHaveLength(2);
     expect(made.filter((id) => id === "hum")).toHaveLength(1);
+  });
+
+  it("a part with a work of its own is asked for again, when a repair was to bring it back", () => {
+    const start: Seen[] = [{ id: "c", test: "works:agc", outcome: "fails" }];
+    const system = systemFor({
+      circuit: (topologyOf("superhet") as Topology).circuit,
+      parts: [],
+      years: 60,
+      highestVolts: 350,
+    });
+    const of = system.faults.filter((one) => checkId(one) === "check:agc:cap-avc").map(({ id }) => id);
+    expect(of.length).toBeGreaterThan(0);
+    const made = follow("superhet", start, of, sound);
+    expect(made.filter((id) => id === "works:agc")).toHaveLength(2);
   });
 
   it("what is bad still keeps the search going", () => {

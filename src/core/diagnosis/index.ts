@@ -16,7 +16,7 @@ export { AGEING, RECORD } from "./data/ageing";
 export { complaintKeys } from "./complaint";
 export { bareId, onPath, PATH_FACTS, pathId } from "./data/paths";
 export { NEED_NAMES, NEEDS, PARTS, TO_GET_THERE, type Hazard, type TestNeed } from "./data/parts";
-export { HEARD } from "./data/heard";
+export { isHeard } from "./data/heard";
 export { KINDS } from "./data/kinds";
 export { circuitFrom, circuitOf, natureFor, nearestTopology, placedParts, stageNamed } from "./from-sheet";
 export { MODES, modeOf } from "./modes";

@@ -1,13 +1,9 @@
-import { bareId } from "./data/paths";
-import { HEARD } from "./data/heard";
+import { isHeard } from "./data/heard";
 import type { Bench } from "./outlook";
 import type { Evidence, System, Test } from "./types";
 
-const OF_THE_WHOLE: ReadonlySet<string> = new Set([...HEARD, "works"]);
-
-/** Does a test show of the whole set, from outside, what somebody could complain of? */
-const isHeard = (test: Test) =>
-  OF_THE_WHOLE.has(bareId(test.id.split(":")[0] ?? test.id)) && !test.needs.includes("open");
+/** It is heard or seen from outside, without opening the set. */
+const fromOutside = (test: Test) => isHeard(test.id) && !test.needs.includes("open");
 
 /**
  * What is still to be heard and seen of the whole set before it may go home: all that somebody could complain of and that
@@ -16,7 +12,7 @@ const isHeard = (test: Test) =>
  */
 export const unheard = (system: System, done: ReadonlySet<string>, bench: Bench): Test[] =>
   system.tests.filter(
-    (test) => isHeard(test) && !done.has(test.id) && !test.needs.some((need) => bench.lacking.has(need)),
+    (test) => fromOutside(test) && !done.has(test.id) && !test.needs.some((need) => bench.lacking.has(need)),
   );
 
 /** What was heard and seen of the whole set as it is now, since the last repair. */
@@ -24,7 +20,8 @@ function heardNow(system: System, evidence: readonly Evidence[], mended: number)
   const heard = new Map<string, string[]>();
   for (const { test: id, outcome, mended: before } of evidence) {
     const test = system.testById.get(id);
-    if (test && isHeard(test) && (before?.length ?? 0) >= mended) heard.set(id, [...(heard.get(id) ?? []), outcome]);
+    if (test && fromOutside(test) && (before?.length ?? 0) >= mended)
+      heard.set(id, [...(heard.get(id) ?? []), outcome]);
   }
   return heard;
 }

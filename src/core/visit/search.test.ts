@@ -378,6 +378,21 @@ describe("a lamp in series", () => {
 });
 
 describe("after a repair", () => {
+  it("a part with a work of its own that failed is open again after a repair, and asked for by its question", () => {
+    const mended: Content = {
+      kind: "finding",
+      payload: {
+        ...{ v: 1, fault: "agc.agc-leaky", cause: "leaks", state: "found", mended: "replaced" },
+        ...{ evidence: [], work: [], gone: [] },
+      },
+    };
+    const search = searchOf(input([entry(1, searched("works:agc", "fails")), entry(2, mended)]));
+    expect(search.question.done).not.toContain("works:agc");
+    const again = heardAgain(search, "agc.agc-leaky").find(({ id }) => id === "works:agc");
+    expect(again).toMatchObject({ bad: { key: "fails" }, good: { key: "works" } });
+    expect(again?.name).toMatch(/^Again: .*\?$/);
+  });
+
   it("what the same check makes sure of is mended with it, and what was complained of is heard again", () => {
     const search = searchOf(
       input([entry(1, symptom("distorted, hums")), entry(2, finding({ mended: "C14 replaced" }))]),

@@ -1,7 +1,6 @@
 import {
-  bareId,
   circuitOf,
-  HEARD,
+  isHeard,
   modeOf,
   natureFor,
   NET_TEST,
@@ -107,8 +106,6 @@ function recordsOf(input: VisitInput): Record<string, PartRecord> {
   );
 }
 
-const WHOLE_SET: ReadonlySet<string> = new Set(HEARD);
-
 /**
  * The search of a visit, from its log: everything that was written down already is evidence, nothing is typed twice.
  * A repair is an event: what was seen before it speaks of the set as it was, what was seen after it of the set as it is.
@@ -153,7 +150,7 @@ export function searchOf(input: SearchInput): Search {
     const fresh = moment.mends.filter((id) => !mended.includes(id));
     mended.push(...fresh);
     // After a repair one listens again; what was found sound stays sound.
-    if (fresh.length > 0) done = new Set([...done].filter((id) => !WHOLE_SET.has(bareId(id))));
+    if (fresh.length > 0) done = new Set([...done].filter((id) => !isHeard(id)));
   }
   // To listen, nothing is opened: of the tests, only those that need it open the set.
   const opensIt = (content: Content): boolean =>
@@ -226,14 +223,16 @@ export function heardAgain({ system, question, circuit }: Search, fault: string)
     const name =
       test.name.startsWith("Listen") && !test.name.startsWith("Listen for")
         ? test.name.replace("Listen", "Listened again")
-        : `${test.name}, again`;
+        : test.name.endsWith("?")
+          ? `Again: ${test.name}`
+          : `${test.name}, again`;
     return [{ id, name, good: { key: good.key, says: good.says }, bad: { key: was.key, says: was.says } }];
   };
   const complained = new Map<string, string>();
   for (const { test, outcome } of question.evidence) {
     const known = system.testById.get(test);
     const first = outcome.split("|")[0] ?? outcome;
-    if (known && WHOLE_SET.has(bareId(test)) && known.outcomes[0]?.key !== first && known.response[index])
+    if (known && isHeard(test) && known.outcomes[0]?.key !== first && known.response[index])
       complained.set(test, first);
   }
   const again = [...complained].flatMap(([id, outcome]) => heard(id, outcome));
