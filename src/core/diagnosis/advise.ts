@@ -1,7 +1,7 @@
 import { toMakeSure } from "./confirm";
 import type { Posterior } from "./infer";
 import { onTrial, TELLS_MUCH, toBeMended, TRIAL, WORTH_A_TRIAL, type Shown } from "./mend";
-import { culprits, minutesOf, shareOf, type Bench } from "./outlook";
+import { canBeMade, culprits, minutesOf, shareOf, type Bench } from "./outlook";
 import { standsStill, toHearAgain, unheard } from "./proof";
 import { rankTests, TELLS, type Ranked } from "./rank";
 import { BEFORE_IT_GOES_HOME, HEARD_ONCE, makesSure, reasonFor } from "./reason";
@@ -27,19 +27,18 @@ export type Advised = Ranked & { reason: string };
 /** What to do next, the best first, and what is to be mended now. */
 export type Advice = { why: ReadonlyMap<number, Shown>; next: Advised[]; minutes: number };
 
-/** Tests that are not asked for once more: what showed a part bad, the last one made, and what was made twice. */
-function closedTests(evidence: readonly Evidence[], believed: ReadonlySet<string>): Set<string> {
+/** How often each test was made. */
+function timesOf(evidence: readonly Evidence[]): Map<string, number> {
   const times = new Map<string, number>();
   for (const { test } of evidence) times.set(test, (times.get(test) ?? 0) + 1);
-  const last = evidence.at(-1)?.test;
-  return new Set([...believed, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
+  return times;
 }
 
-/** How often each check has shown its part bad. */
-function shownBad(evidence: readonly Evidence[]): Map<string, number> {
-  const times = new Map<string, number>();
-  for (const { test, outcome } of evidence) if (outcome === "bad") times.set(test, (times.get(test) ?? 0) + 1);
-  return times;
+/** Tests that are not asked for once more: what showed a part bad, the last one made, and what was made twice. */
+function closedTests(evidence: readonly Evidence[], believed: ReadonlySet<string>): Set<string> {
+  const times = timesOf(evidence);
+  const last = evidence.at(-1)?.test;
+  return new Set([...believed, ...(last ? [last] : []), ...[...times].flatMap(([test, n]) => (n > 1 ? [test] : []))]);
 }
 
 /**
@@ -52,7 +51,7 @@ export function advise(system: System, known: Known): Advice {
   const settled = new Set([...mended, ...known.confirmed]);
   const { why, doubted } = toBeMended(
     system,
-    shownBad(evidence),
+    timesOf(evidence.filter(({ outcome }) => outcome === "bad")),
     new Set(evidence.map(({ test }) => test)),
     found,
     mended,
@@ -87,8 +86,7 @@ function sureOf(
   closed: ReadonlySet<string>,
 ): Advised | undefined {
   const possible = system.tests.filter(
-    ({ id, needs }) =>
-      !closed.has(id) && (id === check || !done.has(id)) && !needs.some((need) => bench.lacking.has(need)),
+    (test) => !closed.has(test.id) && (test.id === check || !done.has(test.id)) && canBeMade(test, bench),
   );
   const own = new Map(faults.map((index) => [index, (found.fault[index] ?? 0) / p]));
   const others = culprits(system, found.fault, new Set([...settled, ...faults]));

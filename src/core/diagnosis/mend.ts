@@ -38,8 +38,11 @@ export const WORTH_A_TRIAL = 0.3;
  */
 export const TELLS_MUCH = 0.03;
 
-/** Why a part is to be mended now: its own check showed it, all the rest points at it, or nothing else is left to do. */
-export type Shown = "check" | "rest" | "trial";
+/**
+ * Why a part is to be mended now: its own check showed it, all the rest points at it, most does in spite of its own check,
+ * or nothing else is left to do.
+ */
+export type Shown = "check" | "rest" | "in-spite" | "trial";
 
 /** Faults that are made sure of together, by their check. */
 function groupsOf(system: System, mended: ReadonlySet<number>): Map<string, number[]> {
@@ -48,6 +51,12 @@ function groupsOf(system: System, mended: ReadonlySet<number>): Map<string, numb
     if (!mended.has(index)) groups.set(checkId(fault), [...(groups.get(checkId(fault)) ?? []), index]);
   });
   return groups;
+}
+
+/** How likely a part has to be bad to be mended, by what its own check has shown, and what it is mended for then. */
+function barOf(timesBad: number, checked: boolean): [Shown, number] {
+  if (timesBad > 0) return ["check", timesBad > 1 ? AS_GOOD_AS_SURE : SURE_BY_ONE];
+  return checked ? ["in-spite", SURE_IN_SPITE] : ["rest", SURE];
 }
 
 export type ToMend = {
@@ -74,9 +83,8 @@ export function toBeMended(
   for (const [check, faults] of groupsOf(system, mended)) {
     const p = faults.reduce((sum, index) => sum + (found.fault[index] ?? 0), 0);
     const times = shown.get(check) ?? 0;
-    const enough = times > 1 ? AS_GOOD_AS_SURE : times === 1 ? SURE_BY_ONE : checked.has(check) ? SURE_IN_SPITE : SURE;
-    const by = p <= enough ? undefined : times > 0 ? "check" : "rest";
-    if (by) for (const index of faults) why.set(index, by);
+    const [by, enough] = barOf(times, checked.has(check));
+    if (p > enough) for (const index of faults) why.set(index, by);
     else if (times === 1 && p > AS_GOOD_AS_SURE) doubted.push({ check, faults, p });
   }
   return { why, doubted: doubted.sort((a, b) => b.p - a.p) };

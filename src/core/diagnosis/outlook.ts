@@ -14,6 +14,10 @@ export type Bench = {
 };
 export const EMPTY_BENCH: Bench = { lacking: new Set(), met: new Set() };
 
+/** Is all at hand that a test needs? */
+export const canBeMade = ({ needs }: Pick<Test, "needs">, { lacking }: Bench): boolean =>
+  !needs.some((need) => lacking.has(need));
+
 /** Minutes of a test on this bench, with opening what is not open yet. */
 export const minutesOf = (test: Pick<Test, "needs" | "minutes">, bench: Bench): number =>
   test.needs.reduce((sum, need) => sum + (bench.met.has(need) ? 0 : (TO_GET_THERE[need] ?? 0)), test.minutes);
@@ -24,7 +28,7 @@ type Check = { test: Test; faults: readonly number[]; cost: number; finds: numbe
 /** The checks of a system with the faults that each makes sure of. */
 export function checksOf(system: System, bench: Bench): Check[] {
   return system.tests
-    .filter((test) => test.act === "check" && !test.needs.some((need) => bench.lacking.has(need)))
+    .filter((test) => test.act === "check" && canBeMade(test, bench))
     .map((test) => {
       const faults: number[] = [];
       test.response.forEach((effect, index) => effect !== 0 && faults.push(index));

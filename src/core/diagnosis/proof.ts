@@ -1,5 +1,5 @@
 import { isHeard } from "./data/heard";
-import type { Bench } from "./outlook";
+import { canBeMade, type Bench } from "./outlook";
 import type { Evidence, System, Test } from "./types";
 
 /** It is heard or seen from outside, without opening the set. */
@@ -11,9 +11,7 @@ const fromOutside = (test: Test) => isHeard(test.id) && !test.needs.includes("op
  * @param done tests that were made since the last repair
  */
 export const unheard = (system: System, done: ReadonlySet<string>, bench: Bench): Test[] =>
-  system.tests.filter(
-    (test) => fromOutside(test) && !done.has(test.id) && !test.needs.some((need) => bench.lacking.has(need)),
-  );
+  system.tests.filter((test) => fromOutside(test) && !done.has(test.id) && canBeMade(test, bench));
 
 /** What was heard and seen of the whole set as it is now, since the last repair. */
 function heardNow(system: System, evidence: readonly Evidence[], mended: number): Map<string, string[]> {
@@ -37,7 +35,7 @@ export function toHearAgain(system: System, evidence: readonly Evidence[], mende
   return [...heardNow(system, evidence, mended)].flatMap(([id, outcomes]) => {
     const test = system.testById.get(id);
     const once = outcomes.length === 1 && wasBad.has(id);
-    return test && once && !test.needs.some((need) => bench.lacking.has(need)) ? [test] : [];
+    return test && once && canBeMade(test, bench) ? [test] : [];
   });
 }
 

@@ -1,4 +1,4 @@
-import { bitsOf, EMPTY_BENCH, outlook, type Bench, type Outlook } from "./outlook";
+import { bitsOf, canBeMade, EMPTY_BENCH, outlook, type Bench, type Outlook } from "./outlook";
 import type { System, Test } from "./types";
 
 export type Ranked = Outlook & {
@@ -34,7 +34,7 @@ export function rankTests(
     !closed.has(test.id) &&
     test.response.reduce((sum, effect, index) => sum + (effect ? (share[index] ?? 0) : 0), 0) > AGAIN;
   const possible = system.tests
-    .filter((test) => !test.needs.some((need) => bench.lacking.has(need)) && (!done.has(test.id) || again(test)))
+    .filter((test) => canBeMade(test, bench) && (!done.has(test.id) || again(test)))
     .map((test) => ({ test, bits: bitsOf(test, share) }))
     .sort((a, b) => b.bits / b.test.minutes - a.bits / a.test.minutes || (a.test.id < b.test.id ? -1 : 1))
     .slice(0, LOOKED_AT);

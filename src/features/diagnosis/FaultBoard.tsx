@@ -26,6 +26,8 @@ import { percent } from "./words";
 const SHOWN_WORDS: Record<Shown, string> = {
   check: "is shown by its own check. Confirm it, mend it, listen again.",
   rest: "is what all the readings point at. Confirm it, mend it, listen again.",
+  "in-spite":
+    "is what most points at, though its own check shows nothing: no check finds all that is bad. Exchange it, and listen again.",
   trial: "is the likeliest that is left, and no test tells more. Exchange it on trial, and listen again.",
 };
 
