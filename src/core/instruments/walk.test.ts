@@ -59,7 +59,36 @@ describe("a walk with the probe", () => {
     const { walk, done } = through(walkOf(POINTS), [...holds(12), { kind: "back" }, { kind: "back" }]);
     expect(done.at(-1)).toEqual({ takeBack: { point: "B+" } });
     expect(walk.at).toBe(0);
-    expect(through(walk, holds(248)).done).toEqual([{ take: { point: "B+", value: 248 } }]);
+    expect(through(walk, [...holds(0, 1), ...holds(248)]).done).toEqual([{ take: { point: "B+", value: 248 } }]);
+  });
+
+  it("after a slip takes nothing of the point that the probe has gone on to, until it is lifted", () => {
+    const start = walkOf(POINTS);
+    const slipped = through(start, [...holds(12), ...holds(0, 2), ...holds(190, 2), { kind: "back" }]).walk;
+    expect(through(slipped, holds(190, 20)).done).toEqual([]);
+    expect(through(slipped, [...holds(190, 9), ...holds(0, 1), ...holds(248)]).done).toEqual([
+      { take: { point: "B+", value: 248 } },
+    ]);
+    // Whoever put it there says so by the foot-switch.
+    expect(through(slipped, [...holds(248, 2), { kind: "next" }]).done).toEqual([
+      { take: { point: "B+", value: 248 } },
+    ]);
+    // A probe that is in the air already has been lifted.
+    const lifted = through(start, [...holds(12), ...holds(0, 2), { kind: "back" }]).walk;
+    expect(through(lifted, holds(248)).done).toEqual([{ take: { point: "B+", value: 248 } }]);
+  });
+
+  it("takes the figure of a point that was left out for no other", () => {
+    const flickers: WalkEvent[] = [230, 180, 240, 190].flatMap((value) => holds(value, 1));
+    const { walk } = through(walkOf(POINTS), [...flickers, { kind: "skip" }]);
+    expect(through(walk, holds(190, 20)).done).toEqual([]);
+    expect(through(walk, [...holds(190, 3), ...holds(0, 1), ...holds(200)]).done).toEqual([
+      { take: { point: "V4 plate", value: 200 } },
+    ]);
+    const still = through(walkOf(POINTS), [...holds(248.2), { kind: "skip" }]).walk;
+    expect(through(still, holds(248.2, 20)).done).toEqual([]);
+    expect(through(still, [...holds(248.2, 3), { kind: "next" }]).done).toEqual([]);
+    expect(through(still, holds(-20)).done).toEqual([{ take: { point: "V4 grid", value: -20 } }]);
   });
 
   it("leaves a point out", () => {

@@ -21,16 +21,23 @@ export const STAGE_WORDS: Record<Stage, string> = {
 };
 
 /**
- * A walk with the probe from point to point.
- * - `lifted`: the probe has left the last point: what is read from then on belongs to this one
+ * What the probe is waited for at a point, before its readings belong there.
+ * - `left`: it is still where the last figure was taken; another figure is of this point
+ * - `air`: it is at some other point, after a slip or a point left out; it has to be lifted once
  */
+export type Waits = "left" | "air";
+
+/** A walk with the probe from point to point. */
 export type Walk = {
   points: readonly WalkPoint[];
   at: number;
   /** what is to be done before it is measured; none: it is measured */
   stage?: Stage;
   readings: readonly Timed[];
-  lifted: boolean;
+  /** none: what is read belongs to this point */
+  waits?: Waits;
+  /** what is read while it waits */
+  seen?: number;
   /** the last that was shown is more than the range */
   over?: boolean;
   /** the range that the meter is on, as it said itself, full scale */
@@ -74,21 +81,28 @@ export const walkOf = (points: readonly WalkPoint[], from = 0): Walk => ({
   at: from,
   ...before(points, from),
   readings: [],
-  lifted: true,
 });
 
-const atPoint = (walk: Walk, at: number): Walk => {
-  const { stage: _stage, over: _over, range: _range, ...rest } = walk;
-  return { ...rest, at, ...before(walk.points, at), readings: [], lifted: walk.last === undefined };
-};
+function atPoint(walk: Walk, at: number, waits: Waits | undefined): Walk {
+  const { stage: _stage, over: _over, range: _range, waits: _waits, seen: _seen, ...rest } = walk;
+  return { ...rest, at, ...before(walk.points, at), readings: [], ...(waits ? { waits } : {}) };
+}
 
 function taken(walk: Walk, value: number): WalkDone {
   const point = walk.points[walk.at]?.point ?? "";
-  const next = atPoint({ ...walk, last: { at: walk.at, value } }, walk.at + 1);
   return {
-    walk: { ...next, lifted: false },
+    walk: atPoint({ ...walk, last: { at: walk.at, value } }, walk.at + 1, "left"),
     take: { point, value, ...(walk.range === undefined ? {} : { range: walk.range }) },
   };
+}
+
+const inAir = (value: number) => Math.abs(value) < AIR;
+
+/** Has the probe come to this point, by what is read now? */
+function arrived({ waits, last }: Walk, value: number): boolean {
+  if (waits === undefined || inAir(value)) return true;
+  const before = last?.value ?? value;
+  return waits === "left" && Math.abs(value - before) > Math.max(AIR, LEFT * Math.abs(before));
 }
 
 function withReading(
@@ -97,21 +111,25 @@ function withReading(
   criterion: Criterion,
 ): WalkDone {
   if (walk.stage !== undefined || walk.at >= walk.points.length) return { walk };
-  const last = walk.last?.value;
-  const left =
-    last === undefined ||
-    Math.abs(reading.value) < AIR ||
-    Math.abs(reading.value - last) > Math.max(AIR, LEFT * Math.abs(last));
-  const lifted = walk.lifted || left;
-  if (!lifted) return { walk };
   const { over: _over, range: _range, ...rest } = walk;
   const before = range === undefined ? rest : { ...rest, range };
+  if (!arrived(walk, reading.value)) return { walk: { ...before, seen: reading.value } };
+  const { waits: _waits, seen: _seen, ...here } = before;
   const readings = [...walk.readings, reading].slice(-KEPT);
   const { value } = steadyOf(readings, criterion);
   // Leads in the air stand still too: nothing is taken of them but by the foot-switch.
-  return value === undefined || Math.abs(value) < AIR
-    ? { walk: { ...before, lifted, readings } }
-    : taken({ ...before, lifted, readings }, value);
+  return value === undefined || inAir(value) ? { walk: { ...here, readings } } : taken({ ...here, readings }, value);
+}
+
+/** What the foot-switch takes. While the probe has not left the last point, it takes that point's figure for no other. */
+const asItStands = ({ readings, over, waits, seen }: Walk): number | undefined =>
+  readings.at(-1)?.value ?? (over ? Number.POSITIVE_INFINITY : waits === "air" ? seen : undefined);
+
+/** After a point is left out: a probe that has come to it has to leave it. */
+function waitsAfterSkip({ readings, waits, last }: Walk): Waits | undefined {
+  const here = readings.at(-1);
+  if (here) return inAir(here.value) ? undefined : "air";
+  return waits ?? (last ? "left" : undefined);
 }
 
 /** Goes on with a walk. @param criterion when a reading stands still */
@@ -119,25 +137,32 @@ export function walkOn(walk: Walk, event: WalkEvent, criterion: Criterion): Walk
   switch (event.kind) {
     case "reading":
       return withReading(walk, { at: event.at, value: event.value, range: event.range }, criterion);
-    case "over":
-      return walk.stage === undefined ? { walk: { ...walk, lifted: true, readings: [], over: true } } : { walk };
+    case "over": {
+      if (walk.stage !== undefined) return { walk };
+      const { waits: _waits, seen: _seen, ...here } = walk;
+      return { walk: { ...here, readings: [], over: true } };
+    }
     case "next": {
       if (walk.stage !== undefined) {
         const stages = walk.points[walk.at]?.stages ?? [];
         const next = stages[stages.indexOf(walk.stage) + 1];
-        const { stage: _stage, ...rest } = walk;
-        return { walk: { ...rest, ...(next ? { stage: next } : {}), readings: [], lifted: true } };
+        const { stage: _stage, waits: _waits, ...rest } = walk;
+        return { walk: { ...rest, ...(next ? { stage: next } : {}), readings: [] } };
       }
-      const now = walk.readings.at(-1)?.value ?? (walk.over ? Number.POSITIVE_INFINITY : undefined);
+      const now = asItStands(walk);
       return now !== undefined && walk.at < walk.points.length ? taken(walk, now) : { walk };
     }
     case "skip":
-      return { walk: walk.at < walk.points.length ? atPoint(walk, walk.at + 1) : walk };
+      return { walk: walk.at < walk.points.length ? atPoint(walk, walk.at + 1, waitsAfterSkip(walk)) : walk };
     case "back": {
       if (!walk.last) return { walk };
       const { last, ...rest } = walk;
       const point = walk.points[last.at]?.point ?? "";
-      return { walk: { ...atPoint(rest, last.at), lifted: true }, takeBack: { point } };
+      const here = walk.readings.at(-1);
+      return {
+        walk: atPoint(rest, last.at, walk.over || (here && inAir(here.value)) ? undefined : "air"),
+        takeBack: { point },
+      };
     }
   }
 }

@@ -24,12 +24,13 @@ const NOISE = 5e-4;
 export function WalkPanel({ meter, cold = false, rows, circumstances, take, takeBack, onEnd }: WalkPanelProps) {
   const { model } = useLogbook();
   const live = model.sheet.supply === "live-chassis";
+  const read = (value: number) => (!cold && Math.abs(value) < NOISE ? 0 : value);
   const print = (value: number) =>
     cold
       ? Number.isFinite(value)
         ? printMeasured(value, "resistance")
         : "open"
-      : printMeasured(Math.abs(value) < NOISE ? 0 : value, "voltage");
+      : printMeasured(read(value), "voltage");
   return (
     <ProbeWalk
       meter={meter}
@@ -54,7 +55,7 @@ export function WalkPanel({ meter, cold = false, rows, circumstances, take, take
       }}
       take={(at, value, range) => {
         const row = rows[at];
-        if (row) void take(row, value, meter.link && isSerial(meter.link) ? "serial" : "network", range);
+        if (row) void take(row, read(value), meter.link && isSerial(meter.link) ? "serial" : "network", range);
       }}
       takeBack={(at) => void takeBack(rows[at]?.point ?? "")}
       onEnd={onEnd}

@@ -139,6 +139,11 @@ export function ProbeWalk({ meter, what, places, print, judge, take, takeBack, o
                       : ""}
               </p>
             )}
+            {walk.waits === "air" && shown?.ok && !walk.stage ? (
+              <p className="text-xl" role="status">
+                Lift the probe, then put it on {row.point}. Space takes it as it stands.
+              </p>
+            ) : null}
             {shown && !shown.ok && !open && !walk.stage ? (
               <p role="alert" className="text-xl text-warning">
                 {shown.message}

@@ -57,17 +57,27 @@ export function useAsking(meter: Meter, what: Reads, onAnswer: (answer: Answer) 
   return shown;
 }
 
-/** The probe of a stand-in goes where a person would put it: it is lifted, and put down; its set is switched with it. */
+const wait = (ms: number) => new Promise((done) => setTimeout(done, ms));
+
+/**
+ * The probe of a stand-in goes where a person would put it: it is lifted, and put down; its set is switched with it.
+ * One thing after the other: on a slow network it would else be put down first, and lifted then.
+ */
 export function useStandInHand(meter: Meter, point: string, power: boolean): void {
   const standIn = meter.link?.standIn === true;
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
   useEffect(() => {
     if (!standIn) return;
     let current = true;
-    void hand(meter.id, { power }).then(() => hand(meter.id, { point: "" }));
-    const timer = setTimeout(() => current && void hand(meter.id, { point }), LIFTED_MS);
+    const steps = [
+      () => hand(meter.id, { power }),
+      () => hand(meter.id, { point: "" }),
+      () => wait(LIFTED_MS),
+      () => hand(meter.id, { point }),
+    ];
+    for (const step of steps) turn.current = turn.current.then(() => (current ? step() : undefined));
     return () => {
       current = false;
-      clearTimeout(timer);
     };
   }, [meter.id, standIn, point, power]);
 }
