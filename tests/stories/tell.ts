@@ -1,4 +1,4 @@
-import { searched } from "@/core/kinds";
+import { knownOf } from "@/core/diagnosis";
 import type { Search } from "@/core/visit";
 import { follow, sheetOf, type Followed } from "./follow";
 import { KEPT } from "./kept";
@@ -118,7 +118,7 @@ function fromRail(test: string, { tells }: Story, { circuit }: Search): string |
 /** Lets the board search for what a story tells. A cause that is mended answers no more. */
 export function tell(story: Story, sheet = sheetOf(story.topology), most = 40): Followed {
   // Where the sheet names the part, the cause has it: `output.coupling-leaky@C14`.
-  const { faults } = searched(sheet).system;
+  const { faults } = knownOf(sheet).system;
   const left = new Set(
     story.causes.flatMap((cause) => faults.find(({ id }) => id === cause || id.startsWith(`${cause}@`))?.id ?? []),
   );

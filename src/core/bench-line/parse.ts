@@ -1,3 +1,4 @@
+import { knownOf } from "../diagnosis";
 import {
   contentSchema,
   describe,
@@ -22,6 +23,7 @@ import {
   type LineDraftOf,
   type LineReading,
   type LineResultOf,
+  type ReadContext,
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
@@ -109,7 +111,7 @@ function labelLine(line: string, context: LineContext): LineResult | undefined {
 }
 
 /** A line that begins with a word of one of the kinds. */
-function readWord(line: string, context: LineContext): { kind: string; reading: LineReading } | undefined {
+function readWord(line: string, context: ReadContext): { kind: string; reading: LineReading } | undefined {
   const lead = line.length - line.trimStart().length;
   const text = line.slice(lead);
   for (const { kind, words } of Object.values(ALL_KINDS))
@@ -123,7 +125,7 @@ function readWord(line: string, context: LineContext): { kind: string; reading: 
 }
 
 /** Whatever the line begins with: a word, a point of the set, a part, any name before a figure. */
-function readLine(line: string, context: LineContext): { kind: string; reading: LineReading } | undefined {
+function readLine(line: string, context: ReadContext): { kind: string; reading: LineReading } | undefined {
   const worded = readWord(line, context);
   if (worded) return worded;
   // Figures by the words of the columns of the run in hand: `80 m drive 6 out 62`.
@@ -140,7 +142,7 @@ function readLine(line: string, context: LineContext): { kind: string; reading: 
 
 /** Holds what was read against the schema of its kind. */
 function parseContent(line: string, context: LineContext): LineResult {
-  const found = readLine(line, context);
+  const found = readLine(line, { ...context, searched: () => knownOf(context.sheet) });
   if (!found)
     return notUnderstood(
       0,

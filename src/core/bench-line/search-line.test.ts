@@ -4,7 +4,8 @@ import { CONTEXT } from "../fixtures";
 import { TOPOLOGIES } from "../diagnosis";
 import type { Sheet } from "../model";
 import { parseLine } from ".";
-import { searched, writeLine } from "../kinds";
+import { knownOf } from "../diagnosis";
+import { writeLine } from "../kinds";
 import type { LineContext } from "../shorthand";
 
 const context: LineContext = { ...CONTEXT, sheet: modelsSheet, known: new Set(["C14", "V3", "V4"]) };
@@ -64,7 +65,7 @@ describe("a test as a line", () => {
 
 describe.each(TOPOLOGIES.map(({ key, circuit }) => [key, circuit] as const))("every test of %s", (_key, circuit) => {
   const sheet: Sheet = { ...modelsSheet, tubes: [], components: [], circuit };
-  const { system } = searched(sheet);
+  const { system } = knownOf(sheet);
 
   it("and every outcome is written, read back and equal", () => {
     const of: LineContext = { ...context, sheet };

@@ -126,6 +126,17 @@ describe("the picture", () => {
     expect(stages.reduce((sum, stage) => sum + stage.share, 0)).toBeCloseTo(1, 6);
   });
 
+  it("says how sure it is of a part, in whichever way it fails", () => {
+    const { causes } = consider(question("superhet", evidence));
+    for (const { check, probability, ofPart } of causes) {
+      const shown = causes.filter((one) => one.check === check);
+      expect(ofPart).toBeGreaterThanOrEqual(probability);
+      expect(ofPart + 1e-9).toBeGreaterThanOrEqual(shown.reduce((sum, one) => sum + one.probability, 0));
+      expect(new Set(shown.map((one) => one.ofPart)).size).toBe(1);
+    }
+    expect(causes.some(({ probability, ofPart }) => ofPart > probability)).toBe(true);
+  });
+
   it("says what speaks for a cause and against it, and what is out", () => {
     const { causes, ruledOut } = consider(question("superhet", evidence));
     expect(causes[0]?.for.map(({ id }) => id)).toContain("1");

@@ -15,7 +15,8 @@ import type { Shown } from "./mend";
 import { culprits, type Bench } from "./outlook";
 import { shortIsLikely } from "./cold";
 import { checkId } from "./tests";
-import { faultName, systemFor, type SetFacts } from "./system";
+import { faultName } from "./names";
+import { systemFor, type SetFacts } from "./system";
 import type { Evidence, Fault, System, Test } from "./types";
 
 /** What is asked: a set, what was seen of it, what was done to it, and what is at hand. Plain data, for a worker. */
@@ -51,6 +52,8 @@ export type Cause = {
   designator?: string;
   /** that it is there */
   probability: number;
+  /** that its part is bad, in this way or another that the same check makes sure of */
+  ofPart: number;
   prior: number;
   because: string[];
   /** its own check */
@@ -176,10 +179,12 @@ type Told = {
   found: Posterior;
   readings: readonly { id: string; reading: Reading }[];
   why: ReadonlyMap<number, Shown>;
+  mended: ReadonlySet<number>;
 };
 
-function causeOf({ system, found, readings, why }: Told, index: number): Cause {
+function causeOf({ system, found, readings, why, mended }: Told, index: number): Cause {
   const fault = system.faults[index] as Fault;
+  const check = checkId(fault);
   const shown = why.get(index);
   return {
     id: fault.id,
@@ -190,7 +195,11 @@ function causeOf({ system, found, readings, why }: Told, index: number): Cause {
     probability: found.fault[index] ?? 0,
     prior: fault.prior,
     because: fault.because,
-    check: checkId(fault),
+    ofPart: system.faults.reduce(
+      (sum, one, at) => (checkId(one) === check && !mended.has(at) ? sum + (found.fault[at] ?? 0) : sum),
+      0,
+    ),
+    check,
     ...(shown ? { shown } : {}),
     ...speaks(readings, index),
   };
@@ -255,7 +264,7 @@ export function consider(question: Question): Picture {
     const reading = readEvidence(system, one);
     return reading ? [{ id: one.id, reading }] : [];
   });
-  const cause = (index: number) => causeOf({ system, found, readings, why }, index);
+  const cause = (index: number) => causeOf({ system, found, readings, why, mended }, index);
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {

@@ -179,7 +179,3 @@ export function systemFor(facts: SetFacts): System {
   systems.set(key, made);
   return made;
 }
-
-/** A fault in words, e.g. `Coupling capacitor leaks (C14), Output stage`. */
-export const faultName = ({ mode, stage, designator }: Fault): string =>
-  `${mode.name}${designator ? ` (${designator})` : ""}, ${stage.name}`;

@@ -2,7 +2,6 @@
 export { BY_LINK, WAYS } from "./approval";
 export { TELLING, type Told } from "./told";
 export { TOLD_BY, type Promised } from "./promised";
-export { searched } from "./searched";
 export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/payload";
 export { WHERES, type Where } from "./component-test/payload";
 export {

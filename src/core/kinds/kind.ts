@@ -1,8 +1,7 @@
 import type { z } from "zod";
-import type { System } from "../diagnosis";
+import type { KnownSet } from "../diagnosis";
 import type { AnyContent, Fitted, SettledOf } from "../log";
-import type { Circuit, Sheet } from "../model";
-import type { LineContext, LineReading, NumberOf, Piece, TapeLine } from "../shorthand";
+import type { ReadContext, LineReading, NumberOf, Piece, TapeLine } from "../shorthand";
 import type { OpenPoint } from "./open";
 
 /** A payload carries the version that it was written in. */
@@ -11,7 +10,7 @@ export type Versioned = { v: number };
 /** For a version, the function that lifts a payload of it by one. */
 export type Upgrades = Record<number, (payload: Record<string, unknown>) => Record<string, unknown>>;
 
-export type Reader = (rest: Piece, context: LineContext, word: string) => LineReading;
+export type Reader = (rest: Piece, context: ReadContext, word: string) => LineReading;
 
 /** A word that begins a line of this kind: the pattern takes the word (group 1) and what belongs to it. */
 export type LineWord = { begins: RegExp; read: Reader };
@@ -57,7 +56,7 @@ export type Says = {
 export const SAYS_NOTHING: Says = { outcomes: [], mends: [] };
 
 /** The set as the search knows it. */
-export type Searched = { system: System; circuit: Circuit; sheet: Sheet };
+export type Searched = KnownSet;
 
 /** An entry of one kind that stands, as it reads now. */
 export type StandingOf<K extends string, P extends object, J> = SettledOf<{ kind: K; payload: P }, J> & {

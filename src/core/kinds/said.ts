@@ -1,6 +1,4 @@
-import { said, type System } from "../diagnosis";
-import type { Circuit } from "../model";
-import type { Says } from "./kind";
+import type { Says, Searched } from "./kind";
 import type { Reads } from "./reads";
 
 /** An intermittent fault that did not show itself counts this much. Shop's estimate. */
@@ -10,10 +8,10 @@ export const DID_NOT_SHOW = 0.3;
 export function saysOf(
   words: string,
   state: "present" | "changed" | "gone",
-  { circuit, system }: { circuit: Circuit; system: System },
+  { said, system }: Searched,
   reads?: Reads,
 ): Says {
-  const { outcomes: read, intermittent } = said(words, circuit);
+  const { outcomes: read, intermittent } = said(words);
   // What somebody has put right stands for what the words were read as.
   const outcomes = reads ?? read;
   if (state !== "gone") return { outcomes, mends: [] };

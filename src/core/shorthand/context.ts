@@ -1,4 +1,5 @@
 import type { Rules } from "../components";
+import type { KnownSet } from "../diagnosis";
 import type { AnyContent } from "../log";
 import type { Sheet, Step } from "../model";
 import type { Policy, Switches } from "../policy";
@@ -82,6 +83,9 @@ export type LineContext = {
   /** when an entry is corrected: what it said before */
   base?: AnyContent;
 };
+
+/** The same while a line is read: what the search knows of the set is worked out when a line asks for it. */
+export type ReadContext = LineContext & { searched: () => KnownSet };
 
 /** The payload of a content, where it is of that kind. */
 export const payloadOf = <P>(content: AnyContent | null | undefined, kind: string): P | undefined =>

@@ -5,6 +5,7 @@ export {
   payloadOf,
   type HandBackRules,
   type LineContext,
+  type ReadContext,
   type RunInHand,
   type SetupInForce,
   type TapeEntry,

@@ -1,6 +1,7 @@
 import {
   circuitOf,
   isHeard,
+  knownSet,
   modeOf,
   natureFor,
   NET_TEST,
@@ -126,7 +127,7 @@ export function searchOf(input: SearchInput): Search {
     ...(input.weighed ? { netEvidence: { readings: input.weighed.entries.length, times: input.weighed.times } } : {}),
   };
   const system = systemFor(facts);
-  const set = { system, circuit, sheet: input.sheet };
+  const set = knownSet(input.sheet, circuit, system);
   const moments = input.settled
     .filter(({ entry }) => entry.visitId === input.visitId)
     .map((item): Moment => {

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useMemo, useRef, useState } from "react";
-import { parseLine, type LineDraft } from "@/core/bench-line";
+import type { LineDraft, LineResult } from "@/core/bench-line";
 import { notForRole, roleRefusal } from "@/core/access";
 import type { Body } from "@/core/kinds";
 import { ErrorText } from "@/ui/form";
@@ -9,12 +9,16 @@ import { useShortcut } from "@/ui/keys";
 import { useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";
 import { Time } from "@/ui/Time";
+import { grammar, useGrammar } from "./grammar";
 import { useTyped } from "./typed";
 
 const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>
   draft.type === "content"
     ? { body: draft.content }
     : { body: { kind: "amendment", payload: draft.amendment }, amends: draft.amends };
+
+const NOTHING: LineResult = { kind: "empty" };
+const UNREACHABLE = "The line cannot be read yet: the server cannot be reached. What you typed stays here.";
 
 /** Entries that were kept on this device and that the server did not take afterwards: none goes out of sight by itself. */
 function Refused({ onTake }: { onTake: (line: string) => void }) {
@@ -61,12 +65,15 @@ export function BenchLine() {
   const { text, setText, remember, older, newer } = useTyped(setId);
   const [refusal, setRefusal] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
-  const result = useMemo(() => parseLine(text, context), [text, context]);
+  const read = useGrammar();
+  const result = useMemo(() => (read ? read(text, context) : NOTHING), [read, text, context]);
   // What the role may not write is said before Enter; a role that writes nothing at all is told at once.
-  const draft = result.kind === "draft" ? bodyOf(result.draft) : undefined;
-  const mayNot = draft
-    ? notForRole(access, { kind: draft.body.kind, amends: draft.amends ?? null }, entries)
-    : roleRefusal(access, "write");
+  const refusalOf = (one: LineResult): string | undefined => {
+    if (one.kind !== "draft") return roleRefusal(access, "write");
+    const { body, amends } = bodyOf(one.draft);
+    return notForRole(access, { kind: body.kind, amends: amends ?? null }, entries);
+  };
+  const mayNot = refusalOf(result);
 
   const toLine = useCallback((key: string) => {
     if (key === "/") field.current?.focus();
@@ -80,10 +87,14 @@ export function BenchLine() {
   };
 
   const write = async () => {
-    // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
-    if (!draft || mayNot) return text.trim() ? remember(text) : undefined;
-    const { body, amends } = draft;
     const typed = text;
+    // Who is faster than the grammar waits for it.
+    const parse = read ?? (await grammar().catch(() => undefined));
+    if (!parse) return setRefusal(UNREACHABLE);
+    const now = parse(typed, context);
+    // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
+    if (now.kind !== "draft" || refusalOf(now)) return typed.trim() ? remember(typed) : undefined;
+    const { body, amends } = bodyOf(now.draft);
     remember(typed);
     setText("");
     const outcome = await append(body, amends ? { amends } : {});

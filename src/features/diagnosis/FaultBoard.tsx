@@ -31,6 +31,19 @@ const SHOWN_WORDS: Record<Shown, string> = {
   trial: "is the likeliest that is left, and no test tells more. Exchange it on trial, and listen again.",
 };
 
+/** What is to be mended, and how sure that is: the part is what is exchanged, in whichever of its ways it fails. */
+function ToMend({ cause, stage }: { cause: Cause; stage: string | undefined }) {
+  const { designator, name, mode, probability, ofPart, shown = "check" } = cause;
+  const several = designator !== undefined && percent(ofPart) !== percent(probability);
+  return (
+    <>
+      <strong>{several ? [designator, stage].filter(Boolean).join(", ") : name}</strong> ({percent(ofPart)}){" "}
+      {SHOWN_WORDS[shown]}
+      {several ? ` Likeliest: ${mode} (${percent(probability)}).` : ""}
+    </>
+  );
+}
+
 /** Find: the stages with their share of suspicion, the likely causes, and what to do next. It advises and never insists. */
 export function FaultBoard({ children }: { children?: React.ReactNode }) {
   const { settled, visit, model, append, found, figures } = useLogbook();
@@ -106,6 +119,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
         mode: fault.mode.name,
         stage: fault.stage.id,
         probability: fault.prior,
+        ofPart: fault.prior,
         prior: fault.prior,
         because: fault.because,
         check: "",
@@ -150,7 +164,7 @@ export function FaultBoard({ children }: { children?: React.ReactNode }) {
       {certain && !confirming ? (
         <p role="status" className="flex flex-wrap items-center gap-2 border-l-4 border-primary pl-2">
           <span className="grow">
-            <strong>{certain.name}</strong> {SHOWN_WORDS[certain.shown ?? "check"]}
+            <ToMend cause={certain} stage={circuit.stages.find(({ id }) => id === certain.stage)?.name} />
           </span>
           <button type="button" className="btn btn-primary h-10" onClick={() => setConfirming(certain)}>
             This is it

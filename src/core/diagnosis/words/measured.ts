@@ -1,13 +1,9 @@
 import type { Circuit } from "../../model";
+import { SHORT_BELOW } from "../data/short";
 import type { Said } from "./types";
 
 const SUPPLY = /\bb ?\+|\bht\b|\bhigh tension\b|\bplate supply\b/;
 const OHMS = /(\d+(?:[.,]\d+)?) ?(k|meg|m)?\s?(ohms?|ω|Ω)/i;
-/**
- * Less than this from a supply to chassis is a short. Shop rule, Ω.
- * @example 180 Ω from B+ to chassis is a short, 47 kΩ is a bleeder
- */
-export const SHORT_BELOW = 5_000;
 const UNITS: Record<string, number> = { k: 1e3, m: 1e6, meg: 1e6 };
 
 /** Volts of a supply in words: no B+, B+ is low. */

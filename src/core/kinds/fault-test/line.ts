@@ -1,7 +1,6 @@
-import { PATH_FACTS, pathId, stageNamed, type System, type Test, type TestAct } from "../../diagnosis";
+import { PATH_FACTS, pathId, type KnownSet, type System, type Test, type TestAct } from "../../diagnosis";
 import type { Circuit, PathKey } from "../../model";
-import { notUnderstood, readAs, textOf, type LineContext, type LineReading, type Piece } from "../../shorthand";
-import { searched } from "../searched";
+import { notUnderstood, readAs, textOf, type ReadContext, type LineReading, type Piece } from "../../shorthand";
 import type { FaultTest } from "./payload";
 
 /** Tests of the whole set; on a set with two paths `tx` behind the word means transmit. */
@@ -72,7 +71,7 @@ function pathNamed(place: string, circuit: Circuit): PathKey {
   return keys.find((key) => key !== "receive" && PATH_FACTS[key].word.test(place)) ?? keys[0] ?? "receive";
 }
 
-function testsNamed(act: StageAct, place: string, { circuit, system }: { circuit: Circuit; system: System }): Test[] {
+function testsNamed(act: StageAct, place: string, { circuit, system, stageNamed }: KnownSet): Test[] {
   const path = pathNamed(place, circuit);
   const words =
     place.replace(/\b(tx|rx|transmit|receive|vol(ume)?|grid|plate|input|of|the|at|behind)\b/gi, " ").trim() || place;
@@ -80,9 +79,7 @@ function testsNamed(act: StageAct, place: string, { circuit, system }: { circuit
   const byPart = system.tests.filter((test) => test.act === act && test.parts?.includes(designator));
   if (byPart.length > 0) return byPart;
   const stage =
-    circuit.stages.find(({ tubes }) => tubes.includes(designator)) ??
-    stageNamed(circuit, words) ??
-    stageNamed(circuit, place);
+    circuit.stages.find(({ tubes }) => tubes.includes(designator)) ?? stageNamed(words) ?? stageNamed(place);
   if (!stage) return [];
   const own = system.tests.filter((test) => test.act === act && test.stage?.id === stage.id);
   // On two paths, transmit is meant only when it is said, or when there is no other.
@@ -92,12 +89,12 @@ function testsNamed(act: StageAct, place: string, { circuit, system }: { circuit
 }
 
 /** `inject AF vol = loud`: a test that was made to find the fault, and what came of it. */
-export function readSearch(rest: Piece, context: LineContext, word: string): LineReading {
+export function readSearch(rest: Piece, context: ReadContext, word: string): LineReading {
   const text = textOf(rest);
   const at = text.indexOf("=");
   const [place, after] = at < 0 ? [text.trim(), ""] : [text.slice(0, at).trim(), text.slice(at + 1).trim()];
   const [answer = "", remark] = after.split(/:\s*(.*)/s).map((one) => one.trim());
-  const set = searched(context.sheet);
+  const set = context.searched();
   const act = word.toLowerCase();
   const whole = WHOLE[act];
   const stageAct = ACTS.find((one) => one === act);

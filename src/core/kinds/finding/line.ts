@@ -8,20 +8,20 @@ import {
   refer,
   textOf,
   type LineContext,
+  type ReadContext,
   type LineReading,
   type NumberOf,
   type Piece,
 } from "../../shorthand";
-import { searched } from "../searched";
 import type { Finding } from "./payload";
 
 /** `found output.coupling-leaky: words; mended: …`, `found C14: …` where only one fault of that part comes into question. */
-export function readFinding(rest: Piece, context: LineContext, word: string): LineReading {
+export function readFinding(rest: Piece, context: ReadContext, word: string): LineReading {
   const text = textOf(rest);
   const about = /^#(\d+)[:\s]*/.exec(text);
   if (word === "reopen" || about) return laterFinding(rest, context, word, about);
   const found = /^([A-Za-z0-9.@-]+)\s*:?\s*(.*)$/s.exec(text);
-  const { system } = searched(context.sheet);
+  const { system } = context.searched();
   const [, name = "", cause = ""] = found ?? [];
   const exact = system.faults.find(({ id }) => id.toLowerCase() === name.toLowerCase());
   const base = payloadOf<Finding>(context.base, "finding");

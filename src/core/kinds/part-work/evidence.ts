@@ -1,9 +1,7 @@
-import { placedParts } from "../../diagnosis";
 import type { Searched } from "../kind";
 
 /** Faults that work on a part mends: its own, and for a control, a coil or a switch those of that part in its stage. */
-export function mendedBy(designators: readonly string[], { system, circuit, sheet }: Searched): string[] {
-  const placed = placedParts(circuit, sheet.components);
+export function mendedBy(designators: readonly string[], { system, placed }: Searched): string[] {
   return system.faults.flatMap(({ id, designator, stage, mode }) => {
     if (designator) return designators.includes(designator) ? [id] : [];
     const parts = placed.filter((one) => designators.includes(one.designator) && one.stage === stage.id);

@@ -1,4 +1,4 @@
-import { SHORT_BELOW, stageNamed, type System } from "../../diagnosis";
+import { SHORT_BELOW, type System } from "../../diagnosis";
 import { devicePoint, type Circuit, type Electrode } from "../../model";
 import { OPEN_OHMS, type Judgement } from "../../readings";
 import { SAYS_NOTHING, type Says, type Searched } from "../kind";
@@ -63,11 +63,9 @@ const SUPPLY_OHMS: [RegExp, readonly string[]][] = [
 ];
 
 /** A winding that was measured cold: the check of its stage. */
-function windingTest(point: string, { circuit, system }: Searched): string | undefined {
+function windingTest(point: string, { circuit, system, stageNamed }: Searched): string | undefined {
   const [, kind, fault] = WINDINGS.find(([words]) => words.test(point)) ?? [];
-  const stage = kind
-    ? circuit.stages.find((one) => one.kind === kind)
-    : stageNamed(circuit, point.replace(/^\S+\s/, ""));
+  const stage = kind ? circuit.stages.find((one) => one.kind === kind) : stageNamed(point.replace(/^\S+\s/, ""));
   if (!stage) return undefined;
   const own = `check:${stage.id}:${fault ?? ""}`;
   // Where it is not said which winding, it is one of them.
