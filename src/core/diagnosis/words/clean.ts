@@ -19,6 +19,10 @@ export const plain = (text: string): string =>
       /\b(?:only )?(?:starts?|begins?)(?: playing| working| to play| to work)? (?:only )?(after \S+ (?:seconds?|minutes?|mins?|hours?))\b/g,
       "dead $1",
     )
+    .replaceAll(
+      /\b(?:only )?(?:starts?|begins?)(?: playing| working| to play| to work)? (?:only )?((?:when|once|as soon as|if) (?:it|the set) (?:is|has|gets) (?:\w+ )?(?:hot|warm\w*|cold|cool\w*|heated)(?: up)?)\b/g,
+      "dead $1",
+    )
     .replaceAll(/\bneither (\w+) nor (\w+)\b/g, "not $1, not $2")
     .replaceAll(
       /\bonly (am|fm) (?:works|plays|receives)\b|\b(?:works|plays|receives) (?:only on|on) (am|fm) only\b/g,
@@ -31,6 +35,11 @@ export const plain = (text: string): string =>
     )
     .replaceAll(/(?<!\bonly )\b(at|with) (a )?(low|small) (volume|gain)( setting)?s?\b/g, "")
     .replaceAll(/\b(the )?background is (clean|quiet|silent|still)\b/g, "no noise")
+    // “Lights up, but that is all it does.”
+    .replaceAll(/\b(that|this) is all( (that )?(it does|happens|it is doing|there is))?\b/g, "silent")
+    // With what sound it stopped is no noise.
+    .replaceAll(/\bwith an? (loud |soft |sudden )?(click|pop|crack|snap)\b/g, "")
+    .replaceAll(/\b(all|every|each) (bands?|ranges?|waves?|wavebands?) but\b/g, "$1 $2 except")
     // The limiter is no noise, and “as well” says nothing of how well.
     .replaceAll(/\bnoise (limiter|blanker)/g, "limiter")
     .replaceAll(/\b(as well|too|also)(?=\s*([,;.]|$))/g, "")

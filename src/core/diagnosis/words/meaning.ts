@@ -59,6 +59,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       // A pointer that jumps does so on its cord.
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
+    case "steady":
+      return mechanics || subject === "control" ? [] : [of("steady", denied ? "unsteady" : "steady")];
     case "hot":
       return OTHER_SMELLS.test(text) ? [] : [whole("smell", denied ? "nothing" : "hot")];
     default:
@@ -77,7 +79,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "bright":
-      return lamps && !denied ? [whole("glow", "bright")] : [];
+      return (lamps || /\brectifier\b/.test(text)) && !denied ? [whole("glow", "bright")] : [];
     case "dark":
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":

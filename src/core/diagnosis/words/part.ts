@@ -12,10 +12,15 @@ const OF_THE_WHOLE: ReadonlySet<Predicate> = new Set(["hum", "noise", "unsteady"
 
 /** A word that denies, with at most so many words between it and what it denies. */
 const REACH = 3;
-const DENIED = new RegExp(`${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}\\s*$`);
+const DENIED = new RegExp(`(?:${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}|\\bnothing)\\s*$`);
 
-/** Small words of size that say nothing beside a hum: a low hum, a strong hiss. */
-const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak"]);
+/** Small words of size that say nothing beside a hum: a low hum, a strong mains hum, a steady hiss. */
+const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak", "steady"]);
+/** What stands between such a word and the hum: at most one word, and none that begins something else. */
+const BESIDE = /^( (?!with|without|no|and|but|apart|except|for|when|an?\b|the\b)[\w-]+)? ?$/;
+/** It was tapped, and nothing came of it. */
+const NO_USE =
+  /\b((has|have|had|makes?|made) no (effect|difference|change)|(does|do|did) not (help|change|matter|do)|(changes?|does|do|did) nothing|no (reaction|change|effect))\b/;
 /** How much: “drifts badly” is no distortion. */
 const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|roughly|poorly)$/;
 /** It does what it should, or comes to life. */
@@ -64,7 +69,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     if (MANNER.test(rest.slice(one.from, one.to))) return !heavy.some(({ from, to }) => gap({ from, to }, one) <= 1);
     if (one.tag === "weak" && /ly$/.test(rest.slice(one.from, one.to)) && heavy.some(({ to }) => one.from - to === 1))
       return false;
-    return !(SIZES.has(one.tag) && heavy.some(({ from }) => from >= one.to && from - one.to <= 1));
+    return !(SIZES.has(one.tag) && heavy.some(({ from }) => from >= one.to && BESIDE.test(rest.slice(one.to, from))));
   });
   const outcomes: Said[] = [];
   let lacks = false;
@@ -99,7 +104,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   }
   const of = (act: string, outcome: string): Said => ({ test: pathId(act, path), outcome });
   const denies = (tag: When) => {
-    const at = found.find((one) => one.tag === tag)?.from ?? 0;
+    const span = found.find((one) => one.tag === tag);
+    if (tag === "touched" && span && NO_USE.test(text.slice(span.to))) return true;
+    const at = span?.from ?? 0;
     return NOT_THEN.test(text.slice(0, at)) && preds.length === 0;
   };
   // “Hums, and the volume control makes no difference.”

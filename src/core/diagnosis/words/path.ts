@@ -25,7 +25,7 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   // What others hear of it is what it sends.
   if (
     has("transmit") &&
-    /\b(my (audio|signal|note)|reports?|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|my (audio|signal|note)|reports?|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
       text,
     )
   )

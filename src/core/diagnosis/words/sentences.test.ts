@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { topologyOf } from "../circuit";
 import { said } from "./said";
 import { EIGHTH } from "./sentences/eighth";
+import { ELEVENTH } from "./sentences/eleventh";
 import { FIFTH } from "./sentences/fifth";
 import { FOURTH } from "./sentences/fourth";
 import { FRESH } from "./sentences/fresh";
@@ -53,6 +54,7 @@ describe.each([
   ...EIGHTH,
   ...NINTH,
   ...TENTH,
+  ...ELEVENTH,
 ])("in a set of the kind %s: %s", (set, _group, lines) => {
   const cases = lines.split("\n").map((line): [string, string[]] => {
     const cut = line.indexOf("|");

@@ -99,7 +99,7 @@ export const FOURTH: readonly (readonly [set: string, group: string, lines: stri
     "a fourth set",
     `no carrier | play-tx dead
      no antenna current | play-tx dead
-     the carrier is there, nobody hears my voice | play-mod dead
+     the carrier is there, nobody hears my voice | play-tx fine, play-mod dead
      modulation sounds rough | play-mod distorted
      output fell to a third | play-tx weak
      chirps when keyed | steady-tx unsteady
