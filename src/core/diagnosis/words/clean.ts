@@ -37,6 +37,17 @@ export const plain = (text: string): string =>
     .replaceAll(/\b(the )?background is (clean|quiet|silent|still)\b/g, "no noise")
     // “Lights up, but that is all it does.”
     .replaceAll(/\b(that|this) is all( (that )?(it does|happens|it is doing|there is))?\b/g, "silent")
+    .replaceAll(/\b(silent|quiet|silence) between (the )?stations\b/g, "no noise")
+    .replaceAll(
+      /\bstations? (are|is|comes? in|appears?|sits?) (where (they|it) (should|belongs?|ought)( to)?( be)?|(in|at) the(ir)? right (places?|spots?|positions?))( on the (dial|scale))?\b/g,
+      "dial right",
+    )
+    .replaceAll(/\b(can|will|does|do) not (receive|copy|resolve|demodulate) (cw|ssb|sideband)\b/g, "$3 inoperative")
+    // When it is loud is not how loud it is.
+    .replaceAll(
+      /(?<!\bbuzz(es|ing)? )\b(on|at|in|during) (the )?(louder|loud|strong|quiet|soft|low|high) (passages?|notes?|parts?|tones?|music|peaks?|voices?|sounds?)\b/g,
+      "",
+    )
     // With what sound it stopped is no noise.
     .replaceAll(/\bwith an? (loud |soft |sudden )?(click|pop|crack|snap)\b/g, "")
     .replaceAll(/\b(all|every|each) (bands?|ranges?|waves?|wavebands?) but\b/g, "$1 $2 except")

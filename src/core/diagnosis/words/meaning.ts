@@ -60,7 +60,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
     case "steady":
-      return mechanics || subject === "control" ? [] : [of("steady", denied ? "unsteady" : "steady")];
+      return subject === "drive" || subject === "control" ? [] : [of("steady", denied ? "unsteady" : "steady")];
     case "hot":
       return OTHER_SMELLS.test(text) ? [] : [whole("smell", denied ? "nothing" : "hot")];
     default:

@@ -69,6 +69,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     if (MANNER.test(rest.slice(one.from, one.to))) return !heavy.some(({ from, to }) => gap({ from, to }, one) <= 1);
     if (one.tag === "weak" && /ly$/.test(rest.slice(one.from, one.to)) && heavy.some(({ to }) => one.from - to === 1))
       return false;
+    // “The noise is strong” speaks of the noise.
+    if (
+      SIZES.has(one.tag) &&
+      heavy.some(({ to }) => /^ (is|are|was|gets|remains)( \w+)? $/.test(rest.slice(to, one.from)))
+    )
+      return false;
     return !(SIZES.has(one.tag) && heavy.some(({ from }) => from >= one.to && BESIDE.test(rest.slice(one.to, from))));
   });
   const outcomes: Said[] = [];

@@ -13,6 +13,7 @@ import { SEVENTH } from "./sentences/seventh";
 import { SIXTH } from "./sentences/sixth";
 import { TENTH } from "./sentences/tenth";
 import { THIRD } from "./sentences/third";
+import { TWELFTH } from "./sentences/twelfth";
 
 const of = (key: string) => {
   const circuit = topologyOf(key)?.circuit;
@@ -55,6 +56,7 @@ describe.each([
   ...NINTH,
   ...TENTH,
   ...ELEVENTH,
+  ...TWELFTH,
 ])("in a set of the kind %s: %s", (set, _group, lines) => {
   const cases = lines.split("\n").map((line): [string, string[]] => {
     const cut = line.indexOf("|");

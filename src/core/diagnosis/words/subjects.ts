@@ -54,6 +54,8 @@ export function subjectOf(earlier: readonly Tagged<Subject>[], all: readonly Tag
   const owner = earlier.at(-2);
   if ((last.tag === "lamp" || last.tag === "drive") && owner?.tag.startsWith("stage:") && last.from - owner.to <= 1)
     return owner.tag;
+  // An eye tube is the eye; the tube of another stage is a tube.
+  if (last.tag === "tubes" && owner?.tag === "stage:indicator" && last.from - owner.to <= 1) return owner.tag;
   // The pitch control of the BFO is the BFO.
   if (last.tag === "control" && owner?.tag.startsWith("stage:") && last.from - owner.to <= LONGEST_WORD)
     return owner.tag;
