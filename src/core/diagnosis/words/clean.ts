@@ -43,6 +43,17 @@ export const plain = (text: string): string =>
       "dial right",
     )
     .replaceAll(/\b(can|will|does|do) not (receive|copy|resolve|demodulate) (cw|ssb|sideband)\b/g, "$3 inoperative")
+    .replaceAll(
+      /\b(cw|ssb|sideband)( signals?)? (can|will|does|do) not (be )?(resolved?|received?|copied|demodulated?|read)\b/g,
+      "$1 inoperative",
+    )
+    .replaceAll(
+      /\b(no|without( any)?) difference (between|among) (the )?(bands?|ranges?|waves?|wavebands?)\b/g,
+      "all bands",
+    )
+    .replaceAll(/\bchanges? nothing\b/g, "has no effect")
+    .replaceAll(/\b(transmitter|rig|set) (will|does|can) not key( up)?\b/g, "transmitter dead")
+    .replaceAll(/\bstereo (indicator|beacon)\b/g, "stereo lamp")
     // When it is loud is not how loud it is.
     .replaceAll(
       /(?<!\bbuzz(es|ing)? )\b(on|at|in|during) (the )?(louder|loud|strong|quiet|soft|low|high) (passages?|notes?|parts?|tones?|music|peaks?|voices?|sounds?)\b/g,
@@ -77,7 +88,7 @@ export const plain = (text: string): string =>
 
 /** What stands on either side of a comma, a “but” or an “and” may be about something else. */
 const BETWEEN =
-  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|(?<!\ba )\bwhile\b(?! (?:i|you|one|(?:it|the set|she) (?:is )?(?:warm|heat|cool)\w*)\b)|\bwhereas\b|\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bup )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
+  /\s*(?:[,;.!?]+(?!\d)|\bbut\b|(?<!\ba )\bwhile\b(?! (?:i|you|one|(?:it|the set|she) (?:is )?(?:warm|heat|cool)\w*)\b)|\bwhereas\b|(?<!\bas )\bthough\b|\balthough\b|\byet\b|\bhowever\b|\bexcept that\b|(?<!\bloud )(?<!\bup )(?<!\bnow )(?<!\bcomes )(?<!\bin )(?<!\bcome )(?<!\bon )(?<!\bfades in )(?<!\b(?:worse|weaker|quieter|louder|fainter) )\band\b|\bplus\b|\bor\b|\bthen\b|: | - | – )\s*/;
 export const partsOf = (text: string): string[] =>
   text
     .split(BETWEEN)

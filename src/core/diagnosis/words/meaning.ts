@@ -54,7 +54,9 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
         const switched = /\bswitch|\b(band|wave|range)/.test(text) && !/\b(volume|tone|gain)\b/.test(text);
         return [whole("noise", "noisy"), whole("turn", switched ? "switch" : "control")];
       }
-      return [times.has("down") ? whole("noise-down", "noisy") : whole("noise", denied ? "quiet" : "noisy")];
+      // Noise that goes with the volume is there, and made before the control.
+      if (times.has("down")) return [denied ? whole("noise", "noisy") : whole("noise-down", "noisy")];
+      return [whole("noise", denied ? "quiet" : "noisy")];
     case "unsteady":
       // A pointer that jumps does so on its cord.
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
@@ -62,6 +64,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     case "steady":
       return subject === "drive" || subject === "control" ? [] : [of("steady", denied ? "unsteady" : "steady")];
     case "hot":
+      // A lamp that burns is alight.
+      if (lamps && /^burn(s|ing)?$/.test(word)) return [whole("glow", denied ? "dark" : "all")];
       return OTHER_SMELLS.test(text) ? [] : [whole("smell", denied ? "nothing" : "hot")];
     default:
   }
@@ -81,6 +85,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     case "bright":
       return (lamps || /\brectifier\b/.test(text)) && !denied ? [whole("glow", "bright")] : [];
     case "dark":
+      if (subject === "transformer") return /cool|cold/.test(word) && !denied ? [whole("smell", "nothing")] : [];
+      if (subject === "dial" && /dark|unlit/.test(word) && !denied) return [whole("glow", "dark")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
       return lamps || subject === "set" || subject === "dial" ? [whole("glow", denied ? "dark" : "all")] : [];
@@ -98,6 +104,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
         ? [whole("knob", "slips")]
         : [];
     case "moves":
+      if (denied && SIGNAL.has(subject) && /respond|react/.test(word)) return [of("play", "dead")];
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
       if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");

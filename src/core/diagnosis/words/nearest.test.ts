@@ -18,6 +18,18 @@ describe("the nearest meanings of words that were not read", () => {
     expect(near.length).toBeLessThanOrEqual(4);
   });
 
+  it.each([
+    // Sentences that nobody has written down, and that are not read.
+    ["like speaking into a tin", "play", "distorted"],
+    ["the cord behind the scale has had it", "knob", "slips"],
+    ["one has to put a finger on the horn to make it out", "play", "weak"],
+    ["it has a smell as of scorched varnish", "smell", "hot"],
+    ["beat oscillator gives no pitch", "works:bfo", "fails"],
+  ])("by sentences that are like it: %s", (text, test, outcome) => {
+    const near = nearestMeanings(text, system).map((one) => `${one.test} ${one.outcome}`);
+    expect(near).toContain(`${test} ${outcome}`);
+  });
+
   it("words that resemble nothing have none", () => {
     expect(nearestMeanings("qqq zzz", system)).toEqual([]);
     expect(nearestMeanings("", system)).toEqual([]);

@@ -1,5 +1,6 @@
 import { HEARD } from "../data/heard";
 import type { System } from "../types";
+import { meaningsAlike } from "./likeness";
 import type { Said } from "./types";
 
 /** What a complaint may mean: an outcome of a test that needs no instrument, in words that a person may pick. */
@@ -54,20 +55,31 @@ function alike(a: string, b: string): number {
 /** Words that are less alike than this have nothing to do with one another. */
 const ALIKE = 0.34;
 
+/** What the names of a meaning say, where no known sentence is like this one, counts little. */
+const BY_NAME = 0.02;
+
 /**
- * The meanings that come nearest to words which were not read, the nearest first. They are offered, never taken.
+ * The meanings that come nearest to words which were not read, the nearest first: by sentences that are like them, then
+ * by the names of the meanings. They are offered, never taken.
  * @param most how many
  */
 export function nearestMeanings(text: string, system: System, most = 4): Meaning[] {
   const typed = wordsOf(text);
+  const votes = meaningsAlike(text);
+  // Hum of either kind is two meanings.
+  const voted = ({ test, outcome }: Said) =>
+    [...votes].reduce((sum, [said, weight]) => {
+      const [of, which = ""] = said.split(" ");
+      return of === test && which.split("|").includes(outcome) ? sum + weight : sum;
+    }, 0);
   return meaningsOf(system)
     .map((meaning) => {
       const own = wordsOf(`${meaning.name} ${meaning.says} ${ALSO[meaning.outcome] ?? ""}`);
-      const score = typed.reduce(
+      const named = typed.reduce(
         (sum, word) => sum + Math.max(0, ...own.map((one) => alike(word, one)).filter((one) => one > ALIKE)),
         0,
       );
-      return { meaning, score };
+      return { meaning, score: voted(meaning) + BY_NAME * named };
     })
     .filter(({ score }) => score > 0)
     .sort((a, b) => b.score - a.score)

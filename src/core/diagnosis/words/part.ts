@@ -18,9 +18,12 @@ const DENIED = new RegExp(`(?:${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}|\\bnoth
 const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak", "steady"]);
 /** What stands between such a word and the hum: at most one word, and none that begins something else. */
 const BESIDE = /^( (?!with|without|no|and|but|apart|except|for|when|an?\b|the\b)[\w-]+)? ?$/;
+const NO_NOISE = /\b(no|without|free of)( any)? (noise|hum|crackl|hiss)/;
+/** “The limiter does not limit.” */
+const DOES_NOT = /\b(does|do|did|will|can) not \w+$/;
 /** It was tapped, and nothing came of it. */
 const NO_USE =
-  /\b((has|have|had|makes?|made) no (effect|difference|change)|(does|do|did) not (help|change|matter|do)|(changes?|does|do|did) nothing|no (reaction|change|effect))\b/;
+  /\b((has|have|had|makes?|made) no (effect|difference|change)|(does|do|did) not (help|change|matter|do)|(changes?|does|do|did) nothing|no (reaction|change|effect|difference))\b/;
 /** How much: “drifts badly” is no distortion. */
 const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|roughly|poorly)$/;
 /** It does what it should, or comes to life. */
@@ -69,6 +72,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     if (MANNER.test(rest.slice(one.from, one.to))) return !heavy.some(({ from, to }) => gap({ from, to }, one) <= 1);
     if (one.tag === "weak" && /ly$/.test(rest.slice(one.from, one.to)) && heavy.some(({ to }) => one.from - to === 1))
       return false;
+    // “The hum gets worse”, “runs quietly without noise”.
+    if (one.tag === "weak" && heavy.length > 0 && /worse$/.test(rest.slice(one.from, one.to))) return false;
+    if (one.tag === "weak" && /^quiet/.test(rest.slice(one.from, one.to)) && NO_NOISE.test(rest)) return false;
     // “The noise is strong” speaks of the noise.
     if (
       SIZES.has(one.tag) &&
@@ -94,13 +100,17 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     preds.some(({ tag }) => OF_THE_WHOLE.has(tag)) && /\b(gone|cured|vanish\w*|disappear\w*|stop\w*)\b/.test(rest);
   const kept = goneHum ? outcomes.filter(({ outcome }) => outcome !== "dead") : outcomes;
   if (preds.length === 0) {
-    const [first] = subjects;
+    const isDenied = ({ from }: Span) => DENIED.test(rest.slice(0, from));
+    const first = subjects.find(isDenied) ?? subjects[0];
     // “Not on receive” says of receive no more than that this is not there.
-    const no = first && DENIED.test(rest.slice(0, first.from)) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
+    const no = first && isDenied(first) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
     lacks = Boolean(first && no);
     if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
     // “Receive works, transmit does not.”
-    else if (/\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()))
+    else if (
+      /\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()) ||
+      (first?.tag.startsWith("stage:") && DOES_NOT.test(rest.trim()))
+    )
       kept.push(...meaning("works", "works", first?.tag ?? "set", true, clause));
     // “Dead on receive and transmit.”
     else if (first && before && /^(on |the )?\S+( \S+)?$/.test(rest.trim()) && !DENY.test(rest))

@@ -31,7 +31,8 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   )
     return "transmit";
   if (has("receive") && NOUNS.reception.test(text)) return "receive";
-  if (has("transmit") && /\b(splatter|chirp|key clicks|talk power|fms\b|(voice|speech) peaks)/.test(text)) return "transmit";
+  if (has("transmit") && /\b(splatter|chirp|key clicks|talk power|fms\b|(voice|speech) peaks)/.test(text))
+    return "transmit";
   if (has("receive") && /\b(deaf|(in)?sensitiv\w+)\b/.test(text)) return "receive";
   return has("transmit") && has("receive") && /\b(output|drive|power)\b/.test(text) ? "transmit" : undefined;
 }

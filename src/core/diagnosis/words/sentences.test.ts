@@ -1,19 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { topologyOf } from "../circuit";
 import { said } from "./said";
-import { EIGHTH } from "./sentences/eighth";
-import { ELEVENTH } from "./sentences/eleventh";
-import { FIFTH } from "./sentences/fifth";
-import { FOURTH } from "./sentences/fourth";
-import { FRESH } from "./sentences/fresh";
-import { KEPT } from "./sentences/kept";
-import { SEEN } from "./sentences/seen";
-import { NINTH } from "./sentences/ninth";
-import { SEVENTH } from "./sentences/seventh";
-import { SIXTH } from "./sentences/sixth";
-import { TENTH } from "./sentences/tenth";
-import { THIRD } from "./sentences/third";
-import { TWELFTH } from "./sentences/twelfth";
+import { LOTS, sentencesOf } from "./sentences";
 
 const of = (key: string) => {
   const circuit = topologyOf(key)?.circuit;
@@ -43,26 +31,8 @@ const OPPOSITE: Record<string, string> = {
   works: "fails",
 };
 
-describe.each([
-  ...SEEN,
-  ...KEPT,
-  ...FRESH,
-  ...THIRD,
-  ...FOURTH,
-  ...FIFTH,
-  ...SIXTH,
-  ...SEVENTH,
-  ...EIGHTH,
-  ...NINTH,
-  ...TENTH,
-  ...ELEVENTH,
-  ...TWELFTH,
-])("in a set of the kind %s: %s", (set, _group, lines) => {
-  const cases = lines.split("\n").map((line): [string, string[]] => {
-    const cut = line.indexOf("|");
-    const wanted = line.slice(cut + 1).trim();
-    return [line.slice(0, cut).trim(), wanted === "" ? [] : wanted.split(", ").map((one) => one.trim())];
-  });
+describe.each(LOTS.flat())("in a set of the kind %s: %s", (set, _group, lines) => {
+  const cases = sentencesOf(lines).map(({ text, means }) => [text, means] as const);
   it.each(cases)("“%s”", (text, expected) => expect([...told(text, set)].sort()).toEqual([...expected].sort()));
   it.each(cases)("“%s” is never read as its opposite", (text, expected) => {
     const got = new Set(told(text, set));

@@ -1,0 +1,45 @@
+import { EIGHTH } from "./eighth";
+import { ELEVENTH } from "./eleventh";
+import { FIFTH } from "./fifth";
+import { FOURTH } from "./fourth";
+import { FRESH } from "./fresh";
+import { KEPT } from "./kept";
+import { NINTH } from "./ninth";
+import { SEEN } from "./seen";
+import { SEVENTH } from "./seventh";
+import { SIXTH } from "./sixth";
+import { TENTH } from "./tenth";
+import { THIRD } from "./third";
+import { THIRTEENTH } from "./thirteenth";
+import { TWELFTH } from "./twelfth";
+
+/** Sentences of owners and technicians in groups: the kind of set, the group, and a line for each with what it means. */
+export type Lot = readonly (readonly [set: string, group: string, lines: string])[];
+
+/** All lots, in the order in which they were written. Each is a test of the reader; what it cannot read is found by them. */
+export const LOTS: readonly Lot[] = [
+  SEEN,
+  KEPT,
+  FRESH,
+  THIRD,
+  FOURTH,
+  FIFTH,
+  SIXTH,
+  SEVENTH,
+  EIGHTH,
+  NINTH,
+  TENTH,
+  ELEVENTH,
+  TWELFTH,
+  THIRTEENTH,
+];
+
+export type Sentence = { text: string; means: string[] };
+
+/** The sentences of a group. */
+export const sentencesOf = (lines: string): Sentence[] =>
+  lines.split("\n").map((line) => {
+    const cut = line.indexOf("|");
+    const means = line.slice(cut + 1).trim();
+    return { text: line.slice(0, cut).trim(), means: means === "" ? [] : means.split(", ") };
+  });
