@@ -28,6 +28,8 @@ export const SHELF_YEARS = 5;
  */
 const AMPLE = 7;
 
+/** A value is told beside the one asked for where it is further off than a tenth, with room for binary fractions. */
+const SAID_FROM = 0.1 + 1e-9;
 /** So many choices are offered for a place. */
 const OFFERED = 4;
 
@@ -106,7 +108,7 @@ function remarksOf(
   );
   if (old) remarks.push(`Made ${old.madeIn}: reform it before use.`);
   if (margin !== undefined && margin > AMPLE) remarks.push("Rated far above what is needed: check that it fits.");
-  if (Math.abs(value / need.value - 1) > 0.1)
+  if (Math.abs(value / need.value - 1) > SAID_FROM)
     remarks.push(`${format(value, need.quantity)} for ${format(need.value, need.quantity)}.`);
   if (items.some(({ kind }) => kind === "Y") && need.kind === "X") remarks.push("A Y part in an X place: allowed.");
   return remarks;
