@@ -160,16 +160,21 @@ export function SheetEditor({ sheet, own, newKey }: { sheet: TestSheet; own: boo
           </div>
         </CsvFrame>
       )}
-      <FormEnd form={form} save={own ? "Save the sheet" : "Keep the copy"}>
+      <FormEnd
+        form={form}
+        save={own ? "Save the sheet" : "Keep the copy"}
+        always={
+          <button type="button" className="btn btn-outline h-11" onClick={save}>
+            <Download size={16} aria-hidden="true" /> As CSV
+          </button>
+        }
+      >
         <button
           type="button"
           className="btn btn-outline h-11"
           onClick={() => setCsv(csv === undefined ? "" : undefined)}
         >
           From CSV
-        </button>
-        <button type="button" className="btn btn-outline h-11" onClick={save}>
-          <Download size={16} aria-hidden="true" /> As CSV
         </button>
         <IfMay action="remove test sheet">
           {own ? (

@@ -33,6 +33,8 @@ type FormEndProps<T extends object> = {
   onCancel?: (() => void) | undefined;
   /** other buttons beside it */
   children?: React.ReactNode;
+  /** buttons that change nothing, as a download: also for whoever may not save */
+  always?: React.ReactNode;
 };
 
 /** The end of a form: the button that saves, the way out, and what came of it. */
@@ -44,8 +46,9 @@ export function FormEnd<T extends object>({
   saveClass = "btn-primary",
   onCancel,
   children,
+  always,
 }: FormEndProps<T>) {
-  if (form.refusal) return null;
+  if (form.refusal) return always;
   return (
     <div className={`flex flex-wrap items-center gap-3 ${className}`}>
       <button className={`btn h-11 ${saveClass}`} aria-disabled={form.busy}>
@@ -57,6 +60,7 @@ export function FormEnd<T extends object>({
         </button>
       ) : null}
       {children}
+      {always}
       {form.saved && saved ? <span role="status">{saved}</span> : null}
       {form.message ? <ErrorText>{form.message}</ErrorText> : null}
     </div>
