@@ -78,6 +78,19 @@ describe("a walk with the probe", () => {
     expect(through(lifted, holds(248)).done).toEqual([{ take: { point: "B+", value: 248 } }]);
   });
 
+  it("takes a figure that went on moving after the foot-switch for no other point", () => {
+    const rising: WalkEvent[] = [40, 60, 78].flatMap((value) => holds(value, 1));
+    const { walk, done } = through(walkOf(POINTS), [...rising, { kind: "next" }]);
+    expect(done).toEqual([{ take: { point: "B+", value: 78 } }]);
+    expect(through(walk, [...holds(90, 1), ...holds(98, 20), { kind: "next" }]).done).toEqual([]);
+    expect(through(walk, [...holds(98, 3), ...holds(0, 1), ...holds(120)]).done).toEqual([
+      { take: { point: "V4 plate", value: 120 } },
+    ]);
+    // One that stood still is left as soon as another figure is read.
+    const still = through(walkOf(POINTS), [...holds(0, 5), { kind: "next" }]).walk;
+    expect(through(still, holds(120)).done).toEqual([{ take: { point: "V4 plate", value: 120 } }]);
+  });
+
   it("takes the figure of a point that was left out for no other", () => {
     const flickers: WalkEvent[] = [230, 180, 240, 190].flatMap((value) => holds(value, 1));
     const { walk } = through(walkOf(POINTS), [...flickers, { kind: "skip" }]);

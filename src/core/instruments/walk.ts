@@ -23,9 +23,11 @@ export const STAGE_WORDS: Record<Stage, string> = {
 /**
  * What the probe is waited for at a point, before its readings belong there.
  * - `left`: it is still where the last figure was taken; another figure is of this point
- * - `air`: it is at some other point, after a slip or a point left out; it has to be lifted once
+ * - `lift`: the last figure was taken while it moved, and may go on to move: the probe has to be lifted once
+ * - `put`: it is at some other point, after a slip or a point left out: it has to be lifted, or the foot-switch says that
+ *   it was put
  */
-export type Waits = "left" | "air";
+export type Waits = "left" | "lift" | "put";
 
 /** A walk with the probe from point to point. */
 export type Walk = {
@@ -88,10 +90,10 @@ function atPoint(walk: Walk, at: number, waits: Waits | undefined): Walk {
   return { ...rest, at, ...before(walk.points, at), readings: [], ...(waits ? { waits } : {}) };
 }
 
-function taken(walk: Walk, value: number): WalkDone {
+function taken(walk: Walk, value: number, waits: Waits = "left"): WalkDone {
   const point = walk.points[walk.at]?.point ?? "";
   return {
-    walk: atPoint({ ...walk, last: { at: walk.at, value } }, walk.at + 1, "left"),
+    walk: atPoint({ ...walk, last: { at: walk.at, value } }, walk.at + 1, waits),
     take: { point, value, ...(walk.range === undefined ? {} : { range: walk.range }) },
   };
 }
@@ -123,12 +125,12 @@ function withReading(
 
 /** What the foot-switch takes. While the probe has not left the last point, it takes that point's figure for no other. */
 const asItStands = ({ readings, over, waits, seen }: Walk): number | undefined =>
-  readings.at(-1)?.value ?? (over ? Number.POSITIVE_INFINITY : waits === "air" ? seen : undefined);
+  readings.at(-1)?.value ?? (over ? Number.POSITIVE_INFINITY : waits === "put" ? seen : undefined);
 
 /** After a point is left out: a probe that has come to it has to leave it. */
 function waitsAfterSkip({ readings, waits, last }: Walk): Waits | undefined {
   const here = readings.at(-1);
-  if (here) return inAir(here.value) ? undefined : "air";
+  if (here) return inAir(here.value) ? undefined : "put";
   return waits ?? (last ? "left" : undefined);
 }
 
@@ -150,7 +152,10 @@ export function walkOn(walk: Walk, event: WalkEvent, criterion: Criterion): Walk
         return { walk: { ...rest, ...(next ? { stage: next } : {}), readings: [] } };
       }
       const now = asItStands(walk);
-      return now !== undefined && walk.at < walk.points.length ? taken(walk, now) : { walk };
+      if (now === undefined || walk.at >= walk.points.length) return { walk };
+      // What is taken by hand has mostly not come to stand still: it goes on to move at the same point.
+      const still = walk.over || inAir(now) || steadyOf(walk.readings, criterion).value !== undefined;
+      return taken(walk, now, still ? "left" : "lift");
     }
     case "skip":
       return { walk: walk.at < walk.points.length ? atPoint(walk, walk.at + 1, waitsAfterSkip(walk)) : walk };
@@ -160,7 +165,7 @@ export function walkOn(walk: Walk, event: WalkEvent, criterion: Criterion): Walk
       const point = walk.points[last.at]?.point ?? "";
       const here = walk.readings.at(-1);
       return {
-        walk: atPoint(rest, last.at, walk.over || (here && inAir(here.value)) ? undefined : "air"),
+        walk: atPoint(rest, last.at, walk.over || (here && inAir(here.value)) ? undefined : "put"),
         takeBack: { point },
       };
     }

@@ -139,9 +139,9 @@ export function ProbeWalk({ meter, what, places, print, judge, take, takeBack, o
                       : ""}
               </p>
             )}
-            {walk.waits === "air" && shown?.ok && !walk.stage ? (
+            {(walk.waits === "put" || walk.waits === "lift") && shown?.ok && !walk.stage ? (
               <p className="text-xl" role="status">
-                Lift the probe, then put it on {row.point}. Space takes it as it stands.
+                Lift the probe, then put it on {row.point}.{walk.waits === "put" ? " Space takes it as it stands." : ""}
               </p>
             ) : null}
             {shown && !shown.ok && !open && !walk.stage ? (
