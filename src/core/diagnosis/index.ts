@@ -40,7 +40,7 @@ export { NET_TEST, netOutcome, nodeOf, type NetEvidence, type Physics } from "./
 export { figuresSchema, type Figures } from "./figures";
 export type { Nature } from "./traits";
 export { faultName } from "./names";
-export { SHORT_BELOW } from "./data/short";
+export { SHORT_BELOW } from "./short";
 export { knownOf, knownSet, type KnownSet } from "./known";
 export { systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";
 export { meaningsOf, nearestMeanings, said, type Meaning, type Said } from "./words";

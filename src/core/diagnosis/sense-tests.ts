@@ -5,7 +5,10 @@ import { either, showsIn, type Effect, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
 import type { Fault } from "./types";
 
-/** A flat hand on the cabinet reaches less than a stick at the place. Shop's estimate. */
+/**
+ * A flat hand on the cabinet reaches less than a stick at the place. Shop's estimate.
+ * @example of ten joints that a stick at the place moves, a hand on the cabinet moves six
+ */
 const THUMP = 0.6;
 /**
  * A worn control or a dirty switch is heard when it is turned. Shop's estimate.

@@ -1,6 +1,9 @@
 import type { Fault } from "./types";
 
-/** A fault that takes a fuse with it this often is a short, and a meter sees it. Shop's estimate. */
+/**
+ * A fault that takes a fuse with it this often is a short, and a meter sees it. Shop's estimate.
+ * @example a reservoir that shorts takes the fuse with it nine times of ten, and ohms to chassis show it
+ */
 const IS_SHORT = 0.4;
 export const isShort = ({ mode }: Fault): boolean => (mode.shows.blows ?? 0) >= IS_SHORT;
 

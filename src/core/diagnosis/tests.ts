@@ -12,9 +12,15 @@ import { stringTests, supplyTests, trickTests } from "./trick-tests";
 import { modeTests, wayTests } from "./way-tests";
 import type { Fault, Shows, Test } from "./types";
 
-/** However good the instrument, a check is written down wrong as often as this. Shop's estimate. */
+/**
+ * However good the instrument, a check is written down wrong as often as this. Shop's estimate.
+ * @example of fifty resistors that were measured, one was written down wrong
+ */
 const CHECK_SLIP = 0.02;
-/** With a good tube in, the fault goes, where nothing else is wrong too. Shop's estimate. */
+/**
+ * With a good tube in, the fault goes, where nothing else is wrong too. Shop's estimate.
+ * @example of twenty weak tubes, a good one in their place cures seventeen sets; three have another fault too
+ */
 const SWAP_CURES = 0.85;
 
 /** `Does the IF stage work?`, `Do the antenna coils work?` */

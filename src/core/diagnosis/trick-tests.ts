@@ -4,9 +4,15 @@ import { showsIn, type Live, type Sketch } from "./sketch";
 import type { Nature } from "./traits";
 import type { Fault } from "./types";
 
-/** A heater that is open when warm, a bad joint in the string: cold the string may well be whole. Shop's estimate. */
+/**
+ * A heater that is open when warm, a bad joint in the string: cold the string may well be whole. Shop's estimate.
+ * @example of ten strings that stay dark, nine read open with the power off, and one opens only when it is warm
+ */
 const COLD_SHOWS = 0.9;
-/** What a tried trick shows, where it is the right one. Shop's estimate. */
+/**
+ * What a tried trick shows, where it is the right one. Shop's estimate.
+ * @example of twenty dry reservoirs, a good capacitor across them quiets seventeen
+ */
 const TRICK = 0.85;
 
 /** Capacitors that are open or dry: a good one across them cures it for the moment. */

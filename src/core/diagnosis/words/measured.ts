@@ -1,5 +1,5 @@
 import type { Circuit } from "../../model";
-import { SHORT_BELOW } from "../data/short";
+import { SHORT_BELOW } from "../short";
 import type { Said } from "./types";
 
 const SUPPLY = /\bb ?\+|\bht\b|\bhigh tension\b|\bplate supply\b/;
