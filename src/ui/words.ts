@@ -7,3 +7,6 @@ export const linesOf = (text: string): string[] =>
     .split("\n")
     .map((line) => line.trim())
     .filter(Boolean);
+
+/** A test before its outcome: a question needs no colon. */
+export const asked = (name: string): string => (name.endsWith("?") ? name : `${name}:`);

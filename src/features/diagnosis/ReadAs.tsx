@@ -4,7 +4,7 @@ import { X } from "lucide-react";
 import { useId } from "react";
 import { meaningsOf, nearestMeanings, said, type Meaning, type Said, type System } from "@/core/diagnosis";
 import type { Circuit } from "@/core/model";
-import { asked } from "./words";
+import { asked } from "@/ui/words";
 
 type ReadAsProps = {
   text: string;

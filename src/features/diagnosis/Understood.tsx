@@ -8,7 +8,7 @@ import { SymptomList } from "@/ui/SymptomList";
 import { ComplaintRead, EntryRead } from "./EntryRead";
 import { AddSymptom } from "./Observation";
 import { chipOf } from "./ReadAs";
-import { asked } from "./words";
+import { asked } from "@/ui/words";
 
 type UnderstoodProps = { circuit: Circuit; system: System };
 

@@ -30,6 +30,3 @@ export function caution(
         : `Up to ${volts} and RF: interlocks stay, dummy load on, hands off while it is keyed.${isolated}`;
   }
 }
-
-/** A test before its outcome: a question needs no colon. */
-export const asked = (name: string): string => (name.endsWith("?") ? name : `${name}:`);

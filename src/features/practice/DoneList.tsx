@@ -3,6 +3,7 @@
 import { useEffect, useRef } from "react";
 import { DANGERS, type Done } from "@/core/practice";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { asked } from "@/ui/words";
 import { minutesText } from "./words";
 
 /** What was done and what came of it, the latest last. */
@@ -23,8 +24,8 @@ export function DoneList({ done }: { done: readonly Done[] }) {
             <div className="flex gap-2">
               <span className="dim w-6 shrink-0 text-right font-mono">{at + 1}</span>
               <span className="flex-1">
-                {one.what}
-                {one.said ? <span className="font-semibold">: {one.said}</span> : null}{" "}
+                {one.said ? asked(one.what) : one.what}{" "}
+                {one.said ? <span className="font-semibold">{one.said}</span> : null}{" "}
                 {one.read?.verdict ? <VerdictMark mark={one.read.verdict} /> : null}
               </span>
               <span className="dim font-mono text-sm whitespace-nowrap">{minutesText(one.minutes)}</span>

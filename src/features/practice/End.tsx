@@ -6,6 +6,7 @@ import { PrintButton } from "@/ui/PrintButton";
 import type { RunView } from "@/server/practice/view";
 import { bitsText, minutesText, percentText } from "./words";
 import { ResultTable } from "@/ui/ResultTable";
+import { asked } from "@/ui/words";
 
 function Way({ title, steps, minutes }: { title: string; steps: readonly WayStep[]; minutes: number }) {
   return (
@@ -24,8 +25,7 @@ function Way({ title, steps, minutes }: { title: string; steps: readonly WayStep
             head: "Step",
             cell: ({ what, said }) => (
               <>
-                {what}
-                {said ? <strong>: {said}</strong> : null}
+                {said ? asked(what) : what} {said ? <strong>{said}</strong> : null}
               </>
             ),
           },
