@@ -85,7 +85,7 @@ test("a shop of one's own: people, roles, a change of person by PIN, and what a 
   await firstSignIn(tablet, shop, "Tomasz Bielak", told, "kettle drum ladder 9", "40711");
   expect(await violationsOf(tablet)).toEqual([]);
   await tablet.goto(`${shop}/shop`);
-  await expect(tablet.getByText("The owner takes people on")).toBeVisible();
+  await expect(tablet.getByText("may not take people on")).toBeVisible();
   await expect(tablet.getByRole("link", { name: "Archive of everything" })).toHaveCount(0);
   await tablet.goto(`${shop}/sets/new`);
   await expect(tablet.getByRole("heading", { name: "This page is not for your role" })).toBeVisible();

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { ROLE_SAYS, ROLE_WORDS, ROLES, type Role } from "@/core/access";
 import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm, type SaveAnswer } from "@/ui/form";
+import { IfMay } from "@/ui/role";
 import { askEverybody, changeSomebody, resetPassword, takeOn } from "./actions";
 import { problemsOf } from "./form-read";
 import { readName } from "./typed";
@@ -113,8 +114,7 @@ function CodesOfAll({ asked }: { asked: boolean }) {
 }
 
 /** Who works here, and what each may do. Whoever wrote an entry stays: a logbook names its writers for good. */
-export function People(props: { people: readonly Somebody[]; mayChange: boolean; codesAsked: boolean }) {
-  const { people, mayChange, codesAsked } = props;
+export function People({ people, codesAsked }: { people: readonly Somebody[]; codesAsked: boolean }) {
   const [changing, setChanging] = useState<string>();
   const person = people.find(({ id }) => id === changing);
   return (
@@ -126,7 +126,7 @@ export function People(props: { people: readonly Somebody[]; mayChange: boolean;
               <strong>{name}</strong>{" "}
               <span className="dim">{retired ? "works here no more" : ROLE_WORDS[access].toLowerCase()}</span>
             </span>
-            {mayChange ? (
+            <IfMay action="change person's row">
               <button
                 type="button"
                 className="btn btn-ghost btn-sm min-h-10"
@@ -135,13 +135,17 @@ export function People(props: { people: readonly Somebody[]; mayChange: boolean;
               >
                 Change
               </button>
-            ) : null}
+            </IfMay>
           </li>
         ))}
       </ul>
       {person ? <ChangePerson key={person.id} person={person} onDone={() => setChanging(undefined)} /> : null}
-      {mayChange ? <CodesOfAll asked={codesAsked} /> : null}
-      {mayChange ? <NewPerson /> : <p className="dim">The owner takes people on and decides what they may do.</p>}
+      <IfMay action="ask for codes">
+        <CodesOfAll asked={codesAsked} />
+      </IfMay>
+      <IfMay action="take on" otherwise="say">
+        <NewPerson />
+      </IfMay>
     </section>
   );
 }

@@ -3,12 +3,12 @@
 import { Form, FormEnd, SelectField, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { dayWords } from "@/ui/plan/words";
 import { ActButton } from "@/ui/ActButton";
+import { IfMay } from "@/ui/role";
 import { noteAway, strikeAway } from "./actions";
 
 type AwayProps = {
   away: readonly { id: string; person?: string; from: string; to: string; why: string }[];
   people: readonly { id: string; name: string }[];
-  mayChange: boolean;
 };
 
 const NOTHING = { person: "", from: "", to: "", why: "" };
@@ -44,7 +44,7 @@ function NewAway({ people }: Pick<AwayProps, "people">) {
 }
 
 /** Days on which somebody is away, or the shop is closed. The plan follows at once. */
-export function AwayList({ away, people, mayChange }: AwayProps) {
+export function AwayList({ away, people }: AwayProps) {
   return (
     <section aria-label="Days away" className="flex flex-col gap-2">
       {away.length === 0 ? <p className="dim">Nobody is away.</p> : null}
@@ -59,15 +59,15 @@ export function AwayList({ away, people, mayChange }: AwayProps) {
               {to === from ? "" : ` to ${dayWords(to)}`}
               {why ? `, ${why}` : ""}
             </span>
-            {mayChange ? (
-              <ActButton asks="strike days away" act={() => strikeAway(id)} className="btn btn-ghost btn-sm min-h-10">
-                Strike out
-              </ActButton>
-            ) : null}
+            <ActButton asks="strike days away" act={() => strikeAway(id)} className="btn btn-ghost btn-sm min-h-10">
+              Strike out
+            </ActButton>
           </li>
         ))}
       </ul>
-      {mayChange ? <NewAway people={people} /> : <p className="dim">The lead changes these.</p>}
+      <IfMay action="note days away" otherwise="say">
+        <NewAway people={people} />
+      </IfMay>
     </section>
   );
 }

@@ -9,7 +9,6 @@ export type WorkerTyped = { days: string[]; skills: Skill[] };
 
 type WorkerProps = {
   person: { id: string; name: string; week: Week; skills: readonly Skill[]; version: number };
-  mayChange: boolean;
 };
 
 const hoursOf = (week: Week): number =>
@@ -19,7 +18,7 @@ const hoursOf = (week: Week): number =>
   }, 0);
 
 /** Somebody's week and what they can do. */
-export function WorkerForm({ person, mayChange }: WorkerProps) {
+export function WorkerForm({ person }: WorkerProps) {
   const form = useForm<WorkerTyped>({
     asks: "change somebody's week",
     initial: { days: person.week.map(typedDay), skills: [...person.skills] },
@@ -37,7 +36,7 @@ export function WorkerForm({ person, mayChange }: WorkerProps) {
   const { days, skills } = form.fields;
   const read = readWeek(days);
   const wrong: Record<string, string> = read.ok ? {} : read.problems;
-  if (!mayChange)
+  if (form.refusal)
     return (
       <li className="rounded-box bg-base-200 p-3">
         <strong>{person.name}</strong>: {hoursOf(person.week)} h a week;{" "}
