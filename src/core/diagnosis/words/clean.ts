@@ -54,6 +54,9 @@ export const plain = (text: string): string =>
     .replaceAll(/\bchanges? nothing\b/g, "has no effect")
     .replaceAll(/\b(transmitter|rig|set) (will|does|can) not key( up)?\b/g, "transmitter dead")
     .replaceAll(/\bstereo (indicator|beacon)\b/g, "stereo lamp")
+    .replaceAll(/\bptt( switch| key| button)? (does nothing|has no effect|does not work|is dead)\b/g, "transmit dead")
+    // On either mode is on both.
+    .replaceAll(/\b(in|on) (cw|ssb|am|usb|lsb)( and | or )(cw|ssb|am|usb|lsb)\b/g, "")
     // When it is loud is not how loud it is.
     .replaceAll(
       /(?<!\bbuzz(es|ing)? )\b(on|at|in|during) (the )?(louder|loud|strong|quiet|soft|low|high) (passages?|notes?|parts?|tones?|music|peaks?|voices?|sounds?)\b/g,

@@ -58,6 +58,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (times.has("down")) return [denied ? whole("noise", "noisy") : whole("noise-down", "noisy")];
       return [whole("noise", denied ? "quiet" : "noisy")];
     case "unsteady":
+      // A BFO that does not whistle does not run.
+      if (stage === "bfo" && denied) return works(stage, "fails");
       // A pointer that jumps does so on its cord.
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];

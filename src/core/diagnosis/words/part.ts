@@ -21,6 +21,8 @@ const BESIDE = /^( (?!with|without|no|and|but|apart|except|for|when|an?\b|the\b)
 const NO_NOISE = /\b(no|without|free of)( any)? (noise|hum|crackl|hiss)/;
 /** “The limiter does not limit.” */
 const DOES_NOT = /\b(does|do|did|will|can) not \w+$/;
+/** “Sound only when the switch is wiggled.” */
+const ONLY_THEN = /\b(sound|reception|music|signals?|stations?) only (when|if|while|as long as)\b/;
 /** It was tapped, and nothing came of it. */
 const NO_USE =
   /\b((has|have|had|makes?|made) no (effect|difference|change)|(does|do|did) not (help|change|matter|do)|(changes?|does|do|did) nothing|no (reaction|change|effect|difference))\b/;
@@ -138,7 +140,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     for (const { id } of circuit.stages.filter(({ kind }) => kind === "agc"))
       kept.push({ test: `works:${id}`, outcome: "fails" });
   // “Plays when I hit it”, “a thump brings it back”: without that it does not.
-  const helps = preds.length > 0 ? preds.every(({ tag }) => BETTER.has(tag)) : HELPS.test(text);
+  const helps =
+    ONLY_THEN.test(text) || (preds.length > 0 ? preds.every(({ tag }) => BETTER.has(tag)) : HELPS.test(text));
   const by = times.has("touched") ? "touched" : times.has("turned") ? "turned" : undefined;
   if (by && helps && !denies(by) && !DENY.test(rest)) {
     const test = pathId("play", path);

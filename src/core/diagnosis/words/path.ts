@@ -16,7 +16,7 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   const text = whole.replace(/\bafter (a |the )?(transmission|transmitting|transmit|keying)\b/g, "");
   const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
   if (has("fm")) {
-    if (NOUNS.fm.test(text)) return "fm";
+    if (NOUNS.fm.test(text) || /\bafc\b/.test(text)) return "fm";
     if (NOUNS.am.test(text) || /\b(mw|lw|sw|medium|long|short)\b/.test(text)) return "receive";
   }
   if (has("modulation") && NOUNS.modulation.test(text)) return "modulation";
@@ -25,7 +25,7 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   // What others hear of it is what it sends.
   if (
     has("transmit") &&
-    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|my (audio|signal|note)|reports?|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my (audio|signal|note)|reports?|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
       text,
     )
   )

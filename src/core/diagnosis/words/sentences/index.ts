@@ -3,6 +3,7 @@ import { ELEVENTH } from "./eleventh";
 import { FIFTH } from "./fifth";
 import { FOURTH } from "./fourth";
 import { FRESH } from "./fresh";
+import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
 import { NINTH } from "./ninth";
 import { SEEN } from "./seen";
@@ -32,6 +33,7 @@ export const LOTS: readonly Lot[] = [
   ELEVENTH,
   TWELFTH,
   THIRTEENTH,
+  FOURTEENTH,
 ];
 
 export type Sentence = { text: string; means: string[] };
