@@ -138,6 +138,31 @@ function speaks(
 const indicesOf = (system: System, ids: readonly string[]): Set<number> =>
   new Set(ids.flatMap((id) => system.faultIndex.get(id) ?? []));
 
+/**
+ * That any fault of a group is there, for each group: two faults of one group in the same set count once.
+ * @param groupOf the group of each fault; -1 is in none
+ */
+function chancesOf({ n, single, pair, none, beyond }: Weights, groupOf: readonly number[], groups: number): number[] {
+  const mass = new Float64Array(groups);
+  let sum = none + beyond;
+  const add = (group: number, weight: number) => {
+    if (group >= 0) mass[group] = (mass[group] as number) + weight;
+  };
+  for (let i = 0; i < n; i += 1) {
+    const a = groupOf[i] as number;
+    add(a, single[i] as number);
+    sum += single[i] as number;
+    for (let j = i + 1; j < n; j += 1) {
+      const weight = pair[i * n + j] as number;
+      const b = groupOf[j] as number;
+      sum += weight;
+      add(a, weight);
+      if (b !== a) add(b, weight);
+    }
+  }
+  return [...mass].map((one) => one / sum);
+}
+
 function stageShares(
   system: System,
   weights: Weights,
@@ -146,30 +171,13 @@ function stageShares(
   out: ReadonlySet<number>,
 ): StageShare[] {
   const share = culprits(system, found.fault, out);
-  const { n, single, pair, none, beyond } = weights;
   const stageAt = new Map(system.stages.map(({ id }, index) => [id, index]));
   const stageOf = system.faults.map((fault, index) => (mended.has(index) ? -1 : (stageAt.get(fault.stage.id) ?? -1)));
-  const mass = new Float64Array(system.stages.length);
-  let sum = none + beyond;
-  const add = (stage: number, weight: number) => {
-    if (stage >= 0) mass[stage] = (mass[stage] as number) + weight;
-  };
-  for (let i = 0; i < n; i += 1) {
-    const a = stageOf[i] as number;
-    add(a, single[i] as number);
-    sum += single[i] as number;
-    for (let j = i + 1; j < n; j += 1) {
-      const weight = pair[i * n + j] as number;
-      const b = stageOf[j] as number;
-      sum += weight;
-      add(a, weight);
-      if (b !== a) add(b, weight);
-    }
-  }
+  const chances = chancesOf(weights, stageOf, system.stages.length);
   return system.stages.map(({ id }, at) => ({
     id,
     share: system.faults.reduce((total, fault, index) => total + (fault.stage.id === id ? (share[index] ?? 0) : 0), 0),
-    probability: (mass[at] as number) / sum,
+    probability: chances[at] ?? 0,
   }));
 }
 
@@ -179,10 +187,22 @@ type Told = {
   found: Posterior;
   readings: readonly { id: string; reading: Reading }[];
   why: ReadonlyMap<number, Shown>;
-  mended: ReadonlySet<number>;
+  ofCheck: ReadonlyMap<string, number>;
 };
 
-function causeOf({ system, found, readings, why, mended }: Told, index: number): Cause {
+/** That a part is bad, by the check that makes sure of it. */
+function byCheck({ faults }: System, weights: Weights, mended: ReadonlySet<number>): ReadonlyMap<string, number> {
+  const checks = [...new Set(faults.map(checkId))];
+  const at = new Map(checks.map((check, index) => [check, index]));
+  const chances = chancesOf(
+    weights,
+    faults.map((fault, index) => (mended.has(index) ? -1 : (at.get(checkId(fault)) ?? -1))),
+    checks.length,
+  );
+  return new Map(checks.map((check, index) => [check, chances[index] ?? 0]));
+}
+
+function causeOf({ system, found, readings, why, ofCheck }: Told, index: number): Cause {
   const fault = system.faults[index] as Fault;
   const check = checkId(fault);
   const shown = why.get(index);
@@ -195,10 +215,7 @@ function causeOf({ system, found, readings, why, mended }: Told, index: number):
     probability: found.fault[index] ?? 0,
     prior: fault.prior,
     because: fault.because,
-    ofPart: system.faults.reduce(
-      (sum, one, at) => (checkId(one) === check && !mended.has(at) ? sum + (found.fault[at] ?? 0) : sum),
-      0,
-    ),
+    ofPart: ofCheck.get(check) ?? 0,
     check,
     ...(shown ? { shown } : {}),
     ...speaks(readings, index),
@@ -264,7 +281,8 @@ export function consider(question: Question): Picture {
     const reading = readEvidence(system, one);
     return reading ? [{ id: one.id, reading }] : [];
   });
-  const cause = (index: number) => causeOf({ system, found, readings, why, mended }, index);
+  const ofCheck = byCheck(system, weights, mended);
+  const cause = (index: number) => causeOf({ system, found, readings, why, ofCheck }, index);
   const p = (index: number) => found.fault[index] ?? 0;
   const prior = (index: number) => system.faults[index]?.prior ?? 0;
   return {
