@@ -28,7 +28,11 @@ export const SHELF_YEARS = 5;
  */
 const AMPLE = 7;
 
-/** A value is told beside the one asked for where it is further off than a tenth, with room for binary fractions. */
+/**
+ * A value is told beside the one asked for where it is further off than this share of it, with room for binary fractions.
+ * Shop rule.
+ * @example 56 nF for 50 nF is told, 55 nF is not
+ */
 const SAID_FROM = 0.1 + 1e-9;
 /** So many choices are offered for a place. */
 const OFFERED = 4;

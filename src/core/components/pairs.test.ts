@@ -98,6 +98,16 @@ describe("the best pair of a drawer", () => {
   });
 });
 
+it("the search goes on to the next values where the nearest do not stand the rating", () => {
+  const parts: Part[] = [
+    ...[39, 40, 41].map((value, id) => ({ id, value, count: 1, watts: 0.01 })),
+    { id: 3, value: 42, count: 1, watts: 5 },
+    { id: 4, value: 60, count: 1, watts: 5 },
+  ];
+  const found = findPairs({ quantity: "resistance", value: 100, window: [95, 105], watts: 1 }, parts);
+  expect(found.map(({ a, b, pair }) => [a.id, b.id, pair.way])).toEqual([[3, 4, "series"]]);
+});
+
 describe("a pair", () => {
   it("says nothing of volts or watts that one of the two does not say", () => {
     expect(pairOf("resistance", "series", { value: 1, watts: 1 }, { value: 1 })).toEqual({

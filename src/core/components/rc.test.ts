@@ -22,5 +22,6 @@ describe("a value in its circuit", () => {
   it("says nothing where the resistor is not on the sheet", () => {
     expect(inCircuit({ role: "coupling", stage: "mixer" }, sheet, 47e-9)).toBeUndefined();
     expect(inCircuit({ role: "decoupling", stage: "output" }, sheet, 47e-9)).toBeUndefined();
+    expect(inCircuit({ role: "coupling", stage: "output" }, sheet, 0)).toBeUndefined();
   });
 });

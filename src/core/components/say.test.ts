@@ -27,7 +27,7 @@ function says(component: Component, history: PlaceHistory = {}, change: Partial<
   return { action, reason, rule };
 }
 const POLICIES = ["reliability", "original", "museum"] as const;
-const verdict = (one: "good" | "bad" | "none", ...reasons: string[]): PlaceHistory => ({
+const verdict = (one: "good" | "watch" | "bad" | "none", ...reasons: string[]): PlaceHistory => ({
   verdict: { verdict: one, reasons },
 });
 
@@ -86,6 +86,7 @@ describe("a capacitor that was measured", () => {
     });
     expect(says(couple, verdict("good", "As new.")).reason).toBe("As new.");
     expect(says(couple, verdict("none")).action).toBe("test");
+    expect(says(couple, verdict("watch", "A little.")).action).toBe("test");
   });
 
   it("goes all the same where it stands above its own rating, as an electrolytic alone", () => {
@@ -97,6 +98,9 @@ describe("a capacitor that was measured", () => {
       "restuff",
     );
     expect(says(part("C14", "coupling", ".05/100 paper", "output"), verdict("good")).action).toBe("keep");
+    // Exactly at its rating it is not above it.
+    const circuit = new Map([["C1", { works: 400, highest: 410, watts: 0 }]]);
+    expect(says(part("C1", "reservoir", "16/400", "power"), verdict("good"), { circuit }).action).toBe("keep");
   });
 });
 
@@ -210,6 +214,7 @@ describe("a resistor", () => {
     ]);
     expect(says(load, verdict("bad")).reason).toBe("Drifted.");
     expect(says(load, verdict("good", "+4 %."))).toMatchObject({ action: "keep", reason: "+4 %." });
+    expect(says(load, verdict("watch", "+15 %."))).toMatchObject({ action: "keep", reason: "+15 %." });
     expect(says(load, verdict("good")).reason).toBe("Measured good.");
   });
 

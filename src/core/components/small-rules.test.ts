@@ -6,8 +6,6 @@ import {
   CAPACITOR_RULES,
   costOf,
   electrodeVolts,
-  inCircuit,
-  largestReservoir,
   loadedRail,
   lowRail,
   marginsOf,
@@ -90,39 +88,6 @@ describe("an electrode's volts", () => {
     expect(
       stageBias({ tubes: [{ position: "V4", type: "no such", work: "output" }], points: [] }, "output"),
     ).toBeUndefined();
-  });
-});
-
-it("the largest reservoir is that of the rectifier that allows least; tubes that say nothing are passed by", () => {
-  const tube = (position: string, type: string) => ({ position, type, work: "rectifier" });
-  expect(largestReservoir({ tubes: [tube("V5", "5Y3"), tube("V6", "6X4")] })?.type).toBe("6X4");
-  expect(largestReservoir({ tubes: [tube("V6", "6X4"), tube("V5", "5Y3")] })?.type).toBe("6X4");
-  expect(largestReservoir({ tubes: [tube("V5", "no such")] })).toBeUndefined();
-});
-
-describe("what a value does beside its resistor", () => {
-  const sheet: Sheet = {
-    ...PLANNED,
-    components: [
-      { designator: "R1", role: "grid-leak", drawn: "see note", stage: "output" },
-      { designator: "R2", role: "grid-leak", drawn: "1 MΩ", stage: "first audio" },
-      { designator: "R8", role: "grid-leak", drawn: "470k", stage: "output" },
-      { designator: "R9", role: "avc", drawn: "2.2 MΩ", stage: "mixer" },
-    ],
-  };
-  it("how low a coupling capacitor passes, how slow an AVC line is", () => {
-    expect(inCircuit({ role: "coupling", stage: "output" }, sheet, 47e-9)).toBe(
-      "With R8 (470 kΩ) it is 3 dB down at 7.2 Hz.",
-    );
-    expect(inCircuit({ role: "avc", stage: "mixer" }, sheet, 50e-9)).toBe(
-      "With R9 (2.2 MΩ) a time constant of 110 ms.",
-    );
-    expect(inCircuit({ role: "avc", stage: "first audio" }, sheet, 100e-9)).toContain("With R2 (1 MΩ) a time constant");
-  });
-  it("nothing where the sheet does not show the resistor, or there is no value", () => {
-    expect(inCircuit({ role: "coupling", stage: "mixer" }, sheet, 47e-9)).toBeUndefined();
-    expect(inCircuit({ role: "decoupling", stage: "output" }, sheet, 47e-9)).toBeUndefined();
-    expect(inCircuit({ role: "coupling", stage: "output" }, sheet, 0)).toBeUndefined();
   });
 });
 

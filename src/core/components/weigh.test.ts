@@ -109,6 +109,8 @@ describe("what is offered", () => {
     });
     const pair = only(load, { kind: "resistor", marking: "235k 0.25W", onHand: 2 });
     expect(pair).toMatchObject({ pair: { way: "series" }, margin: expect.closeTo(2, 6), off: expect.closeTo(0, 6) });
+    const { volts: _volts, ...any } = coupling;
+    expect(only(any, film("0.025 µF 500 V", { onHand: 2 }))).not.toHaveProperty("margin");
   });
 
   it("is at most four single parts, the best first, each in its window to the edge", () => {
@@ -157,6 +159,7 @@ describe("what is said of a choice", () => {
     expect(remarks(coupling, film("0.056 µF 500 V"))).toEqual(["56 nF for 50 nF."]);
     expect(remarks(coupling, film("0.044 µF 500 V"))).toEqual(["44 nF for 50 nF."]);
     expect(remarks(coupling, film("0.0545 µF 500 V"))).toEqual([]);
+    expect(remarks(coupling, film("0.055 µF 500 V"))).toEqual([]);
   });
 
   it("is that a Y part may sit in an X place, and nothing of it in its own", () => {
