@@ -16,11 +16,18 @@ export default defineConfig({
           // Core is pure: files share a thread's modules, which takes a third of the time.
           pool: "threads",
           isolate: false,
+          // A slow machine is no failure: this only ends what hangs.
+          testTimeout: 60_000,
         },
       },
       {
         resolve: { alias },
-        test: { name: "oracle", include: ["tests/oracle/**/*.test.ts"], benchmark: { include: [] } },
+        test: {
+          name: "oracle",
+          include: ["tests/oracle/**/*.test.ts"],
+          benchmark: { include: [] },
+          testTimeout: 60_000,
+        },
       },
       {
         resolve: { alias },

@@ -170,39 +170,35 @@ describe("a set's file", () => {
     });
   });
 
-  it(
-    "reads a file from before a kind was raised, and keeps what a program with the raised kind wrote",
-    { timeout: 60_000 },
-    () => {
-      const before = fixture("set-file-1.json");
-      for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
-        const today = kindOf({ kind: name });
-        const next = today.version + 1;
-        const raised: Kinds = {
-          ...ALL_KINDS,
-          [name]: {
-            ...today,
-            version: next,
-            schema: z.looseObject({ v: z.literal(next), since: z.literal("the raise") }),
-            upgrades: {
-              ...today.upgrades,
-              [today.version]: (payload) => ({ ...payload, v: next, since: "the raise" }),
-            },
+  it("reads a file from before a kind was raised, and keeps what a program with the raised kind wrote", () => {
+    const before = fixture("set-file-1.json");
+    for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
+      const today = kindOf({ kind: name });
+      const next = today.version + 1;
+      const raised: Kinds = {
+        ...ALL_KINDS,
+        [name]: {
+          ...today,
+          version: next,
+          schema: z.looseObject({ v: z.literal(next), since: z.literal("the raise") }),
+          upgrades: {
+            ...today.upgrades,
+            [today.version]: (payload) => ({ ...payload, v: next, since: "the raise" }),
           },
-        };
-        const read = readSetFile(before, raised);
-        expect(read).toMatchObject({ ok: true, unknown: [] });
-        if (!read.ok) continue;
-        for (const { kind, payload } of read.document.entries.filter((one) => one.kind === name)) {
-          const lifted = readBody(kind, payload, raised);
-          expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: next, since: "the raise" } } });
-          // The other way round: this program, and an entry of the raised kind.
-          const newer = lifted.ok ? readBody(kind, lifted.body.payload) : lifted;
-          expect(newer).toMatchObject({ ok: true, body: { kind: "unknown", payload: { kind: name } } });
-        }
+        },
+      };
+      const read = readSetFile(before, raised);
+      expect(read).toMatchObject({ ok: true, unknown: [] });
+      if (!read.ok) continue;
+      for (const { kind, payload } of read.document.entries.filter((one) => one.kind === name)) {
+        const lifted = readBody(kind, payload, raised);
+        expect(lifted).toMatchObject({ ok: true, body: { kind: name, payload: { v: next, since: "the raise" } } });
+        // The other way round: this program, and an entry of the raised kind.
+        const newer = lifted.ok ? readBody(kind, lifted.body.payload) : lifted;
+        expect(newer).toMatchObject({ ok: true, body: { kind: "unknown", payload: { kind: name } } });
       }
-    },
-  );
+    }
+  });
 
   it("has the schema that the docs publish", () => {
     const published = readFileSync(path.resolve(import.meta.dirname, "../../../docs/set-file.schema.json"), "utf8");

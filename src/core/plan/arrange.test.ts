@@ -268,7 +268,7 @@ describe("a plan", () => {
       }),
       { numRuns: 40 },
     );
-  }, 30_000);
+  });
 
   it("is the same for the same problem", () => {
     const shop = problem(Array.from({ length: 12 }, (_, index) => task(`s${index % 5}:${index}`, 40 + index * 7)));

@@ -85,7 +85,7 @@ describe("the outbox", () => {
     expect(deliveries.every(({ kind }) => kind === "saved")).toBe(true);
     expect(server.taken).toEqual(drafts.map(({ id }) => id));
     expect(outbox.state().waiting).toEqual([]);
-  }, 30_000);
+  });
 
   it("shows the later look at the queue, also when an earlier one ends after it", async () => {
     const { server, tab, store } = device("late look");
