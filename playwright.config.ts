@@ -21,6 +21,8 @@ export default defineConfig({
     ...devices["Desktop Chrome"],
     viewport: { width: 1280, height: 800 },
     trace: "off",
+    // Nothing moves, as for people who ask for that: no press waits for the end of a movement.
+    contextOptions: { reducedMotion: "reduce" },
     launchOptions: CHROMIUM,
   },
 });

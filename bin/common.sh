@@ -27,8 +27,8 @@ have_postgres() { compgen -G '/usr/lib/postgresql/*/bin/initdb' || command -v in
 
 need_postgres() { need_package postgresql have_postgres; }
 
-have_chromium() { command -v "${CHROMIUM:-chromium}"; }
-need_chromium() { need_package chromium have_chromium; }
+have_chromium() { command -v "${CHROMIUM:-chromium-headless-shell}"; }
+need_chromium() { need_package chromium-headless-shell have_chromium; }
 
 # A circuit simulator that the tests hold our own solver against; Jumelle itself never runs it.
 have_ngspice() { command -v ngspice; }

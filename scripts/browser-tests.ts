@@ -2,10 +2,8 @@ import type { ChildProcess } from "node:child_process";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { randomUUID } from "node:crypto";
-import { connect } from "@/db/client";
 import { migrateDatabase } from "@/db/migrate";
-import { shopIdentity } from "@/db/schema";
+import { becomeAnother } from "./another-shop";
 import { ensureDatabase, freePort, startCluster, type Cluster } from "./cluster";
 import { seedWhenEmpty } from "./demo-data/seed";
 import { freshSecret } from "./secret";
@@ -30,13 +28,6 @@ async function shopOf(database: string, empty = false): Promise<string> {
     ...(empty ? { shop: "" } : { demo: true }),
   });
   return `http://127.0.0.1:${port}`;
-}
-
-/** A copy of a database is the same shop; this one is to be another. */
-async function becomeAnother(url: string): Promise<void> {
-  const { db, close } = connect(url, 1);
-  await db.update(shopIdentity).set({ uid: randomUUID() });
-  await close();
 }
 
 /** Opens throw-away shops: the demo's for every lane, and empty ones, each with a server of its own. */

@@ -22,9 +22,6 @@ const VIEWS = [
   "/nowhere",
 ];
 
-// Colours are looked at as they stand, not on their way from one theme to the other.
-test.use({ contextOptions: { reducedMotion: "reduce" } });
-
 test("no axe violations on any place, in both themes", async ({ page, expectTrouble }) => {
   test.setTimeout(240_000);
   // The view for an address that leads nowhere answers 404, which the console reports.

@@ -21,9 +21,6 @@ const VIEWS = [
   "/bench/1187?step=hand-back&tab=price",
 ];
 
-// Colours are looked at as they stand, not on their way from one theme to the other.
-test.use({ contextOptions: { reducedMotion: "reduce" } });
-
 /** What is pressed at the bench and is hard to hit: lower than 40 px. */
 const small = (page: Page) =>
   page

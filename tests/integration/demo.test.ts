@@ -25,7 +25,7 @@ import { importStock, movesOf, stockItems } from "@/db/stock";
 import { usesOf } from "@/db/uses";
 import { attachmentsOf } from "@/db/attachments";
 import { meters } from "@/db/shop";
-import { freshDatabase } from "./shop";
+import { demoDatabase, freshDatabase } from "./shop";
 
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 const now = new Date();
@@ -38,8 +38,7 @@ const fileOf = async (query: string) => {
 };
 
 beforeAll(async () => {
-  held = await freshDatabase();
-  await seedWhenEmpty(held.url, now);
+  held = await demoDatabase();
 });
 afterAll(() => held.close());
 

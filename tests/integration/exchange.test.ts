@@ -28,8 +28,7 @@ import {
 import { migrateDatabase } from "@/db/migrate";
 import { people } from "@/db/people";
 import { setFile } from "@/db/sets";
-import { seedWhenEmpty } from "../../scripts/demo-data/seed";
-import { draftNote, freshDatabase, linesInto, MIGRATIONS, openShop, type Shop } from "./shop";
+import { MIGRATIONS, demoDatabase, draftNote, freshDatabase, linesInto, openShop, type Shop } from "./shop";
 
 const NOW = "2026-06-01T12:00:00.000Z";
 
@@ -313,9 +312,8 @@ describe("the chain in the database", () => {
 
 describe("everything in one archive", () => {
   it("is laid into an empty database and is the same there, with its counters", async () => {
-    const [demo, empty] = [await freshDatabase(), await freshDatabase()];
+    const [demo, empty] = [await demoDatabase(), await freshDatabase()];
     try {
-      await seedWhenEmpty(demo.url, new Date());
       const lines: string[] = [];
       const rows = await writeArchive(demo.db, NOW, linesInto(lines));
       const restored = await restoreArchive(empty.db, packed(lines));

@@ -5,14 +5,13 @@ import { append } from "@/db/entries";
 import { recipes, saveRecipe } from "@/db/recipes";
 import { saveTerms, shopTerms } from "@/db/shop";
 import { move, movesOf, saveStock, stockItem } from "@/db/stock";
-import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { RECIPES } from "../../scripts/demo-data/recipes";
 import { renderReport } from "@/reports/render";
 import { reportInput } from "@/server/report-input";
 import { setFiles } from "@/db/sets";
 import { REPORT_KINDS } from "@/reports/input";
 import { connect } from "@/db/client";
-import { freshDatabase, openShop, type Shop } from "./shop";
+import { demoDatabase, freshDatabase, openShop, type Shop } from "./shop";
 
 let fresh: Awaited<ReturnType<typeof freshDatabase>>;
 let shop: Shop;
@@ -120,9 +119,8 @@ describe("parts of a modification", () => {
 
 describe("reports of the demo shop", () => {
   it("are set as PDF in every depth, with their faces embedded; the card is one page for every set", async () => {
-    const demo = await freshDatabase();
+    const demo = await demoDatabase();
     try {
-      await seedWhenEmpty(demo.url, new Date());
       const { db, close } = connect(demo.url, 2);
       const files = await setFiles(db);
       for (const file of files)

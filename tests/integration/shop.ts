@@ -1,8 +1,9 @@
-import { randomBytes } from "node:crypto";
 import path from "node:path";
 import { v7 } from "uuid";
 import { afterAll, beforeAll, inject, vi } from "vitest";
+import { becomeAnother } from "../../scripts/another-shop";
 import { ensureDatabase } from "../../scripts/cluster";
+import { seedWhenEmpty } from "../../scripts/demo-data/seed";
 import { eq } from "drizzle-orm";
 import { signInName, type Role } from "@/core/access";
 import { connect, database, type Db } from "@/db/client";
@@ -14,21 +15,33 @@ import { auth } from "@/server/access/auth";
 import { hashOf } from "@/server/access/passwords";
 import { standing, type Here } from "@/server/access/standing";
 import { SHEET } from "@/core/fixtures";
+import { copyOf, ownName } from "./copies";
 
 export const MIGRATIONS = path.resolve(import.meta.dirname, "../../drizzle");
 
 /** The address of an empty database of its own. */
 export async function freshDatabaseUrl(): Promise<string> {
-  const name = `t_${randomBytes(6).toString("hex")}`;
+  const name = ownName();
   const server = inject("serverUrl");
   await ensureDatabase(server, name);
   return server.replace(/\/postgres$/, `/${name}`);
 }
 
+export type Held = { db: Db; url: string; close: () => Promise<void> };
+
 /** A database of its own with the schema, and how to leave it. */
-export async function freshDatabase(): Promise<{ db: Db; url: string; close: () => Promise<void> }> {
-  const url = await freshDatabaseUrl();
-  await migrateDatabase(url, MIGRATIONS);
+export async function freshDatabase(): Promise<Held> {
+  const url = await copyOf(inject("serverUrl"), "migrated", (made) => migrateDatabase(made, MIGRATIONS));
+  await becomeAnother(url);
+  return { ...connect(url), url };
+}
+
+/** A database of its own with the demo's shop in it, as of today. */
+export async function demoDatabase(): Promise<Held> {
+  const url = await copyOf(inject("serverUrl"), "demo", async (made) => {
+    await migrateDatabase(made, MIGRATIONS);
+    await seedWhenEmpty(made, new Date());
+  });
   return { ...connect(url), url };
 }
 

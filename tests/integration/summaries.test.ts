@@ -21,16 +21,14 @@ import {
   summaryFrom,
 } from "@/db/summaries";
 import { setSummary } from "@/db/summary-schema";
-import { seedWhenEmpty } from "../../scripts/demo-data/seed";
-import { draftNote, freshDatabase } from "./shop";
+import { demoDatabase, draftNote, freshDatabase } from "./shop";
 
 const NOW = "2026-06-01T12:00:00.000Z";
 let held: Awaited<ReturnType<typeof freshDatabase>>;
 let demo: { set: string; visit: string; by: string };
 
 beforeAll(async () => {
-  held = await freshDatabase();
-  await seedWhenEmpty(held.url, new Date());
+  held = await demoDatabase();
   const files = await setFiles(held.db);
   const lantern = files.find(({ serial }) => serial === "H-20417");
   if (!lantern) throw new Error("no Lantern");
