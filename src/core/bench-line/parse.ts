@@ -3,6 +3,7 @@ import {
   contentSchema,
   describe,
   isBareRow,
+  isNamedTest,
   kindOf,
   ALL_KINDS,
   placeOf,
@@ -11,6 +12,7 @@ import {
   readPlace,
   readPoint,
   readRow,
+  readTest,
   type Amendment,
   type Content,
 } from "../kinds";
@@ -136,18 +138,34 @@ function readLine(line: string, context: ReadContext): { kind: string; reading: 
   if (known) return { kind: "reading", reading: readPoint(line, known, context) };
   const head = headOf(line);
   if (head) return { kind: "part-work", reading: readPartLine(line, head, context) };
+  if (isNamedTest(line)) return { kind: "test-result", reading: readTest(piece(line, 0, line.length), context) };
   const named = pointOf(line, context, true);
   return named ? { kind: "reading", reading: readPoint(line, named, context) } : undefined;
+}
+
+const HOW_IT_BEGINS =
+  "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.";
+const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
+
+/** Words that no kind begins with are kept: what they are is asked. */
+function askWords(text: string): LineResult {
+  const time = TIME.test(text);
+  if (!time && !/^[a-z][\w'’-]*(?:\s+[\w'’,().-]+)+$/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
+  return {
+    kind: "question",
+    question: `What is this? ${HOW_IT_BEGINS}`,
+    choices: [
+      ...(time ? [{ label: "Labour", text: `labour ${text}` }] : [{ label: "A symptom", text: `? ${text}` }]),
+      { label: "Still to be done", text: `todo ${text}` },
+      { label: "A note", text: `note ${text}` },
+    ],
+  };
 }
 
 /** Holds what was read against the schema of its kind. */
 function parseContent(line: string, context: LineContext): LineResult {
   const found = readLine(line, { ...context, searched: () => knownOf(context.sheet) });
-  if (!found)
-    return notUnderstood(
-      0,
-      "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.",
-    );
+  if (!found) return askWords(line.trim());
   const { reading } = found;
   if (reading.kind !== "payload") return reading;
   const kind = reading.of ?? found.kind;

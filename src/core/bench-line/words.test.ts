@@ -42,8 +42,11 @@ describe("what is waited for", () => {
 
   it("is asked for when it is not said", () => {
     expect(message("wait")).toContain("Say what it waits for");
-    expect(message("wait for better weather")).toContain("Say what it waits for");
-    expect(message("wait parts")).toContain("The note is empty");
+    expect(parseLine("wait for better weather", CONTEXT)).toMatchObject({
+      kind: "question",
+      choices: [{ text: "wait parts better weather" }, { text: "wait owner better weather" }, {}],
+    });
+    expect(message("wait parts")).toContain("Say which: wait parts");
   });
 });
 
@@ -85,7 +88,11 @@ describe("a set coming in and going out", () => {
 
 describe("words that only look like the line's", () => {
   it("stay what they are", () => {
-    expect(message("notebook found inside")).toContain("Begin with a designator");
+    expect(parseLine("notebook found inside", CONTEXT)).toMatchObject({
+      kind: "question",
+      question: expect.stringContaining("Begin with a designator"),
+      choices: [{ text: "? notebook found inside" }, {}, { text: "note notebook found inside" }],
+    });
     expect(content("note: todo lists belong on paper")).toMatchObject({ payload: { open: false } });
     expect(content("NOTE in capitals")).toMatchObject({ payload: { text: "in capitals" } });
     expect(content("testpoint 12 V")).toMatchObject({ kind: "reading", payload: { point: "testpoint" } });

@@ -107,6 +107,7 @@ export { readPoint } from "./reading/line";
 export { phaseInView, POWERED, underPower } from "./reading/phase";
 export { pointOf, type PointHead } from "./reading/points";
 export { describeSetup } from "./setup";
+export { isNamedTest, readTest } from "./test-result/line";
 export { TICK_LISTS, TICK_STATES, type Tick, type TickList, type TickState } from "./tick/payload";
 export {
   changeOf,

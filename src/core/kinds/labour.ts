@@ -14,15 +14,23 @@ const payload = z.object({
   what: short("What the time went into").optional(),
 });
 
-/** `labour fix 45 min: recapping` */
-const read: Reader = (rest) => {
+/** A time at the beginning, and what it went into behind it. */
+const TIME =
+  /^(\d[\d.,]*(?:\s*(?:h(?:ours?|rs?)?|m(?:in(?:ute)?s?)?)(?![a-z]))?(?:\s*\d+(?:\s*m(?:in(?:ute)?s?)?(?![a-z]))?)?)(?=\s|$)\s*(.*)$/i;
+
+/** `labour fix 45 min: recapping`; `labour 45 min recapping` belongs to the step in view. */
+const read: Reader = (rest, context) => {
   const { head, tail } = headAndTail(textOf(rest));
   const lower = head.toLowerCase();
-  const step = STEPS.find((one) => lower.startsWith(one) || lower.startsWith(STEP_NAMES[one].toLowerCase()));
+  const said = STEPS.find((one) => lower.startsWith(one) || lower.startsWith(STEP_NAMES[one].toLowerCase()));
+  const step = said ?? context.step;
   if (!step) return notUnderstood(rest.start, "Labour belongs to a step: labour fix 45 min: recapping.");
-  const minutes = readMinutes(head.slice(step.length));
-  if (minutes === undefined) return notUnderstood(rest.start + step.length, "Say how long: 45 min, 1 h 20 min.");
-  return readAs({ v: 1, step, minutes, ...(tail ? { what: tail } : {}) }, rest.start);
+  const [, time = "", behind = ""] = TIME.exec(head.slice(said?.length ?? 0).trim()) ?? [];
+  const minutes = readMinutes(time);
+  if (minutes === undefined)
+    return notUnderstood(rest.start + (said?.length ?? 0), "Say how long: 45 min, 1 h 20 min.");
+  const what = [behind.replace(/^(?:for|of)\s+/i, ""), tail].filter(Boolean).join(": ");
+  return readAs({ v: 1, step, minutes, ...(what ? { what } : {}) }, rest.start);
 };
 
 /** Time that went into a step. */

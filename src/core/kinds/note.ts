@@ -2,7 +2,7 @@ import { z } from "zod";
 import { id, text, v1 } from "../log";
 import { notUnderstood, onTape, piece, readAs, textOf, type LineReading, type Piece } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
-import { WAIT_NAMES, WAITS, type OpenPoint } from "./open";
+import { WAIT_NAMES, WAITS, type OpenPoint, type Wait } from "./open";
 
 const payload = z.object({
   v: v1,
@@ -19,13 +19,28 @@ export type Note = z.infer<typeof payload>;
 const noteOf = (rest: Piece, extra: object): LineReading =>
   readAs({ v: 1, text: textOf(rest), open: false, closes: [], ...extra }, rest.start);
 
-/** `wait parts 0.047/630 on order` */
+const WAITED: Record<Wait, RegExp> = {
+  parts: /^parts?\b[:\s]*/i,
+  owner: /^(?:owner|customer|client)(?:['’]s (?:answer|word))?(?![a-z])[:\s]*/i,
+  process: /^(?:process\b[:\s]*|(?=(?:paint|glue|lacquer|varnish|epoxy)\b))/i,
+};
+
+/** `wait parts 0.047/630 on order`, `waiting for the owner: new cloth or old?` */
 const readWait: Reader = (rest) => {
-  const found = /^(?:for\s+)?(parts|owner|process)\b[:\s]*/i.exec(textOf(rest));
-  const waits = WAITS.find((name) => name === found?.[1]?.toLowerCase());
-  if (!found || !waits)
-    return notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`);
-  return noteOf(piece(rest.line, rest.start + found[0].length, rest.end), { open: true, waits });
+  const lead = /^(?:(?:for|on)\s+)?(?:the\s+)?/i.exec(textOf(rest))?.[0].length ?? 0;
+  const said = textOf(rest).slice(lead);
+  const waits = WAITS.find((one) => WAITED[one].test(said));
+  if (!waits)
+    return said === ""
+      ? notUnderstood(rest.start, `Say what it waits for: wait ${WAITS.join(", wait ")}, and a word about it.`)
+      : {
+          kind: "question",
+          question: `What does it wait for with “${said}”?`,
+          choices: WAITS.map((one) => ({ label: `For ${WAIT_NAMES[one]}`, text: `wait ${one} ${said}` })),
+        };
+  const found = WAITED[waits].exec(said) ?? [""];
+  if (said.length === found[0].length) return notUnderstood(rest.end, `Say which: wait ${waits} and a word about it.`);
+  return noteOf(piece(rest.line, rest.start + lead + found[0].length, rest.end), { open: true, waits });
 };
 
 /** `settled #12 new lead fitted`, `settled #12 #14 both leads are new` */
@@ -68,7 +83,7 @@ export const note = defineKind({
     { begins: /^(note!)(?=\s|$)\s*/i, read: (rest) => noteOf(rest, { record: true }) },
     { begins: /^(note)(?=\s|:|$)[:\s]*/i, read: (rest) => noteOf(rest, {}) },
     { begins: /^(todo)(?=\s|:|$)[:\s]*/i, read: (rest) => noteOf(rest, { open: true }) },
-    { begins: /^(waits?)(?=\s|$)[:\s]*/i, read: readWait },
+    { begins: /^(wait(?:s|ing)?)(?=\s|$)[:\s]*/i, read: readWait },
     { begins: /^(settled)(?=\s|$)\s*/i, read: readSettled },
   ],
   write: ({ text: said, open, waits, closes, record }, numberOf) => {

@@ -186,7 +186,7 @@ function scanWord(text: string, at: number, main: PartSpec): Rating | undefined 
   const letter = /^([BCDFGJKMQSTZ])(?![a-zA-Z0-9])/.exec(rest)?.[1];
   const tolerance = letter ? letterTolerance(letter, main.quantity, main.sections[0] ?? 0) : {};
   if (Object.keys(tolerance).length > 0) return { says: tolerance, end: at + 1 };
-  const heat = /^\d{2,3}\s*°\s*C(?![a-z])/i.exec(rest);
+  const heat = /^(?:\d{2,3}\s*°\s*C|(?:55|65|70|85|105|125|130|150|155)\s*C)(?![a-z])/i.exec(rest);
   if (heat) return { says: {}, end: at + heat[0].length };
   const word = CONSTRUCTIONS.find(
     (name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)),

@@ -18,6 +18,8 @@ import type { Fitted } from "../../log";
 import { drawnAt, readPartReading } from "../reading/part-line";
 import { readPartTest } from "../test-result/line";
 import { actionIn } from "./action";
+import { readPartMeasure } from "./measures";
+import { askState, EXAMPLES } from "./state";
 import { NEEDS_REASON, PUTS_IN, type OldPart } from "./payload";
 import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
 
@@ -31,8 +33,6 @@ const OLD_WORDS: Record<string, OldPart> = {
   "to supplier": "supplier",
 };
 const OLD_CLAUSE = /\s+old (in bag|bag|to owner|to supplier|kept|discarded|in shell)\s*$/i;
-
-const EXAMPLES = "add -> and the new value, = and a measured value, or what was done (cleaned, left: why)";
 
 /** What must not go into a role: at the mains what would not be chosen there, and an electrolytic that couples. */
 function roleTrouble(
@@ -52,6 +52,11 @@ function roleTrouble(
   return [];
 }
 
+/** What the sheet has at a place: a part's value, a tube's type. */
+const drawnHere = (designator: string, { sheet }: LineContext): string | undefined =>
+  sheet.components.find((one) => one.designator === designator)?.drawn ??
+  sheet.tubes.find(({ position }) => position === designator)?.type;
+
 /** Where free words begin behind the part: after its value, and after what it measured. */
 function freeFrom(where: Piece, designator: string, context: LineContext): number {
   const quantity = quantityOfDesignator(designator);
@@ -68,8 +73,11 @@ function freeFrom(where: Piece, designator: string, context: LineContext): numbe
 }
 
 /** A line that begins with a designator: work on a part, a reading of it, or a test of a tube. */
-export function readPartLine(line: string, head: Head, context: LineContext): LineReading {
+export function readPartLine(typed: string, head: Head, context: LineContext): LineReading {
   const [designator = ""] = head.designators;
+  const line = saysEquals(typed, head.end);
+  const measures = readPartMeasure(line, head, context);
+  if (measures) return measures;
   const start = line.length - line.trimStart().length;
   const stranger = unknownDesignator(piece(line, start, line.length), head, context);
   const old = OLD_CLAUSE.exec(line);
@@ -109,7 +117,8 @@ export function readPartLine(line: string, head: Head, context: LineContext): Li
           context,
         )
       );
-    return notUnderstood(line.length, `${head.designators.join("+")}: ${EXAMPLES}.`);
+    const { was, spec, found: state } = read.value;
+    return stranger ?? askState(piece(line, head.end, bodyEnd), head, spec && !state ? was : undefined, context);
   }
 
   const action = found?.action ?? "replaced";
@@ -156,8 +165,27 @@ export function readPartLine(line: string, head: Head, context: LineContext): Li
   if (context.warning && action !== "left") hints.push(context.warning);
   const missing = PUTS_IN.includes(action) && !arrow;
   if (stranger) return stranger;
+  const same = missing && head.designators.length === 1 ? drawnHere(designator, context) : undefined;
+  if (same)
+    return {
+      kind: "question",
+      question: `Say what was put in at ${designator}: its value and rating, or its type.`,
+      choices: [
+        {
+          label: `The same again: ${same}`,
+          text: `${line.slice(0, bodyEnd).trimEnd()} -> ${same}${line.slice(bodyEnd)}`,
+        },
+      ],
+    };
   return { kind: "payload", of: "part-work", payload, at: missing ? line.length : head.end, hints };
 }
+
+/** `R7 470k measured 612k` is `R7 470k = 612k`; places in the line stay where they are. */
+const saysEquals = (line: string, from: number): string =>
+  line.slice(0, from) +
+  line
+    .slice(from)
+    .replace(/\s(?:measured|measures|reads)(?=\s+(?:[\d.,½¼¾]|open\b|o\.?l\b|∞))/i, (word) => ` =`.padEnd(word.length));
 
 /** “Left” as what was done, or as a side? */
 function askLeft(line: string, at: number): LineReading {

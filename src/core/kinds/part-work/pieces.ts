@@ -3,6 +3,7 @@ import { quantityOfDesignator, type PartSpec, type Quantity } from "../../quanti
 import type { Fitted, FromStock } from "../../log";
 import { parseMeasured } from "../../readings";
 import { fromStockOf } from "../../stock";
+import { tubeType } from "../../tubes";
 import {
   got,
   longest,
@@ -47,7 +48,12 @@ export function readBefore(where: Piece, designator: string, context: LineContex
       const remark = rest ? remarkAt(piece(where.line, left.end - rest.length, left.end), `“${was}”`) : undefined;
       if (remark && !remark.ok) return remark;
       if (remark?.value) before.found = remark.value;
-    } else before.found = unquoted(leftText);
+    } else {
+      const type = quantity ? undefined : typeAt(leftText, designator);
+      if (type) before.was = type;
+      const words = unquoted(leftText.slice(type?.length ?? 0).trim());
+      if (words) before.found = words;
+    }
   }
   if (equals < 0) return got(before);
   if (!quantity)
@@ -70,6 +76,14 @@ export function readBefore(where: Piece, designator: string, context: LineContex
   before.measured = { text: value.value.text, value: value.value.value, quantity, at: right.start };
   before.lifted = Boolean(circuit?.[2]);
   return got(before);
+}
+
+/** A tube's or a semiconductor's type at the beginning of the words: `6V6 weak`, `AF117`, `80`. */
+function typeAt(text: string, designator: string): string | undefined {
+  if (!/^(?:V|Q|TR|D|U)\d/i.test(designator)) return undefined;
+  const [first = ""] = text.split(/[\s,]+/);
+  const named = /^(?=.*\d)(?=.*[a-z])[a-z\d]{3,}(?:[-/][a-z\d]+)*$/i.test(first) && !/^(?:pin|grid|g)\d/i.test(first);
+  return named || tubeType(first) ? first : undefined;
 }
 
 const unquoted = (text: string) => /^["“]([\s\S]*)["”]$/.exec(text)?.[1]?.trim() ?? text;

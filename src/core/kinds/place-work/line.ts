@@ -24,6 +24,19 @@ export const PLACES = [
   "dial glass",
   "dial lamp holder",
   "knob",
+  "volume control",
+  "tone control",
+  "band switch",
+  "wave switch",
+  "mains switch",
+  "tuning capacitor",
+  "loudspeaker",
+  "speaker",
+  "output transformer",
+  "mains transformer",
+  "fuse",
+  "dial lamp",
+  "pilot lamp",
   "speaker cone",
   "speaker cloth",
   "mains lead",
@@ -42,8 +55,25 @@ export const PLACES = [
 /** What sits at a designator and is not the part itself. */
 const AT_PART =
   /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)\s+(socket|holder|clip|cap|knob|shaft|bracket|screen(?:ing)? can|base pins?)\b/i;
-const ACTION = new RegExp(`\\b(${PLACE_ACTIONS.join("|")}|cleaned|greased|oiled|lubed)\\b`, "i");
-const SAME: Record<string, PlaceAction> = { greased: "lubricated", oiled: "lubricated", lubed: "lubricated" };
+/** Other words for what is done. */
+const SAME: Record<string, PlaceAction> = {
+  greased: "lubricated",
+  oiled: "lubricated",
+  lubed: "lubricated",
+  washed: "cleaned",
+  wiped: "cleaned",
+  dusted: "cleaned",
+  tightened: "adjusted",
+  mended: "repaired",
+  exchanged: "replaced",
+  repainted: "painted",
+  reglued: "glued",
+  lacquered: "painted",
+  varnished: "painted",
+};
+/** What some of these words say was used. */
+const USED: Record<string, string> = { lacquered: "lacquer", varnished: "varnish" };
+const ACTION = new RegExp(`\\b(${[...PLACE_ACTIONS, ...Object.keys(SAME)].join("|")})\\b`, "i");
 
 const actionOf = (word: string): PlaceAction => SAME[word.toLowerCase()] ?? (word.toLowerCase() as PlaceAction);
 
@@ -93,6 +123,50 @@ function materialIn(value: string, at: number, context: LineContext): { text: st
   return { text: value.replace(FROM, "").trim(), ...(stock ? { stock } : {}) };
 }
 
+type Behind = { materials: string[]; loose: string[] };
+const NOTHING_BEHIND: Behind = { materials: [], loose: [] };
+
+/** What stands between and behind the actions: `cleaned with alcohol and lubricated with grease`. */
+function behindActions(text: string): Behind {
+  const said = text
+    .split(new RegExp(ACTION.source, "i"))
+    .filter((_, at) => at % 2 === 0)
+    .map((one) =>
+      one
+        .replace(/^[\s,]*(?:(?:and|then|&)[\s,]+)*/i, "")
+        .replace(/[\s,]*(?:\b(?:and|then)|&)?[\s,]*$/i, "")
+        .trim(),
+    )
+    .filter(Boolean);
+  const material = (one: string) => /^(?:with|using|in|by)\s+(?:an?\s+|the\s+)?(\S.*)$/i.exec(one)?.[1];
+  const used = Object.keys(USED).filter((word) => new RegExp(`\\b${word}\\b`, "i").test(text));
+  return {
+    materials: [...used.flatMap((word) => USED[word] ?? []), ...said.flatMap((one) => material(one) ?? [])],
+    loose: said.filter((one) => !material(one)),
+  };
+}
+
+/** Words behind what was done: nothing that is typed is dropped, so what they are is asked. */
+function askLoose(
+  line: string,
+  place: string,
+  { found, actions, loose, materials }: Behind & { found: string; actions: readonly string[] },
+): LineReading {
+  const [what, words] = [actions.join(" and "), loose.join(", ")];
+  const seen = found.replace(/[,\s]+$/, "").trim();
+  const used = materials.map((one) => clause("with", one)).join("");
+  return {
+    kind: "question",
+    question: `What is “${words}”: what was used, what was found, or the reason?`,
+    choices: [
+      { label: `Used: ${words}`, text: `${place} ${seen ? `${seen}, ` : ""}${what}${used}; with ${words}` },
+      { label: `Found: ${words}`, text: `${place} ${[seen, words].filter(Boolean).join(" ")}, ${what}${used}` },
+      { label: `The reason: ${words}`, text: `${place} ${seen ? `${seen}, ` : ""}${what}: ${words}${used}` },
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
+  };
+}
+
 const EXAMPLE =
   "Work on a place reads like: tuning drive gummed, cleaned and lubricated; before poor; after good; with damping grease.";
 
@@ -106,6 +180,9 @@ export function readPlace(line: string, { place, end }: PlaceHead, context: Line
   const [begin] = words;
   if (!begin && !arrow) return notUnderstood(end, `What was done to “${place}” is missing. ${EXAMPLE}`);
   const actions = [...new Set(words.map(([word]) => actionOf(word)))];
+  const behind = begin ? behindActions(body.slice(begin.index)) : NOTHING_BEHIND;
+  if (behind.loose.length > 0)
+    return askLoose(line, place, { found: begin ? body.slice(0, begin.index) : "", actions, ...behind });
   const found = (begin ? body.slice(0, begin.index) : body)
     .replace(/[,\s]+$/, "")
     .replace(/\s+and$/, "")
@@ -124,8 +201,8 @@ export function readPlace(line: string, { place, end }: PlaceHead, context: Line
     said.materials.push(read);
     return undefined;
   };
-  if (arrow) {
-    const trouble = takeMaterial(arrow[1] ?? "", end);
+  for (const text of [...behind.materials, ...(arrow ? [arrow[1] ?? ""] : [])]) {
+    const trouble = takeMaterial(text, end);
     if (trouble) return trouble;
   }
   for (const { word, value, at } of named) {

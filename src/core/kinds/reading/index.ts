@@ -11,7 +11,9 @@ import { payload, type Reading } from "./payload";
 function describe(reading: Reading, { verdict, ratio, corrected }: Judgement): TapeLine {
   const { expected, quantity, remark } = reading;
   const sort = /\s(ac|dc|rms|peak|p-?p)$/i.exec(reading.measured.text)?.[1];
-  const measured = `${printMeasured(reading.measured.value, quantity)}${sort ? ` ${sort}` : ""}`;
+  const printed = printMeasured(reading.measured.value, quantity);
+  // “V AC” says already what the typed “ac” does.
+  const measured = sort && !printed.toLowerCase().endsWith(` ${sort.toLowerCase()}`) ? `${printed} ${sort}` : printed;
   const line = reading.lineVolts ? ` at ${format(reading.lineVolts, "voltage")} line` : "";
   const band = expected?.rule === undefined || expected.rule === "winding";
   const against =

@@ -17,6 +17,7 @@ import type { Reading } from "./payload";
 import { isRipple, saysAlternating } from "./alternating";
 import { phaseOf, POWERED, underPower } from "./phase";
 import { PHASE_WORDS, quantityByName, type PointHead } from "./points";
+import { takenFromLine } from "./spoken-points";
 
 type Clauses = {
   value: Piece;
@@ -130,11 +131,15 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (head.several) return askWhich(line, head);
   const said = clausesOf(line, head.end);
   const before = payloadOf<Reading>(context.base, "reading");
+  const byUnit = quantityByUnit(textOf(said.value));
+  const taken = byUnit && !head.row ? takenFromLine(head.point, byUnit) : undefined;
+  const taking = taken ? context.points.find((one) => one.point.toLowerCase() === taken) : undefined;
+  if (taken && before?.point !== head.point)
+    return readPoint(line, { ...head, point: taking?.point ?? taken, ...(taking ? { row: taking } : {}) }, context);
   const point = before?.point === head.point ? head.point : pointOfValue(head, textOf(said.value));
   const row = point === head.point ? head.row : undefined;
   const base = before?.point === point ? before : undefined;
   if (textOf(said.value) === "") return notUnderstood(head.end, `${head.point}: the measured value is missing.`);
-  const byUnit = quantityByUnit(textOf(said.value));
   const quantity = base?.quantity ?? row?.quantity ?? byUnit ?? quantityByName(head.point);
   if (!quantity)
     return /^[-−+]?[\d.,]+$/.test(textOf(said.value))

@@ -2,17 +2,21 @@ import { ELECTRODES } from "../../model";
 import { PHASES, type PointRow } from "../../readings";
 import type { Quantity } from "../../quantity";
 import type { LineContext } from "../../shorthand";
+import { otherNames, sameElectrode, spokenPoint } from "./spoken-points";
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
 const NAMES = ["anode", "grid\\s?\\d?", "g\\d", "filament", "pin\\s?\\d{1,2}", ...ELECTRODES].join("|");
 const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES}))(?=\\s)`, "i");
 /** A rail that is called by its volts: `12V rail`. */
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;
+/** A winding that the sheet does not have: `T1 secondary 310 Ω`. */
+const WINDING =
+  /^((?:T|L)\d{1,2}\s+(?:[a-z]+\s+){0,3}?(?:primary|secondary|winding|choke|coil|half))(?=\s+(?:[\d.,]|open\b))/i;
 const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
 const VOLTS = new RegExp(
-  `(?:\\b(?:${NAMES}|heaters|filaments|rail|supply|bias|battery|avc|agc|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
+  `(?:\\b(?:${NAMES}|(?:line|mains) volt(?:s|age)|heaters|filaments|rail|supply|bias|battery|avc|agc|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
   "i",
 );
 const AMPS = /\bcurrent$/i;
@@ -34,6 +38,53 @@ export type PointHead = {
   several?: PointRow[];
 };
 
+/** A figure, or a word for one, stands at the beginning. */
+const beginsWithFigure = (text: string): boolean => /^\s+(?:[-+]?[\d.,]|open\b|o\.?l\b|∞)/.test(text);
+
+/** Another unit than of a resistance: such a figure is none of a winding's row. */
+const isNoResistance = (text: string): boolean =>
+  /^\s+[-+]?[\d.,]+\s*(?:%|db|(?:[kmµu]?(?:v|a|w|hz|h|f)|volts?|amps?|watts?)(?![a-zω]))/.test(text);
+
+type Named = { row: PointRow; name: string };
+
+function longest(said: string, names: readonly Named[]): Named[] {
+  const fits = names.filter(({ name }) => name && startsWith(said, name));
+  const most = Math.max(0, ...fits.map(({ name }) => name.length));
+  return fits.filter(({ name }) => name.length === most);
+}
+
+/** One row, or the question which of several. */
+const headFor = (name: string, end: number, rows: readonly PointRow[]): PointHead | undefined => {
+  const [row] = rows;
+  return row && (rows.length === 1 ? { point: row.point, end, row } : { point: name, end, several: [...rows] });
+};
+
+/** Words that many windings go by: they tell only what it is not. */
+const ANY_WINDING = ["secondary", "winding", "coil", "transformer"];
+const WINDING_WORDS = [...ANY_WINDING, "primary", "choke"];
+
+/**
+ * A winding by its designator or some of its words: `T2 primary` is `T2 output primary, plate to C2`, `L4` alone is the
+ * only winding of L4, `HT secondary` is each half of it.
+ */
+function windingOf(text: string, rows: readonly PointRow[]): { end: number; rows: PointRow[] } | undefined {
+  const found = /^((?:t|l|ch)\d{1,2}[a-z]?(?=\s))?\s*((?:[a-z]+\s+)*?[a-z]+)?(?=\s+(?:[-+]?[\d.,]|open\b))/.exec(text);
+  if (!found) return undefined;
+  const [whole, designator, said = ""] = found;
+  const words = said.split(/\s+/).filter(Boolean);
+  const telling = words.filter((word) => !ANY_WINDING.includes(word));
+  if (!designator && (telling.length === 0 || !words.some((word) => WINDING_WORDS.includes(word)))) return undefined;
+  const fits = rows.filter(({ point, quantity, phase }) => {
+    const [first = "", ...others] = plain(point).split(/[\s,]+/);
+    const own = designator ? first === designator : /^(?:t|l|ch)\d/.test(first);
+    const primary = others.includes("primary") && words.includes("secondary");
+    return (
+      quantity === "resistance" && phase === "cold" && own && !primary && telling.every((word) => others.includes(word))
+    );
+  });
+  return fits.length > 0 && !isNoResistance(text.slice(whole.length)) ? { end: whole.length, rows: fits } : undefined;
+}
+
 /**
  * The measuring point that a line begins with.
  * @param anyName takes any name before a number, too
@@ -42,24 +93,52 @@ export function pointOf(line: string, context: LineContext, anyName: boolean): P
   const lead = line.length - line.trimStart().length;
   const text = plain(line.slice(lead));
   const rows = context.points.filter((row) => !row.designator);
-  const longest = (names: readonly { row: PointRow; name: string }[]) => {
-    const fits = names.filter(({ name }) => name && startsWith(text, name));
-    const most = Math.max(0, ...fits.map(({ name }) => name.length));
-    return fits.filter(({ name }) => name.length === most);
-  };
-  const [whole] = longest(rows.map((row) => ({ row, name: plain(row.point) })));
-  if (whole) return { point: whole.row.point, end: lead + whole.name.length, row: whole.row };
-  const short = longest(rows.map((row) => ({ row, name: shortName(row.point) })));
-  const [only] = short;
-  if (only)
-    return short.length === 1
-      ? { point: only.row.point, end: lead + only.name.length, row: only.row }
-      : { point: only.name, end: lead + only.name.length, several: short.map(({ row }) => row) };
+  const whole = rows.map((row) => ({ row, name: plain(row.point) }));
+  const [exact] = longest(text, whole);
+  // Another name of the same thing, where it says more: `HT to ground` is a row, `HT` alone is another one.
+  const [other] = otherNames(text)
+    .flatMap(({ text: said, longer }) =>
+      longest(said, whole)
+        .filter(({ name }) => beginsWithFigure(said.slice(name.length)))
+        .map(({ row, name }) => ({ row, length: name.length - longer })),
+    )
+    .sort((a, b) => b.length - a.length);
+  if (other && other.length > (exact?.name.length ?? 0))
+    return { point: other.row.point, end: lead + other.length, row: other.row };
   const source = line.slice(lead);
-  const found = DEVICE_POINT.exec(source) ?? RAIL.exec(source) ?? (anyName ? ANY_NAME.exec(source) : null);
+  // `B+ to B−` is another point than B+, also where no row has it.
+  const longer = ANY_NAME.exec(source)?.[1]?.length ?? 0;
+  const behind = text.slice(exact?.name.length ?? 0);
+  if (exact && (beginsWithFigure(behind) || (longer <= exact.name.length && /\d|^\s*$/.test(behind))))
+    return { point: exact.row.point, end: lead + exact.name.length, row: exact.row };
+  const spoken = spokenPoint(source);
+  if (spoken) return atDevice(spoken.name, lead + spoken.length, rows);
+  const short = longest(
+    text,
+    rows.map((row) => ({ row, name: shortName(row.point) })),
+  ).filter(({ row, name }) => {
+    const rest = text.slice(name.length);
+    return beginsWithFigure(rest) && !(row.quantity === "resistance" && isNoResistance(rest));
+  });
+  const shortly = headFor(
+    short[0]?.name ?? "",
+    lead + (short[0]?.name.length ?? 0),
+    short.map(({ row }) => row),
+  );
+  if (shortly) return shortly;
+  const winding = windingOf(text, rows);
+  if (winding) return headFor(source.slice(0, winding.end), lead + winding.end, winding.rows);
+  const found =
+    DEVICE_POINT.exec(source) ?? WINDING.exec(source) ?? RAIL.exec(source) ?? (anyName ? ANY_NAME.exec(source) : null);
   if (!found?.[1]) return undefined;
   const point = found[1].trim().replace(/^[a-z]+\d/i, (name) => name.toUpperCase());
-  return { point, end: lead + found[1].length };
+  return atDevice(point, lead + found[1].length, rows);
+}
+
+/** A point of a device is the row of its electrode, whatever that is called. */
+function atDevice(point: string, end: number, rows: readonly PointRow[]): PointHead {
+  const [row, another] = rows.filter((one) => sameElectrode(one.point, point) && one.quantity === "voltage");
+  return row && !another ? { point: row.point, end, row } : { point, end };
 }
 
 /** What belongs at a point by its name alone; undefined where the name does not tell. */

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { designator, short, typed, v1 } from "../../log";
 import { judgeTest, PHASES, SENSES } from "../../readings";
 import { defineKind, unchanged, nothing, SAYS_NOTHING, type Reader } from "../kind";
-import { readTest } from "./line";
+import { readTest, saysInto } from "./line";
 
 const payload = z.object({
   v: v1,
@@ -25,7 +25,7 @@ const join = (...parts: (string | false | undefined)[]): string => parts.filter(
 
 function write({ designator: part, test, measured, unit, nominal, sense, condition, setup }: TestResult): string {
   const at = condition && `at ${condition}`;
-  const on = setup && `on ${setup}`;
+  const on = setup && (saysInto(setup) ? setup : `on ${setup}`);
   if (part) return join(part, test, `${measured.text}/${nominal?.text ?? ""}`, unit, at, on);
   const limit = nominal && `${sense === "at-most" ? "max" : "min"} ${nominal.text}`;
   return join("test", test, at, measured.text, unit, limit, on);

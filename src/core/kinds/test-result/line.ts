@@ -14,6 +14,8 @@ import { phaseInView } from "../reading/phase";
 
 const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
+/** Words that say what the figure behind them is. */
+const TAILS = "min|max|at|for|into|across|on";
 const unitOf = (text: string | undefined): string | undefined => (text ? unitName(text) : undefined);
 
 type Fields = {
@@ -89,32 +91,73 @@ function levelOf(setup: string | undefined): { words: string; rest: string } | u
 
 const EXAMPLE = "A test reads like: test output 2.1 W min 3 on dummy load.";
 
+/** What a line that begins with it is a test of, without the word `test` too. */
+const TESTS =
+  /^(?:(?:audio|power|af|rf|line|speaker)\s+)?(?:output(?:\s+power)?|hum(?:\s+and\s+noise)?|noise|sensitivity|selectivity|bandwidth|distortion|thd|s\/n|snr|signal[- ]to[- ]noise|(?:s\+n\)?\/n)|sinad|image\s+rejection|if\s+rejection|dial\s+error|frequency\s+error|drift|carrier(?:\s+power)?|modulation(?:\s+depth)?|deviation|stereo\s+separation|channel\s+separation|frequency\s+response|gain|efficiency|swr)\b/i;
+const FIGURE_WITH_LIMIT = new RegExp(`^[a-z].*\\s(?:${NUMBER})\\s*(?:${UNIT})\\s*\\b(?:min|max)\\s+(?:${NUMBER})`, "i");
+
+/** Is a line a test of the set, though it does not begin with `test`: `hum 3 mV`, `AM 1.4 µV max 2`? */
+export const isNamedTest = (line: string): boolean =>
+  (TESTS.test(line.trim()) && /\d/.test(line)) || FIGURE_WITH_LIMIT.test(line.trim());
+
+/** A set-up that is written without `on`: `into 50 Ω`. */
+export const saysInto = (setup: string): boolean =>
+  /^(?:into|across)\s/i.test(setup) && !new RegExp(`\\s(?:${TAILS})\\s`, "i").test(setup);
+
+type Tail = { limit?: { sense: Sense; figure: string; unit: string }; conditions: string[]; setup?: string };
+
+/** What stands behind the figure: a limit, what it was measured at or for, what it was measured on or into. */
+function tailOf(text: string): Tail | undefined {
+  const tail: Tail = { conditions: [] };
+  let rest = text.trim();
+  while (rest !== "") {
+    const limit = new RegExp(`^(min|max)\\s+(${NUMBER})\\s*((?!(?:${TAILS})\\b)${UNIT})(?=\\s|$)`, "i").exec(rest);
+    const on = /^on\s+(.+)$/i.exec(rest);
+    const into = new RegExp(`^((?:into|across)\\s+.+?)(?=\\s+(?:${TAILS})\\s|$)`, "i").exec(rest);
+    const at = new RegExp(`^(?:at|for)\\s+(.+?)(?=\\s+(?:${TAILS})\\s|$)`, "i").exec(rest);
+    const found = limit ?? on ?? into ?? at;
+    if (!found || (limit && tail.limit)) return undefined;
+    if (limit)
+      tail.limit = {
+        sense: limit[1]?.toLowerCase() === "max" ? "at-most" : "at-least",
+        figure: limit[2] ?? "",
+        unit: limit[3] ?? "",
+      };
+    else if (on || into) tail.setup = [tail.setup, (on ?? into)?.[1]].filter(Boolean).join(", ");
+    else tail.conditions.push(at?.[1] ?? "");
+    rest = rest.slice(found[0].length).trim();
+  }
+  return tail;
+}
+
 /** `test output 2.1 W min 3`, `test output at 80 m 62 W min 50`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
 export function readTest(where: Piece, context: LineContext): LineReading {
   const found = new RegExp(
-    `^(.*?\\S)(?:\\s+at\\s+(\\S.*?))?\\s+(${NUMBER})\\s*(${UNIT})(?:\\s*\\b(min|max)\\s+(${NUMBER})\\s*(${UNIT}))?(?:\\s+on\\s+(.+))?$`,
+    `^(.*?\\S)(?:\\s+at\\s+(\\S.*?))?\\s+(${NUMBER})\\s*(${UNIT})(\\s+(?:${TAILS})\\s+.*)?$`,
     "i",
   ).exec(textOf(where));
-  if (!found) return notUnderstood(where.start, EXAMPLE);
-  const [, test = "", condition, measured = "", unitText, word, limit, limitText, setup] = found;
+  const tail = found ? tailOf(found[5] ?? "") : undefined;
+  if (!found || !tail) return notUnderstood(where.start, EXAMPLE);
+  const [, test = "", condition, measured = "", unitText] = found;
   const unit = unitOf(unitText);
   if (looksLikeMore(test)) return askLimit(where, test, measured, unitText ?? "");
-  const level = levelOf(setup);
-  const nominal = limit ? inUnit(limit, unitOf(limitText), unit) : undefined;
+  const level = levelOf(tail.setup);
+  const { limit } = tail;
+  const nominal = limit ? inUnit(limit.figure, unitOf(limit.unit), unit) : undefined;
   if (limit && nominal === undefined)
     return notUnderstood(
       where.end,
-      `The limit is in ${limitText ?? ""} and the figure in ${unit ?? "no unit"}: write both in one unit.`,
+      `The limit is in ${limit.unit} and the figure in ${unit ?? "no unit"}: write both in one unit.`,
     );
   return made(
     {
       test,
-      condition: [condition, level?.words].filter(Boolean).join(", ") || undefined,
+      condition: [condition, ...tail.conditions, level?.words].filter(Boolean).join(", ") || undefined,
       measured,
       unit,
       nominal,
-      sense: word?.toLowerCase() === "max" ? "at-most" : "at-least",
-      setup: level ? level.rest || undefined : setup,
+      sense: limit?.sense ?? "at-least",
+      setup: level ? level.rest || undefined : tail.setup,
     },
     where,
     context,

@@ -1,0 +1,195 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { lineContext, parseLine } from ".";
+import { settle, writeLine, type Content } from "../kinds";
+import { atOf, entry, SHEET, VISIT } from "../fixtures";
+import type { Sheet } from "../model";
+
+/** Lines as technicians say them, in other words than those of the help sheet. */
+
+const volts = (point: string, expected: number) => ({ point, quantity: "voltage" as const, expected, withLine: false });
+const sheet: Sheet = {
+  ...SHEET,
+  tubes: [
+    { position: "V1", type: "6K7", work: "IF" },
+    { position: "V4", type: "6V6", work: "output" },
+  ],
+  windings: [
+    { winding: "T1 primary", from: "1", to: "4", ohms: 21 },
+    { winding: "T1 HT", from: "a", to: "centre", ohms: 138 },
+    { winding: "T1 HT", from: "centre", to: "b", ohms: 145 },
+    { winding: "T2 output primary", from: "plate", to: "C2", ohms: 330 },
+    { winding: "L1 choke", from: "C1", to: "C2", ohms: 400 },
+  ],
+  points: [
+    volts("B+", 250),
+    volts("V4 plate", 245),
+    volts("V4 cathode", 12.5),
+    volts("V1 screen", 95),
+    { point: "Heaters", quantity: "voltage", expected: 6.3 },
+    { point: "Line current", quantity: "current", expected: 0.32 },
+  ],
+};
+const SAFE: Content = {
+  kind: "step",
+  payload: { v: 1, step: "make-safe", state: "overridden", reason: "done by eye" },
+};
+const context = lineContext(
+  {
+    sheet,
+    year: 1937,
+    settled: settle([entry(1, SAFE)]).settled,
+    visitId: VISIT,
+    now: atOf(999),
+  },
+  undefined,
+  "baseline",
+);
+const read = (line: string) => parseLine(line, context);
+/** The line as the log would write it; a question's answers. */
+function understood(line: string): string | string[] {
+  const result = read(line);
+  if (result.kind === "question") return result.choices.map(({ text }) => text);
+  if (result.kind === "draft" && result.draft.type === "content") return writeLine(result.draft.content);
+  throw new Error(`${line}: ${JSON.stringify(result)}`);
+}
+
+describe("a point by another name", () => {
+  it.each([
+    ["V4 k 12.1", "V4 cathode 12.1 baseline"],
+    ["V4 a 240", "V4 plate 240 baseline"],
+    ["V4 anode 240", "V4 plate 240 baseline"],
+    ["V1 g2 92", "V1 screen 92 baseline"],
+    ["plate of V4 240", "V4 plate 240 baseline"],
+    ["cathode on V4 12.1", "V4 cathode 12.1 baseline"],
+    ["V5 p 151V", "V5 plate 151V baseline"],
+    ["Q1 c 6.2", "Q1 collector 6.2 baseline"],
+    ["pin 3 of V2 210", "V2 pin 3 210 baseline"],
+    ["V2/3 210", "V2 pin 3 210 baseline"],
+    ["heater of V1 6.2 V", "V1 heater 6.2 V baseline"],
+    ["filaments 6.2", "Heaters 6.2 baseline"],
+    ["HT 255", "B+ 255 baseline"],
+    ["B plus 255", "B+ 255 baseline"],
+    ["HT to ground 180k", "B+ to chassis 180k cold"],
+    ["B+ to B- 180k", "B+ to B- 180k cold"],
+    ["mains 0.28 A", "Line current 0.28 A baseline"],
+    ["draws 62 W", "line power 62 W baseline"],
+    ["T1 primary 22", "T1 primary, 1 to 4 22 cold"],
+    ["T2 primary open", "T2 output primary, plate to C2 open cold"],
+    ["output transformer primary 331 ohms", "T2 output primary, plate to C2 331 ohms cold"],
+    ["T3 secondary 310 ohm", "T3 secondary 310 ohm cold"],
+    // Volts are none of a winding's row.
+    ["HT secondary 300 V AC", "HT secondary 300 V AC baseline"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("that two rows go by is asked, and each answer reads", () => {
+    expect(understood("HT secondary 140")).toEqual(["T1 HT, a to centre 140", "T1 HT, centre to b 140"]);
+    for (const answer of understood("T1 HT 140")) expect(read(answer).kind).toBe("draft");
+  });
+
+  it("is no other name where no figure follows", () => {
+    expect(understood("heaters glow brightly")).toContain("? heaters glow brightly");
+  });
+});
+
+describe("a part", () => {
+  it.each([
+    ["R7 470k measured 612k", "R7 470k = 612k"],
+    ["R7 reads open", "R7 470k = open"],
+    ["C14 leak 5 µA at 200 V", "measure C14; leak 5 µA at 200 V; out"],
+    ["C14 leakage 5 µA 200 V", "measure C14; leak 5 µA at 200 V; out"],
+    ["C1 esr 12", "measure C1; esr 12; out"],
+    ["C1 16uF 450V esr 12 ohms", "measure C1; esr 12 ohms; out; note marked 16uF 450V"],
+    ["V4 6V6 weak -> 6V6GT", "V4 6V6 weak -> 6V6GT"],
+    ["C1 swollen -> 10u/450V 105C", "C1 swollen -> 10u/450V 105C"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("that a tube's type stands before: it was there, and the words behind it were found", () => {
+    expect(read("V4 6V6 weak -> 6V6GT")).toMatchObject({
+      draft: { content: { payload: { was: "6V6", found: "weak", now: [{ text: "6V6GT" }] } } },
+    });
+  });
+
+  it.each([
+    ["R7 open", ["R7 = open", "found R7: open", "todo R7 open", "note R7 open"]],
+    ["R7 ok", ["R7 left: ok", "note R7 ok"]],
+    ["R7 470k", ["R7 = 470k", "R7 -> 470k", "note R7 470k"]],
+    ["C14 .05/400", ["C14 -> .05/400", "note C14 .05/400"]],
+    ["V4 shorted", ["tube V4 shorts found", "found V4: shorted", "todo V4 shorted", "note V4 shorted"]],
+    ["V4 gm 2900", ["V4 gm 2900/4100 µS", "found V4: gm 2900", "todo V4 gm 2900", "note V4 gm 2900"]],
+    ["V4 62 %", ["V4 emission 62/100 %", "note V4 62 %"]],
+    ["R7! resoldered at the lug", ["R7! repaired: resoldered at the lug", "note R7 resoldered at the lug"]],
+    ["C14 replaced", ["C14 replaced -> .05/400"]],
+  ])("whose state is told, and not what was done, is asked about: %s", (line, answers) => {
+    expect(understood(line)).toEqual(answers);
+    for (const answer of answers.filter((one) => !one.startsWith("found"))) expect(read(answer).kind).toBe("draft");
+  });
+});
+
+describe("a test of the set", () => {
+  it.each([
+    ["hum 3 mV", "test hum 3 mV"],
+    ["AM 1.4 microvolt max 2", "test AM 1.4 µV max 2"],
+    ["power output 3.1 W", "test power output 3.1 W"],
+    ["S/N 10 dB at 5 µV", "test S/N at 5 µV 10 dB"],
+    ["distortion 4% at 1 W", "test distortion at 1 W 4 %"],
+    ["test sensitivity 35 µV at 1 MHz for 50 mW max 50", "test sensitivity at 1 MHz, 50 mW 35 µV max 50"],
+    ["output 62 W into 50 ohm min 50", "test output 62 W min 50 into 50 ohm"],
+    ["output 62 W min 50 on high power, dummy load", "test output at high power 62 W min 50 on dummy load"],
+  ])("%s", (line, written) => {
+    expect(understood(line)).toBe(written);
+    expect(understood(written)).toBe(written);
+  });
+});
+
+describe("work on a place", () => {
+  it.each([
+    ["speaker cone repaired with tissue", "speaker cone repaired; with tissue"],
+    [
+      "tuning drive washed in alcohol and oiled with damping oil",
+      "tuning drive cleaned and lubricated; with alcohol; with damping oil",
+    ],
+    ["pilot lamp blown -> 6.3V 0.15A", "pilot lamp blown, replaced; with 6.3V 0.15A"],
+    ["cabinet lacquered", "cabinet painted; with lacquer"],
+    ["volume control scratchy, cleaned", "volume control scratchy, cleaned"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("drops no word that stands behind what was done: what it is is asked", () => {
+    expect(understood("dial cord replaced, too loose before")).toEqual([
+      "dial cord replaced; with too loose before",
+      "dial cord too loose before, replaced",
+      "dial cord replaced: too loose before",
+      "note dial cord replaced, too loose before",
+    ]);
+  });
+
+  it("keeps every word, whatever is typed", () => {
+    const word = fc.constantFrom("twice", "worn", "with", "and", "grease", "by", "hand", "cleaned", "then", "soft");
+    fc.assert(
+      fc.property(fc.array(word, { maxLength: 6 }), (words) => {
+        const said = understood(`dial cord cleaned ${words.join(" ")}`.trim());
+        for (const text of typeof said === "string" ? [said] : said)
+          for (const one of words.filter((some) => !["with", "and", "by", "then"].includes(some)))
+            expect(text).toContain(one);
+      }),
+    );
+  });
+});
+
+describe("time and waiting", () => {
+  it.each([
+    ["labour 1h30 alignment", "labour baseline 90 min: alignment"],
+    ["labour fix 45 minutes for the dial", "labour fix 45 min: the dial"],
+    ["waiting for the owner: new cloth or old?", "wait owner new cloth or old?"],
+    ["waiting for glue to dry", "wait process glue to dry"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("that says no kind of waiting is asked about", () => {
+    expect(understood("waits for tube 6V6")).toEqual([
+      "wait parts tube 6V6",
+      "wait owner tube 6V6",
+      "wait process tube 6V6",
+    ]);
+    expect(understood("45 min")).toEqual(["labour 45 min", "todo 45 min", "note 45 min"]);
+  });
+});
