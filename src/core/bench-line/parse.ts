@@ -29,6 +29,7 @@ import {
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
+import { turnedAround } from "./turned";
 
 export type LineDraft = LineDraftOf<Content>;
 export type LineResult = LineResultOf<Content>;
@@ -150,7 +151,7 @@ const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
 /** Words that no kind begins with are kept: what they are is asked. */
 function askWords(text: string): LineResult {
   const time = TIME.test(text);
-  if (!time && !/^[a-z][\w'’-]*(?:\s+[\w'’,().-]+)+$/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
+  if (!time && !/^[a-z]\S*\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
   return {
     kind: "question",
     question: `What is this? ${HOW_IT_BEGINS}`,
@@ -191,5 +192,16 @@ export function parseLine(line: string, context: LineContext): LineResult {
       LONGEST_LINE,
       `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`,
     );
-  return labelLine(line, context) ?? parseAmendLine(line, context) ?? parseContent(line, context);
+  return (
+    labelLine(line, context) ?? parseAmendLine(line, context) ?? verbFirst(line, context) ?? parseContent(line, context)
+  );
+}
+
+/** `replaced C14 with 47n/630` is read as `C14 -> 47n/630`. */
+function verbFirst(line: string, context: LineContext): LineResult | undefined {
+  const turned = turnedAround(line);
+  if (turned === undefined) return undefined;
+  const read = parseContent(turned, context);
+  // The place of a fault would be one of the line as it was turned.
+  return read.kind === "not-understood" ? { ...read, at: line.length } : read;
 }

@@ -87,6 +87,18 @@ describe("a point by another name", () => {
     for (const answer of understood("T1 HT 140")) expect(read(answer).kind).toBe("draft");
   });
 
+  it.each([
+    ["V4 cathode 12.5 ok", "V4 cathode 12.5 baseline: ok"],
+    ["B+ 248 V at 117 V line", ["B+ 248 V @ 117", "B+ 248 V: at 117 V line", "note B+ 248 V at 117 V line"]],
+    ["V4 plate 47 (should be 245)", ["V4 plate 47: should be 245", "note V4 plate 47 (should be 245)"]],
+    ["V4 plate nothing", ["V4 plate 0 V", "? V4 plate nothing", "todo V4 plate nothing", "note V4 plate nothing"]],
+  ])("with words behind it, or words alone: %s", (line, said) => expect(understood(line)).toEqual(said));
+
+  it.each(["new bulb 6.3 V", "B+ drops to 180 V", "IF aligned to 455 kHz", "need 6V6", "took the chassis out"])(
+    "is no sentence: %s",
+    (line) => expect(understood(line)).toContain(`note ${line}`),
+  );
+
   it("is no other name where no figure follows", () => {
     expect(understood("heaters glow brightly")).toContain("? heaters glow brightly");
   });
@@ -101,8 +113,20 @@ describe("a part", () => {
     ["C1 esr 12", "measure C1; esr 12; out"],
     ["C1 16uF 450V esr 12 ohms", "measure C1; esr 12 ohms; out; note marked 16uF 450V"],
     ["V4 6V6 weak -> 6V6GT", "V4 6V6 weak -> 6V6GT"],
+    ["C14 replaced with 47n/630", "C14 -> 47n/630"],
+    ["R7 470k burnt, changed to 470k 1W", "R7 470k burnt -> 470k 1W"],
+    ["C14 now 47n/630", "C14 -> 47n/630"],
+    ["replaced C14 by 47n/630", "C14 -> 47n/630"],
+    ["changed V4 to 6V6GT", "V4 -> 6V6GT"],
+    ["measured R7 at 612k", "R7 470k = 612k"],
+    ["removed C14: it shorts", "C14 removed: it shorts"],
     ["C1 swollen -> 10u/450V 105C", "C1 swollen -> 10u/450V 105C"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("has a line of its own", () => {
+    expect(read("C14 R7 replaced")).toMatchObject({ kind: "not-understood", message: expect.stringContaining("R7:") });
+    expect(read("C14, R7 and R9 leaky").kind).toBe("not-understood");
+  });
 
   it("that a tube's type stands before: it was there, and the words behind it were found", () => {
     expect(read("V4 6V6 weak -> 6V6GT")).toMatchObject({
@@ -120,6 +144,7 @@ describe("a part", () => {
     ["V4 62 %", ["V4 emission 62/100 %", "note V4 62 %"]],
     ["R7! resoldered at the lug", ["R7! repaired: resoldered at the lug", "note R7 resoldered at the lug"]],
     ["C14 replaced", ["C14 replaced -> .05/400"]],
+    ["C14 new", ["C14 -> .05/400", "note C14 new"]],
   ])("whose state is told, and not what was done, is asked about: %s", (line, answers) => {
     expect(understood(line)).toEqual(answers);
     for (const answer of answers.filter((one) => !one.startsWith("found"))) expect(read(answer).kind).toBe("draft");
@@ -151,6 +176,10 @@ describe("work on a place", () => {
     ],
     ["pilot lamp blown -> 6.3V 0.15A", "pilot lamp blown, replaced; with 6.3V 0.15A"],
     ["cabinet lacquered", "cabinet painted; with lacquer"],
+    ["cleaned the volume control", "volume control cleaned"],
+    ["oiled tuning drive with damping oil", "tuning drive lubricated; with damping oil"],
+    ["new dial cord fitted", "dial cord replaced"],
+    ["new fuse 1 A slow", "fuse replaced; with 1 A slow"],
     ["volume control scratchy, cleaned", "volume control scratchy, cleaned"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
 
@@ -179,6 +208,7 @@ describe("work on a place", () => {
 describe("time and waiting", () => {
   it.each([
     ["labour 1h30 alignment", "labour baseline 90 min: alignment"],
+    ["spent 1 h on recapping", "labour baseline 60 min: recapping"],
     ["labour fix 45 minutes for the dial", "labour fix 45 min: the dial"],
     ["waiting for the owner: new cloth or old?", "wait owner new cloth or old?"],
     ["waiting for glue to dry", "wait process glue to dry"],

@@ -98,7 +98,7 @@ export {
   type OldPart,
 } from "./part-work/payload";
 export { stockAt } from "./part-work/pieces";
-export { readPlace, placeOf, PLACES } from "./place-work/line";
+export { isPlace, readPlace, placeOf, PLACES } from "./place-work/line";
 export { PLACE_ACTIONS, type PlaceAction } from "./place-work/payload";
 export { LAMPS } from "./power-step/payload";
 export { printMinutes, printPart } from "./print";

@@ -29,7 +29,7 @@ const read: Reader = (rest, context) => {
   const minutes = readMinutes(time);
   if (minutes === undefined)
     return notUnderstood(rest.start + (said?.length ?? 0), "Say how long: 45 min, 1 h 20 min.");
-  const what = [behind.replace(/^(?:for|of)\s+/i, ""), tail].filter(Boolean).join(": ");
+  const what = [behind.replace(/^(?:for|of|on)\s+/i, ""), tail].filter(Boolean).join(": ");
   return readAs({ v: 1, step, minutes, ...(what ? { what } : {}) }, rest.start);
 };
 
@@ -47,7 +47,10 @@ export const labour = defineKind({
     subject: "Labour",
     text: `${STEP_NAMES[step]}: ${printMinutes(minutes)}${what ? `, ${what}` : ""}`,
   }),
-  words: [{ begins: /^(labour)(?=\s|$)\s*/i, read }],
+  words: [
+    { begins: /^(labour)(?=\s|$)\s*/i, read },
+    { begins: /^(took|spent)(?=\s+\d)\s*/i, read },
+  ],
   write: ({ step, minutes, what }) => `labour ${STEP_NAMES[step].toLowerCase()} ${minutes} min${tailOf(what)}`,
   examples: [{ line: "labour fix 1 h 20 min: recapping", says: "time that went into a step" }],
   designators: nothing,

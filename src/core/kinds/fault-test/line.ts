@@ -111,6 +111,16 @@ export function readSearch(rest: Piece, context: ReadContext, word: string): Lin
         : [];
   if (tests.length === 0) {
     const known = set.circuit.stages.map(({ name }) => name).join(", ");
+    // `works now` is a sentence and speaks of no stage.
+    if (/^(?:works|fails)$/i.test(act) && place && !context.base)
+      return {
+        kind: "question",
+        question: `This set has nothing called “${place}”. What is it?`,
+        choices: [
+          { label: "A symptom", text: `? ${rest.line.trim()}` },
+          { label: "A note", text: `note ${rest.line.trim()}` },
+        ],
+      };
     return notUnderstood(
       rest.start,
       place && stageAct ? `This set has nothing called “${place}” to ${act}. Its stages: ${known}.` : EXAMPLE,

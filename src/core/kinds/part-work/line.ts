@@ -19,7 +19,7 @@ import { drawnAt, readPartReading } from "../reading/part-line";
 import { readPartTest } from "../test-result/line";
 import { actionIn } from "./action";
 import { readPartMeasure } from "./measures";
-import { askState, EXAMPLES } from "./state";
+import { askState, drawnHere, EXAMPLES } from "./state";
 import { NEEDS_REASON, PUTS_IN, type OldPart } from "./payload";
 import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
 
@@ -52,10 +52,12 @@ function roleTrouble(
   return [];
 }
 
-/** What the sheet has at a place: a part's value, a tube's type. */
-const drawnHere = (designator: string, { sheet }: LineContext): string | undefined =>
-  sheet.components.find((one) => one.designator === designator)?.drawn ??
-  sheet.tubes.find(({ position }) => position === designator)?.type;
+/** Other parts of the set that follow the first one at once: `C3 C4 C5 replaced`, `C3 and C4 leaky`. */
+function othersBehind(text: string, { known }: LineContext): string[] {
+  const [list = ""] = /^(?:\s*(?:,|&|and\b)?\s*[A-Z]{1,3}\d{1,3}[A-Z]?(?![\w/]))+/i.exec(text) ?? [];
+  const names = list.toUpperCase().match(/[A-Z]{1,3}\d{1,3}[A-Z]?/g) ?? [];
+  return names.every((name) => known.has(name)) ? names : [];
+}
 
 /** Where free words begin behind the part: after its value, and after what it measured. */
 function freeFrom(where: Piece, designator: string, context: LineContext): number {
@@ -75,7 +77,13 @@ function freeFrom(where: Piece, designator: string, context: LineContext): numbe
 /** A line that begins with a designator: work on a part, a reading of it, or a test of a tube. */
 export function readPartLine(typed: string, head: Head, context: LineContext): LineReading {
   const [designator = ""] = head.designators;
-  const line = saysEquals(typed, head.end);
+  const line = asSigns(typed, head.end);
+  const others = othersBehind(line.slice(head.end), context);
+  if (others.length > 0)
+    return notUnderstood(
+      head.end,
+      `${others.join(", ")}: write one line for each part. Several parts that one new part replaces are joined by a plus: C3+C4 -> 0.1/630.`,
+    );
   const measures = readPartMeasure(line, head, context);
   if (measures) return measures;
   const start = line.length - line.trimStart().length;
@@ -180,11 +188,18 @@ export function readPartLine(typed: string, head: Head, context: LineContext): L
   return { kind: "payload", of: "part-work", payload, at: missing ? line.length : head.end, hints };
 }
 
-/** `R7 470k measured 612k` is `R7 470k = 612k`; places in the line stay where they are. */
-const saysEquals = (line: string, from: number): string =>
+/**
+ * `R7 470k measured 612k` is `R7 470k = 612k`, `C14 replaced with 47n/630` is `C14 -> 47n/630`; places in the line stay
+ * where they are.
+ */
+const asSigns = (line: string, from: number): string =>
   line.slice(0, from) +
   line
     .slice(from)
+    .replace(
+      /,?\s(?:(?:replaced|renewed|changed|exchanged)\s+(?:with|by|to|for)(?:\s+an?)?|renewed|now|new)(?=\s+\S*\d)/i,
+      (words) => (/->|→/.test(line) ? words : " ->".padEnd(words.length)),
+    )
     .replace(/\s(?:measured|measures|reads)(?=\s+(?:[\d.,½¼¾]|open\b|o\.?l\b|∞))/i, (word) => ` =`.padEnd(word.length));
 
 /** “Left” as what was done, or as a side? */

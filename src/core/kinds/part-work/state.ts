@@ -4,6 +4,11 @@ import { notUnderstood, textOf, type Head, type LineContext, type LineReading, t
 
 export const EXAMPLES = "add -> and the new value, = and a measured value, or what was done (cleaned, left: why)";
 
+/** What the sheet has at a place: a part's value, a tube's type. */
+export const drawnHere = (designator: string, { sheet }: LineContext): string | undefined =>
+  sheet.components.find((one) => one.designator === designator)?.drawn ??
+  sheet.tubes.find(({ position }) => position === designator)?.type;
+
 type Choice = { label: string; text: string };
 
 /** What a tube's tester says in a word. */
@@ -86,6 +91,9 @@ function choicesFor(
   const share = tube ? shareOf(text, designator, context) : [];
   if (!/[a-z]{2}/i.test(text)) return share.length > 0 ? [...share, note] : [];
   if (SOUND.test(text)) return [{ label: "Left as it is", text: `${part} left: ${text}` }, note];
+  const same = drawnHere(designator, context);
+  if (/^(?:a )?new(?: one)?$|^renewed$/i.test(text) && same)
+    return [{ label: `The same again: ${same}`, text: `${part} -> ${same}` }, note];
   const done = DONE.exec(text)?.[1];
   if (done) return [{ label: `It was ${done}`, text: `${part} repaired: ${text}` }, note];
   const open = /^(?:is\s+)?open(?:\s+circuit)?$/i.test(text) && quantityOfDesignator(designator) === "resistance";

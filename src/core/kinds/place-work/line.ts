@@ -77,6 +77,10 @@ const ACTION = new RegExp(`\\b(${[...PLACE_ACTIONS, ...Object.keys(SAME)].join("
 
 const actionOf = (word: string): PlaceAction => SAME[word.toLowerCase()] ?? (word.toLowerCase() as PlaceAction);
 
+/** Does a text begin with a place? */
+export const isPlace = (text: string, place: string): boolean =>
+  text.toLowerCase().startsWith(place) && !/^[a-z0-9]/i.test(text.slice(place.length));
+
 export type PlaceHead = { place: string; end: number };
 
 /**
@@ -87,11 +91,10 @@ export function placeOf(line: string): PlaceHead | undefined {
   const lead = line.length - line.trimStart().length;
   const at = AT_PART.exec(line);
   if (at) return { place: `${(at[1] ?? "").toUpperCase()} ${(at[2] ?? "").toLowerCase()}`, end: at[0].length };
-  const text = line.slice(lead).toLowerCase();
-  const known = PLACES.filter((place) => text.startsWith(place) && !/^[a-z0-9]/.test(text.slice(place.length)))
+  const known = PLACES.filter((place) => isPlace(line.slice(lead), place))
     .sort((a, b) => b.length - a.length)
     .at(0);
-  const worked = ACTION.test(text) || /->|→/.test(text);
+  const worked = ACTION.test(line) || /->|→/.test(line);
   if (known && worked) return { place: known, end: lead + known.length };
   // Any other words, where what was done follows them at once.
   const any = /^([a-z][a-z' -]{1,40}?)\s+(?=(\w+)(?:\s|,|:|;|$))/i.exec(line.slice(lead));

@@ -75,6 +75,60 @@ function quantityByUnit(text: string): Quantity | undefined {
   return QUANTITIES.find((quantity) => parseQuantity(figure, quantity).ok);
 }
 
+type Apart = { figure: Piece; rest: string };
+
+/**
+ * A figure with its unit, and the words that stand behind it: `47 V after ten minutes`, `47 (should be 41)`.
+ * @param bare a figure needs no unit at this point: the word behind it is none that nobody knows
+ */
+function figureApart(value: Piece, bare: boolean): Apart | undefined {
+  const text = textOf(value);
+  if (!/^[-−+]?[\d.,]/.test(text)) return undefined;
+  const reads = (one: string) => (bare && /^[-−+]?[\d.,]*\d$/.test(one)) || quantityByUnit(one) !== undefined;
+  if (reads(text)) return undefined;
+  const ends = [...text.matchAll(/[\s,(]+/g)].map(({ index }) => index).reverse();
+  const end = ends.find((one) => reads(text.slice(0, one)));
+  if (end === undefined) return undefined;
+  const rest = text
+    .slice(end)
+    .replace(/^[\s,(]+/, "")
+    .replace(/\)$/, "")
+    .trim();
+  // A stray unit is no remark: `12 kV A` is a slip.
+  return /^[a-zµΩ%]{1,2}$/i.test(rest) && !/^(?:ok|no)$/i.test(rest)
+    ? undefined
+    : { figure: piece(value.line, value.start, value.start + end), rest };
+}
+
+/** Figures behind the figure: the line voltage, or a remark? */
+function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReading {
+  const around = (behind: string) => `${line.slice(0, figure.end)}${behind}${line.slice(value.end)}`;
+  const volts = /^(?:at|with|on)?\s*(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains|ac)?$/i.exec(rest)?.[1];
+  return {
+    kind: "question",
+    question: `What is “${rest}” behind ${textOf(figure)}?`,
+    choices: [
+      ...(volts ? [{ label: `The line voltage: ${volts} V`, text: around(` @ ${volts}`) }] : []),
+      { label: `A remark: ${rest}`, text: `${line.slice(0, figure.end)}${line.slice(value.end)}: ${rest}` },
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
+  };
+}
+
+/** A point with words and no figure: `V3 plate low`. */
+const askNoFigure = (line: string, point: string, words: string): LineReading => ({
+  kind: "question",
+  question: `${point}: “${words}” is no figure. What is it?`,
+  choices: [
+    ...(/^(?:nothing|none|no volt(?:s|age)|zero|dead|missing)$/i.test(words)
+      ? [{ label: "It measured 0 V", text: `${point} 0 V` }]
+      : []),
+    { label: "A symptom", text: `? ${line.trim()}` },
+    { label: "Still to be done", text: `todo ${line.trim()}` },
+    { label: "A note", text: `note ${line.trim()}` },
+  ],
+});
+
 /** Asks what a figure without a unit is, at a point that nobody knows. */
 function askUnit(line: string, value: Piece, point: string): LineReading {
   const text = textOf(value);
@@ -129,7 +183,14 @@ const pointOfValue = ({ point, row }: PointHead, value: string): string =>
 /** `B+ 248 @ 117`: a reading at a point of the set. */
 export function readPoint(line: string, head: PointHead, context: LineContext): LineReading {
   if (head.several) return askWhich(line, head);
-  const said = clausesOf(line, head.end);
+  const typed = clausesOf(line, head.end);
+  const apart = figureApart(typed.value, head.row !== undefined || quantityByName(head.point) !== undefined);
+  if (apart && /\d/.test(apart.rest)) return askRest(line, typed.value, apart);
+  const said = apart
+    ? { ...typed, value: apart.figure, remark: [apart.rest, typed.remark].filter(Boolean).join(", ") }
+    : typed;
+  if (!/\d|open|o\.?l\b|∞/i.test(textOf(said.value)) && textOf(said.value) !== "")
+    return askNoFigure(line, head.point, textOf(said.value));
   const before = payloadOf<Reading>(context.base, "reading");
   const byUnit = quantityByUnit(textOf(said.value));
   const taken = byUnit && !head.row ? takenFromLine(head.point, byUnit) : undefined;

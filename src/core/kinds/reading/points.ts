@@ -14,6 +14,10 @@ const WINDING =
   /^((?:T|L)\d{1,2}\s+(?:[a-z]+\s+){0,3}?(?:primary|secondary|winding|choke|coil|half))(?=\s+(?:[\d.,]|open\b))/i;
 const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
+/** Words of a sentence: what holds them is no point's name. */
+const SENTENCE =
+  /\b(?:new|order(?:ed)?|needs?|took|takes|spent|aligned|peaked|trimmed|tuned|fitted|installed|replaced|changed|removed|cleaned|measured|runs?|reads?|works?|drops?|rises?|falls?|goes|went|was|is|are|has|have|after|before|until|then|used|bought|called)\b/i;
+
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
 const VOLTS = new RegExp(
   `(?:\\b(?:${NAMES}|(?:line|mains) volt(?:s|age)|heaters|filaments|rail|supply|bias|battery|avc|agc|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
@@ -130,7 +134,7 @@ export function pointOf(line: string, context: LineContext, anyName: boolean): P
   if (winding) return headFor(source.slice(0, winding.end), lead + winding.end, winding.rows);
   const found =
     DEVICE_POINT.exec(source) ?? WINDING.exec(source) ?? RAIL.exec(source) ?? (anyName ? ANY_NAME.exec(source) : null);
-  if (!found?.[1]) return undefined;
+  if (!found?.[1] || SENTENCE.test(found[1])) return undefined;
   const point = found[1].trim().replace(/^[a-z]+\d/i, (name) => name.toUpperCase());
   return atDevice(point, lead + found[1].length, rows);
 }
