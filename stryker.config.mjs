@@ -18,7 +18,7 @@ const config = {
   reporters: ["clear-text", "json"],
   jsonReporter: { fileName: `.data/mutants-${area}.json` },
   incremental: true,
-  incrementalFile: `.data/mutants-${area}-known.json`,
+  incrementalFile: `.data/mutants-${area}-${process.env.TESTS ?? "core"}.json`,
   tempDirName: ".data/mutants",
 };
 
