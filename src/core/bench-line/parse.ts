@@ -127,6 +127,16 @@ function readWord(line: string, context: ReadContext): { kind: string; reading: 
   return undefined;
 }
 
+const BAND = "(\\d{1,4}\\s?c?m|[\\d.]+\\s?[kM]Hz)";
+const POWER = "([\\d.,]+\\s?[km]?W)";
+/** `80 m: 62 W`, `62 W on 80 m`, as the test that it is. */
+function powerOnBand(text: string): string | undefined {
+  const first = new RegExp(`^${BAND}\\s*:?\\s+${POWER}$`).exec(text);
+  const last = new RegExp(`^(?:power\\s+)?${POWER}\\s+(?:on|at)\\s+${BAND}$`, "i").exec(text);
+  const [band, power] = first ? [first[1], first[2]] : [last?.[2], last?.[1]];
+  return band && power ? `test output at ${band} ${power}` : undefined;
+}
+
 /** Whatever the line begins with: a word, a point of the set, a part, any name before a figure. */
 function readLine(line: string, context: ReadContext): { kind: string; reading: LineReading } | undefined {
   const worded = readWord(line, context);
@@ -139,6 +149,8 @@ function readLine(line: string, context: ReadContext): { kind: string; reading: 
   if (known) return { kind: "reading", reading: readPoint(line, known, context) };
   const head = headOf(line);
   if (head) return { kind: "part-work", reading: readPartLine(line, head, context) };
+  const power = powerOnBand(line.trim());
+  if (power) return { kind: "test-result", reading: readTest(piece(power, "test ".length, power.length), context) };
   if (isNamedTest(line)) return { kind: "test-result", reading: readTest(piece(line, 0, line.length), context) };
   const named = pointOf(line, context, true);
   return named ? { kind: "reading", reading: readPoint(line, named, context) } : undefined;

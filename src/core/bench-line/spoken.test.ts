@@ -77,6 +77,7 @@ describe("a point by another name", () => {
     ["T1 primary 22", "T1 primary, 1 to 4 22 cold"],
     ["T2 primary open", "T2 output primary, plate to C2 open cold"],
     ["output transformer primary 331 ohms", "T2 output primary, plate to C2 331 ohms cold"],
+    ["T1 primary to chassis 200 Mohm", "T1 primary to chassis 200 Mohm cold"],
     ["T3 secondary 310 ohm", "T3 secondary 310 ohm cold"],
     // Volts are none of a winding's row.
     ["HT secondary 300 V AC", "HT secondary 300 V AC baseline"],
@@ -119,6 +120,10 @@ describe("a part", () => {
     ["replaced C14 by 47n/630", "C14 -> 47n/630"],
     ["changed V4 to 6V6GT", "V4 -> 6V6GT"],
     ["measured R7 at 612k", "R7 470k = 612k"],
+    ["C14 0.05 µF/400V leaking 20 µA @ 200 V", "measure C14; leak 20 µA at 200 V; out; note marked 0.05 µF/400V"],
+    ["C1 esr 0.8 in circuit", "measure C1; esr 0.8; in circuit"],
+    ["R7 1.5 kohm => 1.5 kohm", "R7 1.5 kohm -> 1.5 kohm"],
+    ["V4 shorts none gas none gm 3700/4100 µS", "tube V4 shorts none; gas none; gm 3700/4100 µS"],
     ["removed C14: it shorts", "C14 removed: it shorts"],
     ["C1 swollen -> 10u/450V 105C", "C1 swollen -> 10u/450V 105C"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
@@ -151,11 +156,18 @@ describe("a part", () => {
   });
 });
 
+it("a counter's digits are shown as they were typed", () => {
+  expect(read("crystal oscillator 10.0012 MHz")).toMatchObject({ line: { text: "10.0012 MHz" } });
+});
+
 describe("a test of the set", () => {
   it.each([
     ["hum 3 mV", "test hum 3 mV"],
     ["AM 1.4 microvolt max 2", "test AM 1.4 µV max 2"],
     ["power output 3.1 W", "test power output 3.1 W"],
+    ["80m 62 W", "test output at 80m 62 W"],
+    ["power 62 W on 80 m", "test output at 80 m 62 W"],
+    ["MDS -130 dBm", "test MDS -130 dBm"],
     ["S/N 10 dB at 5 µV", "test S/N at 5 µV 10 dB"],
     ["distortion 4% at 1 W", "test distortion at 1 W 4 %"],
     ["test sensitivity 35 µV at 1 MHz for 50 mW max 50", "test sensitivity at 1 MHz, 50 mW 35 µV max 50"],

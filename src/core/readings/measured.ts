@@ -24,6 +24,9 @@ export function parseMeasured(text: string, quantity: Quantity, rules: PartRules
   return parsed;
 }
 
+/** Digits in print: a meter shows four that mean something, a counter up to nine. */
+const DIGITS: Partial<Record<Quantity, number>> = { frequency: 9 };
+
 /** A measured value in print; an open circuit as that word. */
-export const printMeasured = (value: number, quantity: Quantity, digits = 4): string =>
+export const printMeasured = (value: number, quantity: Quantity, digits = DIGITS[quantity] ?? 4): string =>
   quantity === "resistance" && value >= OPEN_OHMS ? "open" : format(value, quantity, digits);

@@ -18,7 +18,7 @@ import type { Fitted } from "../../log";
 import { drawnAt, readPartReading } from "../reading/part-line";
 import { readPartTest } from "../test-result/line";
 import { actionIn } from "./action";
-import { readPartMeasure } from "./measures";
+import { readPartMeasure, readTubeWords } from "./measures";
 import { askState, drawnHere, EXAMPLES } from "./state";
 import { NEEDS_REASON, PUTS_IN, type OldPart } from "./payload";
 import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
@@ -76,6 +76,14 @@ function freeFrom(where: Piece, designator: string, context: LineContext): numbe
 
 /** A line that begins with a designator: work on a part, a reading of it, or a test of a tube. */
 export function readPartLine(typed: string, head: Head, context: LineContext): LineReading {
+  const read = readAsPart(typed, head, context);
+  // Words that became a sign left blanks behind it.
+  return read.kind === "question"
+    ? { ...read, choices: read.choices.map(({ label, text }) => ({ label, text: text.replaceAll(/ {2,}/g, " ") })) }
+    : read;
+}
+
+function readAsPart(typed: string, head: Head, context: LineContext): LineReading {
   const [designator = ""] = head.designators;
   const line = asSigns(typed, head.end);
   const others = othersBehind(line.slice(head.end), context);
@@ -84,7 +92,7 @@ export function readPartLine(typed: string, head: Head, context: LineContext): L
       head.end,
       `${others.join(", ")}: write one line for each part. Several parts that one new part replaces are joined by a plus: C3+C4 -> 0.1/630.`,
     );
-  const measures = readPartMeasure(line, head, context);
+  const measures = readTubeWords(line, head, context) ?? readPartMeasure(line, head, context);
   if (measures) return measures;
   const start = line.length - line.trimStart().length;
   const stranger = unknownDesignator(piece(line, start, line.length), head, context);
@@ -196,6 +204,7 @@ const asSigns = (line: string, from: number): string =>
   line.slice(0, from) +
   line
     .slice(from)
+    .replace("=>", "->")
     .replace(
       /,?\s(?:(?:replaced|renewed|changed|exchanged)\s+(?:with|by|to|for)(?:\s+an?)?|renewed|now|new)(?=\s+\S*\d)/i,
       (words) => (/->|→/.test(line) ? words : " ->".padEnd(words.length)),

@@ -78,7 +78,7 @@ export const powerStep = defineKind({
       ...(verdict === "none" ? {} : { verdict: MARKS[verdict] }),
     };
   },
-  words: [{ begins: /^(power)(?=\s|$)(?!\s+output\b)\s*/i, read: readPower }],
+  words: [{ begins: /^(power)(?=\s|$)(?!\s+(?:output\b|[\d.,]+\s*k?W\b))\s*/i, read: readPower }],
   write: writePower,
   examples: [
     {

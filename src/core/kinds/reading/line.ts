@@ -70,6 +70,8 @@ function clausesOf(line: string, start: number): Clauses {
 function quantityByUnit(text: string): Quantity | undefined {
   if (/^[-−+]?[\d.,]+$/.test(text)) return undefined;
   if (/^(?:open|o\.?l\.?|∞)$/i.test(text)) return "resistance";
+  // `150M` has two readings as a resistance, and none as anything else.
+  if (/^[\d.,]+\s*(?:[kKM]|meg)\d*$/.test(text)) return "resistance";
   if (saysAlternating(text)) return "ac-voltage";
   const figure = text.replace(/\s+(?:ac|dc|rms|peak|p-?p)$/i, "");
   return QUANTITIES.find((quantity) => parseQuantity(figure, quantity).ok);

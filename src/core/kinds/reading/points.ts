@@ -11,7 +11,7 @@ const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES}))(?=\\s)`, 
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;
 /** A winding that the sheet does not have: `T1 secondary 310 Ω`. */
 const WINDING =
-  /^((?:T|L)\d{1,2}\s+(?:[a-z]+\s+){0,3}?(?:primary|secondary|winding|choke|coil|half))(?=\s+(?:[\d.,]|open\b))/i;
+  /^((?:T|L)\d{1,2}\s+(?:[a-z]+\s+){0,3}?(?:primary|secondary|winding|choke|coil|half)(?:\s+to\s+[a-z ]+?)?)(?=\s+(?:[\d.,]|open\b))/i;
 const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
 /** Words of a sentence: what holds them is no point's name. */

@@ -96,9 +96,12 @@ const TESTS =
   /^(?:(?:audio|power|af|rf|line|speaker)\s+)?(?:output(?:\s+power)?|hum(?:\s+and\s+noise)?|noise|sensitivity|selectivity|bandwidth|distortion|thd|s\/n|snr|signal[- ]to[- ]noise|(?:s\+n\)?\/n)|sinad|image\s+rejection|if\s+rejection|dial\s+error|frequency\s+error|drift|carrier(?:\s+power)?|modulation(?:\s+depth)?|deviation|stereo\s+separation|channel\s+separation|frequency\s+response|gain|efficiency|swr)\b/i;
 const FIGURE_WITH_LIMIT = new RegExp(`^[a-z].*\\s(?:${NUMBER})\\s*(?:${UNIT})\\s*\\b(?:min|max)\\s+(?:${NUMBER})`, "i");
 
+/** A level in decibels is measured of no point. */
+const LEVEL_FIGURE = new RegExp(`^[a-z].*\\s(?:${NUMBER})\\s*dB[a-zµ]{0,2}(?=\\s|$)`, "i");
+
 /** Is a line a test of the set, though it does not begin with `test`: `hum 3 mV`, `AM 1.4 µV max 2`? */
 export const isNamedTest = (line: string): boolean =>
-  (TESTS.test(line.trim()) && /\d/.test(line)) || FIGURE_WITH_LIMIT.test(line.trim());
+  (TESTS.test(line.trim()) && /\d/.test(line)) || FIGURE_WITH_LIMIT.test(line.trim()) || LEVEL_FIGURE.test(line.trim());
 
 /** A set-up that is written without `on`: `into 50 Ω`. */
 export const saysInto = (setup: string): boolean =>
