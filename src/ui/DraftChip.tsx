@@ -8,7 +8,7 @@ import { VerdictMark } from "./VerdictMark";
 type DraftChipProps = { result: LineResult; line: string; onChoose: (text: string) => void };
 
 /** Fields that the line of the tape tells already, or that are nobody's to read. */
-const TOLD = new Set(["point", "designator", "designators", "text", "what", "quantity", "sense", "meterOhms", "setup"]);
+const TOLD = new Set(["point", "designator", "designators", "text", "what", "quantity", "sense", "meterOhms"]);
 
 /** What the line was taken apart into, each by its name: one sees what is a value, a limit or a remark. */
 function Apart({ content }: { content: Content }) {
@@ -56,7 +56,7 @@ export function DraftChip({ result, line, onChoose }: DraftChipProps) {
             <button
               key={choice.text}
               type="button"
-              className="btn btn-outline btn-primary h-10 px-3"
+              className="btn btn-outline btn-primary h-auto min-h-10 px-3 py-1 text-left whitespace-normal"
               onClick={() => onChoose(choice.text)}
             >
               <kbd className="kbd kbd-xs">Alt {index + 1}</kbd> {choice.label}

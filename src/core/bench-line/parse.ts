@@ -166,7 +166,7 @@ function askWords(text: string): LineResult {
   if (!time && !/^[a-z]\S*\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
   return {
     kind: "question",
-    question: `What is this? ${HOW_IT_BEGINS}`,
+    question: "What is this? A line begins with a part (C14 …), a point (B+ 248) or a word like ?, note, todo, test.",
     choices: [
       ...(time ? [{ label: "Labour", text: `labour ${text}` }] : [{ label: "A symptom", text: `? ${text}` }]),
       { label: "Still to be done", text: `todo ${text}` },

@@ -90,7 +90,7 @@ describe("words that only look like the line's", () => {
   it("stay what they are", () => {
     expect(parseLine("notebook found inside", CONTEXT)).toMatchObject({
       kind: "question",
-      question: expect.stringContaining("Begin with a designator"),
+      question: expect.stringContaining("What is this?"),
       choices: [{ text: "? notebook found inside" }, {}, { text: "note notebook found inside" }],
     });
     expect(content("note: todo lists belong on paper")).toMatchObject({ payload: { open: false } });

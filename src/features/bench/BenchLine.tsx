@@ -142,7 +142,7 @@ export function BenchLine() {
         placeholder="Bench line"
         className="input h-12 w-full font-mono text-lg"
       />
-      <div id="draft-chip" aria-live="polite" className="max-h-44 min-h-14 overflow-y-auto">
+      <div id="draft-chip" aria-live="polite" className="max-h-72 min-h-14 overflow-y-auto">
         {(refusal ?? mayNot) ? (
           <ErrorText>{refusal ?? mayNot}</ErrorText>
         ) : (

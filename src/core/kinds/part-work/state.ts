@@ -32,7 +32,7 @@ function shareOf(text: string, designator: string, { sheet }: LineContext): Choi
   const nominal = Number((gm * (micro ? 1e6 : 1e3)).toPrecision(4));
   return [
     {
-      label: `${figure} of ${nominal} ${micro ? "µS" : "mS"}, by the data sheet of the ${type?.type}`,
+      label: `${figure} of ${nominal} ${micro ? "µS" : "mS"} (${type?.type})`,
       text: `${designator} gm ${figure}/${nominal} ${micro ? "µS" : "mS"}`,
     },
   ];
@@ -62,7 +62,7 @@ export function askState(
   if (choices.length === 0) return notUnderstood(where.line.length, `${names}: ${EXAMPLES}.`);
   return {
     kind: "question",
-    question: `What is “${text}”? If something was done to ${names}, ${EXAMPLES}.`,
+    question: `What is “${text}” of ${names}? Add -> and a value, or a word like cleaned, to say what was done.`,
     choices: choices.slice(0, 4),
   };
 }
