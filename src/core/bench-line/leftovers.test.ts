@@ -100,7 +100,10 @@ describe("a name and a number", () => {
   it("are no reading without a unit, where nobody knows the point", () => {
     for (const line of ["backlash 3", "knobs 4", "temp 45"]) expect(asked(line)).toContain(`note ${line}`);
     expect(payload("backlash 3 V")).toMatchObject({ kind: "reading", quantity: "voltage" });
-    expect(read("backlash 3 degrees")).toMatchObject({ message: expect.stringContaining("not a figure with a unit") });
+    expect(read("backlash 3 degrees")).toMatchObject({
+      question: expect.stringContaining("not a figure with a unit"),
+      choices: [{}, {}, { text: "note backlash 3 degrees" }],
+    });
   });
   it("take a remark behind a colon, and an open part", () => {
     expect(payload("B+ 248: after ten minutes")).toMatchObject({ remark: "after ten minutes" });

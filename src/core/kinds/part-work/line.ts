@@ -19,7 +19,7 @@ import { drawnAt, readPartReading } from "../reading/part-line";
 import { readPartTest } from "../test-result/line";
 import { actionIn } from "./action";
 import { readPartMeasure, readTubeWords } from "./measures";
-import { askState, drawnHere, EXAMPLES } from "./state";
+import { askNow, askState, drawnHere, EXAMPLES } from "./state";
 import { NEEDS_REASON, PUTS_IN, type OldPart } from "./payload";
 import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
 
@@ -107,6 +107,8 @@ function readAsPart(typed: string, head: Head, context: LineContext): LineReadin
   const free = freeFrom(piece(line, head.end, head.end + before.length), designator, context) - head.end;
   const found = actionIn(before, free, arrow !== null, colon !== undefined);
 
+  const now = arrow || !quantityOfDesignator(designator) ? undefined : askNow(line, head.end, bodyEnd);
+  if (now) return stranger ?? now;
   const test = readPartTest(piece(line, head.end, line.length), designator, context);
   if (test && !arrow && !found) return stranger ?? test;
   if (found?.action === "unclear") return stranger ?? askLeft(line, head.end + before.search(/\b(?:left|leave)\b/i));
@@ -148,10 +150,10 @@ function readAsPart(typed: string, head: Head, context: LineContext): LineReadin
         .replace(/^[:\s]+/, "")
         .trim()
     : "";
-  const now = arrow
+  const fresh = arrow
     ? readNow(piece(line, arrow.index + arrow[0].length, bodyEnd), designator, context)
     : got({ fitted: [] as Fitted[], specs: [] as PartSpec[] });
-  if (!now.ok) return now.result;
+  if (!fresh.ok) return fresh.result;
   const { was, spec, measured } = read.value;
   // `R9 left within tolerance` gives its reason without a colon; elsewhere such words say what was found.
   const reason = why || (NEEDS_REASON.includes(action) ? between : "");
@@ -163,13 +165,13 @@ function readAsPart(typed: string, head: Head, context: LineContext): LineReadin
     ...(was ? { was } : {}),
     ...(remark ? { found: remark } : {}),
     ...(measured ? { measured: { text: measured.text, value: measured.value, quantity: measured.quantity } } : {}),
-    now: now.value.fitted,
+    now: fresh.value.fitted,
     ...(reason ? { why: reason } : {}),
     ...(old ? { oldPart: OLD_WORDS[(old[1] ?? "").toLowerCase()] } : {}),
   };
   const drawn = drawnAt(designator, context)?.spec;
   const compared = spec ?? drawn;
-  const hints = compared && now.value.specs.length > 0 ? compareParts(compared, now.value.specs) : [];
+  const hints = compared && fresh.value.specs.length > 0 ? compareParts(compared, fresh.value.specs) : [];
   if (spec && drawn && spec.sections.join() !== drawn.sections.join())
     hints.push(
       `The drawing has ${formatPart({ quantity: drawn.quantity, sections: drawn.sections })} at ${designator}.`,
@@ -177,7 +179,7 @@ function readAsPart(typed: string, head: Head, context: LineContext): LineReadin
   const part = context.sheet.components.find((one) => one.designator === designator);
   const sections = part ? sectionTrouble(part) : undefined;
   if (sections) hints.unshift(sections.text);
-  hints.unshift(...(part ? roleTrouble(part, now.value.specs, context) : []));
+  hints.unshift(...(part ? roleTrouble(part, fresh.value.specs, context) : []));
   if (context.warning && action !== "left") hints.push(context.warning);
   const missing = PUTS_IN.includes(action) && !arrow;
   if (stranger) return stranger;
@@ -206,7 +208,7 @@ const asSigns = (line: string, from: number): string =>
     .slice(from)
     .replace("=>", "->")
     .replace(
-      /,?\s(?:(?:replaced|renewed|changed|exchanged)\s+(?:with|by|to|for)(?:\s+an?)?|renewed|now|new)(?=\s+\S*\d)/i,
+      /(?:^\s+new|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged)\s+(?:with|by|for))(?:\s+an?)?|renewed))(?=\s+\S*\d)/i,
       (words) => (/->|→/.test(line) ? words : " ->".padEnd(words.length)),
     )
     .replace(/\s(?:measured|measures|reads)(?=\s+(?:[\d.,½¼¾]|open\b|o\.?l\b|∞))/i, (word) => ` =`.padEnd(word.length));

@@ -38,6 +38,22 @@ function shareOf(text: string, designator: string, { sheet }: LineContext): Choi
   ];
 }
 
+/** `R7 470k now 612k`, `R7 changed to 612k`: it drifted, or another one was put in. */
+export function askNow(line: string, from: number, to: number): LineReading | undefined {
+  const found = /[,\s]+(?:(?:is|has)\s+)?(?:now|changed\s+to)\s+(?=\S*\d)/i.exec(line.slice(from, to));
+  if (!found) return undefined;
+  const [before, behind] = [line.slice(0, from + found.index), line.slice(from + found.index + found[0].length)];
+  return {
+    kind: "question",
+    question: `Did it measure ${behind.trim()}, or was that put in?`,
+    choices: [
+      { label: "It measured that", text: `${before} = ${behind}` },
+      { label: "That was put in", text: `${before} -> ${behind}` },
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
+  };
+}
+
 /** A part that is as it should be. */
 const SOUND =
   /^(?:(?:is|tests?|tested|looks?|measures?|measured)\s+)?(?:good|ok(?:ay)?|fine|sound|healthy|in order|all right|within tolerance)$/i;
@@ -62,7 +78,7 @@ export function askState(
   if (choices.length === 0) return notUnderstood(where.line.length, `${names}: ${EXAMPLES}.`);
   return {
     kind: "question",
-    question: `What is “${text}” of ${names}? Add -> and a value, or a word like cleaned, to say what was done.`,
+    question: `${names}: what is “${text}”? To say what was done, add -> and a value, or a word like cleaned.`,
     choices: choices.slice(0, 4),
   };
 }

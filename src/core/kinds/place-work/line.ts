@@ -96,6 +96,9 @@ export function placeOf(line: string): PlaceHead | undefined {
     .at(0);
   const worked = ACTION.test(line) || /->|→/.test(line);
   if (known && worked) return { place: known, end: lead + known.length };
+  // Any other words, where something new goes in.
+  const before = /^([a-z][a-z' -]{3,40}?)\s*(?:->|→)\s*\S/i.exec(line.slice(lead))?.[1];
+  if (before) return { place: before.trim(), end: lead + before.length };
   // Any other words, where what was done follows them at once.
   const any = /^([a-z][a-z' -]{1,40}?)\s+(?=(\w+)(?:\s|,|:|;|$))/i.exec(line.slice(lead));
   for (let found = any; found;) {

@@ -117,6 +117,17 @@ function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReadi
   };
 }
 
+/** A name that nobody knows, and a figure that is none. */
+const askUnknown = (line: string, value: string): LineReading => ({
+  kind: "question",
+  question: `“${value}” is not a figure with a unit. What is this? A remark goes after a colon: 248 V: remark.`,
+  choices: [
+    { label: "A symptom", text: `? ${line.trim()}` },
+    { label: "Still to be done", text: `todo ${line.trim()}` },
+    { label: "A note", text: `note ${line.trim()}` },
+  ],
+});
+
 /** A point with words and no figure: `V3 plate low`. */
 const askNoFigure = (line: string, point: string, words: string): LineReading => ({
   kind: "question",
@@ -207,10 +218,7 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (!quantity)
     return /^[-−+]?[\d.,]+$/.test(textOf(said.value))
       ? askUnit(line, said.value, head.point)
-      : notUnderstood(
-          said.value.start,
-          `“${textOf(said.value)}” is not a figure with a unit. A remark goes after a colon: ${head.point} 248 V: remark.`,
-        );
+      : askUnknown(line, textOf(said.value));
   const lineVolts = said.line ? quantityAt(said.line, "voltage") : undefined;
   if (lineVolts && !lineVolts.ok) return lineVolts.result;
   const wanted = said.expected ? quantityAt(said.expected, quantity) : undefined;

@@ -12,11 +12,13 @@ const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]
 /** A winding that the sheet does not have: `T1 secondary 310 Ω`. */
 const WINDING =
   /^((?:T|L)\d{1,2}\s+(?:[a-z]+\s+){0,3}?(?:primary|secondary|winding|choke|coil|half)(?:\s+to\s+[a-z ]+?)?)(?=\s+(?:[\d.,]|open\b))/i;
+/** No path between two places: `B+ to B− open`. */
+const BETWEEN = /^([A-Za-z][\w+\-−/ ]*?\sto\s[A-Za-z][\w+\-−/ ]*?)(?=\s+open\b)/i;
 const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
 /** Words of a sentence: what holds them is no point's name. */
 const SENTENCE =
-  /\b(?:new|order(?:ed)?|needs?|took|takes|spent|aligned|peaked|trimmed|tuned|fitted|installed|replaced|changed|removed|cleaned|measured|runs?|reads?|works?|drops?|rises?|falls?|goes|went|was|is|are|has|have|after|before|until|then|used|bought|called)\b/i;
+  /\b(?:new|order(?:ed)?|needs?|took|takes|spent|aligned|peaked|trimmed|fitted|installed|replaced|changed|removed|cleaned|runs?|reads?|works?|drops?|rises?|falls?|goes|went|was|is|are|has|have|until|then|used|bought|called)\b/i;
 
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
 const VOLTS = new RegExp(
@@ -47,7 +49,7 @@ const beginsWithFigure = (text: string): boolean => /^\s+(?:[-+]?[\d.,]|open\b|o
 
 /** Another unit than of a resistance: such a figure is none of a winding's row. */
 const isNoResistance = (text: string): boolean =>
-  /^\s+[-+]?[\d.,]+\s*(?:%|db|(?:[kmµu]?(?:v|a|w|hz|h|f)|volts?|amps?|watts?)(?![a-zω]))/.test(text);
+  /^\s+[-+]?[\d.,]+\s*(?:%|db|(?:[kmµu]?(?:v|a|w|hz|h|f|°?c)|volts?|amps?|watts?)(?![a-zω]))/.test(text);
 
 type Named = { row: PointRow; name: string };
 
@@ -133,7 +135,10 @@ export function pointOf(line: string, context: LineContext, anyName: boolean): P
   const winding = windingOf(text, rows);
   if (winding) return headFor(source.slice(0, winding.end), lead + winding.end, winding.rows);
   const found =
-    DEVICE_POINT.exec(source) ?? WINDING.exec(source) ?? RAIL.exec(source) ?? (anyName ? ANY_NAME.exec(source) : null);
+    DEVICE_POINT.exec(source) ??
+    WINDING.exec(source) ??
+    RAIL.exec(source) ??
+    (anyName ? (BETWEEN.exec(source) ?? ANY_NAME.exec(source)) : null);
   if (!found?.[1] || SENTENCE.test(found[1])) return undefined;
   const point = found[1].trim().replace(/^[a-z]+\d/i, (name) => name.toUpperCase());
   return atDevice(point, lead + found[1].length, rows);

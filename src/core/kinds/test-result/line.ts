@@ -93,7 +93,7 @@ const EXAMPLE = "A test reads like: test output 2.1 W min 3 on dummy load.";
 
 /** What a line that begins with it is a test of, without the word `test` too. */
 const TESTS =
-  /^(?:(?:audio|power|af|rf|line|speaker)\s+)?(?:output(?:\s+power)?|hum(?:\s+and\s+noise)?|noise|sensitivity|selectivity|bandwidth|distortion|thd|s\/n|snr|signal[- ]to[- ]noise|(?:s\+n\)?\/n)|sinad|image\s+rejection|if\s+rejection|dial\s+error|frequency\s+error|drift|carrier(?:\s+power)?|modulation(?:\s+depth)?|deviation|stereo\s+separation|channel\s+separation|frequency\s+response|gain|efficiency|swr)\b/i;
+  /^(?:(?:audio|power|af|rf|line|speaker)\s+)?(?:output(?:\s+power)?|hum(?:\s+and\s+noise)?|noise(?:\s+floor)?|sensitivity|selectivity|bandwidth|distortion|thd|s\/n|snr|signal[- ]to[- ]noise|(?:s\+n\)?\/n)|sinad|image\s+rejection|if\s+rejection|dial\s+error|frequency\s+error|drift|carrier(?:\s+power)?|modulation(?:\s+depth)?|deviation|stereo\s+separation|channel\s+separation|frequency\s+response|gain|efficiency|swr)(?=\s+(?:[-−]?[\d.,]|at\s|for\s|into\s|on\s))/i;
 const FIGURE_WITH_LIMIT = new RegExp(`^[a-z].*\\s(?:${NUMBER})\\s*(?:${UNIT})\\s*\\b(?:min|max)\\s+(?:${NUMBER})`, "i");
 
 /** A level in decibels is measured of no point. */
