@@ -1,5 +1,5 @@
 import { writeFileSync } from "node:fs";
-import { expect, madeSafe, plate, step, takeIn, tape, test } from "./bench";
+import { expect, line, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 import type { Page } from "@playwright/test";
 
 const reading = (page: Page, point: string) => page.getByRole("textbox", { name: `${point}, measured` });
@@ -173,4 +173,19 @@ test("the shop says its line and its meters", async ({ page }) => {
   await expect(page.getByRole("listitem").filter({ hasText: name })).toContainText("no longer in use");
   await page.getByLabel("Line at the bench, V").fill("12");
   await expect(page.getByText("The line at the bench lies between 90 and 480 V.")).toBeVisible();
+});
+
+test("the bench line reads a technician's own words, and asks what is not clear", async ({ page }) => {
+  await write(page, "HT 255", /255 V, expected/);
+  await write(page, "cleaned the volume control", "Volume control");
+  await line(page).fill("V4 gm 2900");
+  await expect(page.getByRole("button", { name: "2900 of 4100 µS (6V6)" })).toBeInViewport({ ratio: 1 });
+  await expect(page.getByRole("button", { name: "A note" })).toBeInViewport({ ratio: 1 });
+  await line(page).press("Alt+1");
+  await expect(line(page)).toHaveValue("V4 gm 2900/4100 µS");
+  await line(page).press("Enter");
+  await expect(tape(page).getByText("gm 2900 µS / 4100 µS")).toBeVisible();
+  await line(page).fill("dial cord replaced, too loose before");
+  await page.getByRole("button", { name: "Found: too loose before" }).click();
+  await expect(line(page)).toHaveValue("dial cord too loose before, replaced");
 });

@@ -4,6 +4,7 @@ import { useEffect, useRef } from "react";
 import { setOneKey, useOneKey } from "@/ui/keys";
 import { HelpLines } from "./HelpLines";
 import { HelpRows } from "./HelpRows";
+import { OTHER_WORDS } from "./other-words";
 
 const KEYS: [string, string][] = [
   ["/", "to the bench line (on a bench page)"],
@@ -48,6 +49,12 @@ export function HelpSheet({ onClose }: { onClose: () => void }) {
         <h3 className="mt-4 mb-1 font-bold">The bench line</h3>
         <p className="dim mb-2">Numbers like #12 are those on the tape.</p>
         <HelpLines />
+        <h3 className="mt-4 mb-1 font-bold">In other words</h3>
+        <p className="dim mb-2">
+          The line reads them too. What is not clear is asked, with up to four answers, and nothing that was typed is
+          lost.
+        </p>
+        <HelpRows rows={OTHER_WORDS} mono />
         <form method="dialog" className="modal-action">
           <button className="btn btn-primary">Close</button>
         </form>
