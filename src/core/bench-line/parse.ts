@@ -17,6 +17,7 @@ import {
   type Content,
 } from "../kinds";
 import {
+  asWords,
   headOf,
   notUnderstood,
   onTape,
@@ -167,11 +168,8 @@ function askWords(text: string): LineResult {
   return {
     kind: "question",
     question: "What is this? A line begins with a part (C14 …), a point (B+ 248) or a word like ?, note, todo, test.",
-    choices: [
-      ...(time ? [{ label: "Labour", text: `labour ${text}` }] : [{ label: "A symptom", text: `? ${text}` }]),
-      { label: "Still to be done", text: `todo ${text}` },
-      { label: "A note", text: `note ${text}` },
-    ],
+    // A time is no symptom.
+    choices: time ? [{ label: "Labour", text: `labour ${text}` }, ...asWords(text).slice(1)] : asWords(text),
   };
 }
 

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { lineContext, parseLine } from ".";
+import { lineContext, parseCorrection, parseLine } from ".";
 import { settle, writeLine, type Content } from "../kinds";
 import { atOf, entry, SHEET, VISIT } from "../fixtures";
 import type { Sheet } from "../model";
@@ -73,6 +73,8 @@ describe("a point by another name", () => {
     ["HT to ground 180k", "B+ to chassis 180k cold"],
     ["B+ to B- 180k", "B+ to B- 180k cold"],
     ["B+ to B- open", "B+ to B- open cold"],
+    ["HT to chassis inf", "B+ to chassis inf cold"],
+    ["T2 primary O.L", "T2 output primary, plate to C2 O.L cold"],
     ["mains 0.28 A", "Line current 0.28 A baseline"],
     ["draws 62 W", "line power 62 W baseline"],
     ["T1 primary 22", "T1 primary, 1 to 4 22 cold"],
@@ -103,6 +105,16 @@ describe("a point by another name", () => {
     "is no sentence: %s",
     (line) => expect(understood(line)).toContain(`note ${line}`),
   );
+
+  it.each(["HT", "V4 anode", "hum", "new fuse"])("%s stays what it was when its reading is corrected", (point) => {
+    const before: Content = {
+      kind: "reading",
+      payload: { v: 1, phase: "baseline", point, quantity: "voltage", measured: { text: "3 V", value: 3 } },
+    };
+    expect(parseCorrection(`${point} 4 V baseline`, before, context)).toMatchObject({
+      draft: { content: { kind: "reading", payload: { point, measured: { value: 4 } } } },
+    });
+  });
 
   it("is no other name where no figure follows", () => {
     expect(understood("heaters glow brightly")).toContain("? heaters glow brightly");
@@ -164,6 +176,10 @@ describe("a part", () => {
     expect(understood(line)).toEqual(answers);
     for (const answer of answers.filter((one) => !one.startsWith("found"))) expect(read(answer).kind).toBe("draft");
   });
+});
+
+it("a sentence that begins like a test of the search is asked about", () => {
+  expect(understood("works now")).toEqual(["? works now", "todo works now", "note works now"]);
 });
 
 it("a counter's digits are shown as they were typed", () => {
@@ -236,6 +252,13 @@ describe("time and waiting", () => {
     ["waiting for the owner: new cloth or old?", "wait owner new cloth or old?"],
     ["waiting for glue to dry", "wait process glue to dry"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("that went into another step than the one in view stays there when it is corrected", () => {
+    const before: Content = { kind: "labour", payload: { v: 1, step: "fix", minutes: 45 } };
+    expect(parseCorrection("labour 50 min", before, context)).toMatchObject({
+      draft: { content: { payload: { step: "fix", minutes: 50 } } },
+    });
+  });
 
   it("that says no kind of waiting is asked about", () => {
     expect(understood("waits for tube 6V6")).toEqual([

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { short, v1 } from "../log";
 import { STEP_NAMES, STEPS } from "../model";
-import { headAndTail, notUnderstood, readAs, tailOf, textOf } from "../shorthand";
+import { headAndTail, notUnderstood, payloadOf, readAs, tailOf, textOf } from "../shorthand";
 import { defineKind, unchanged, noRow, nothing, silent, unjudged, type Reader } from "./kind";
 import { readMinutes } from "./minutes";
 import { printMinutes } from "./print";
@@ -14,16 +14,18 @@ const payload = z.object({
   what: short("What the time went into").optional(),
 });
 
+type Labour = z.infer<typeof payload>;
+
 /** A time at the beginning, and what it went into behind it. */
 const TIME =
   /^(\d[\d.,]*(?:\s*(?:h(?:ours?|rs?)?|m(?:in(?:ute)?s?)?)(?![a-z]))?(?:\s*\d+(?:\s*m(?:in(?:ute)?s?)?(?![a-z]))?)?)(?=\s|$)\s*(.*)$/i;
 
-/** `labour fix 45 min: recapping`; `labour 45 min recapping` belongs to the step in view. */
+/** `labour fix 45 min: recapping`; `labour 45 min recapping` belongs to the step in view, a correction to its own. */
 const read: Reader = (rest, context) => {
   const { head, tail } = headAndTail(textOf(rest));
   const lower = head.toLowerCase();
   const said = STEPS.find((one) => lower.startsWith(one) || lower.startsWith(STEP_NAMES[one].toLowerCase()));
-  const step = said ?? context.step;
+  const step = said ?? payloadOf<Labour>(context.base, "labour")?.step ?? context.step;
   if (!step) return notUnderstood(rest.start, "Labour belongs to a step: labour fix 45 min: recapping.");
   const [, time = "", behind = ""] = TIME.exec(head.slice(said?.length ?? 0).trim()) ?? [];
   const minutes = readMinutes(time);

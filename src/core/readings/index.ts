@@ -24,7 +24,7 @@ export {
 } from "./judge";
 export { loaded, loadingFactor, meterOhms, rangeFor, USUAL_RANGES } from "./loading";
 export { parseMeterLoad, printMeterLoad } from "./meter-text";
-export { OPEN_OHMS, parseMeasured, printMeasured } from "./measured";
+export { OPEN_OHMS, OPEN_WORDS, parseMeasured, printMeasured, saysOpen } from "./measured";
 export { asksAboutSetup, preflight, type PreflightItem } from "./preflight";
 export { judgeTest, SENSES, type Sense, type TestJudgement, type TestVerdict } from "./test-result";
 export { PHASE_NAMES, PHASES, type Phase } from "./phases";

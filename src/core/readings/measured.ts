@@ -3,7 +3,12 @@ import { format, parseQuantity, type Parsed, type PartRules, type Quantity } fro
 /** What an open circuit is written down as, Ω: beyond anything that a bench meter reads. */
 export const OPEN_OHMS = 1e12;
 
-const OPEN = /^(open|o\.?l\.?|∞|inf(inite)?)$/i;
+/** Words for an open circuit, as a pattern: what a meter shows where no current flows. */
+export const OPEN_WORDS = "(?:open|o\\.?l\\.?|∞|inf(?:inite)?)";
+const OPEN = new RegExp(`^${OPEN_WORDS}$`, "i");
+
+/** Does a text say that a circuit is open? */
+export const saysOpen = (text: string): boolean => OPEN.test(text.trim());
 
 /**
  * Reads what a meter shows. A resistance may be open; none is ever negative.
@@ -12,7 +17,7 @@ const OPEN = /^(open|o\.?l\.?|∞|inf(inite)?)$/i;
  */
 export function parseMeasured(text: string, quantity: Quantity, rules: PartRules = {}): Parsed<number> {
   if (quantity !== "resistance") return parseQuantity(text, quantity, rules);
-  if (OPEN.test(text.trim())) return { ok: true, value: OPEN_OHMS };
+  if (saysOpen(text)) return { ok: true, value: OPEN_OHMS };
   const parsed = parseQuantity(text, quantity, rules);
   if (parsed.ok && parsed.value < 0)
     return {

@@ -1,4 +1,5 @@
 /** Pieces of the bench line: what every reader of a line works with. */
+export { asWords } from "./as-words";
 export { clause, clauses, escaped, headAndTail, list, numberIn, tailOf, type Clause } from "./clauses";
 export {
   onTape,

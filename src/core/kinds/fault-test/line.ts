@@ -1,6 +1,14 @@
 import { PATH_FACTS, pathId, type KnownSet, type System, type Test, type TestAct } from "../../diagnosis";
 import type { Circuit, PathKey } from "../../model";
-import { notUnderstood, readAs, textOf, type ReadContext, type LineReading, type Piece } from "../../shorthand";
+import {
+  asWords,
+  notUnderstood,
+  readAs,
+  textOf,
+  type ReadContext,
+  type LineReading,
+  type Piece,
+} from "../../shorthand";
 import type { FaultTest } from "./payload";
 
 /** Tests of the whole set; on a set with two paths `tx` behind the word means transmit. */
@@ -116,10 +124,7 @@ export function readSearch(rest: Piece, context: ReadContext, word: string): Lin
       return {
         kind: "question",
         question: `This set has nothing called “${place}”. What is it?`,
-        choices: [
-          { label: "A symptom", text: `? ${rest.line.trim()}` },
-          { label: "A note", text: `note ${rest.line.trim()}` },
-        ],
+        choices: asWords(rest.line),
       };
     return notUnderstood(
       rest.start,

@@ -1,7 +1,8 @@
 import { onMains, tapsOf } from "../../model";
-import { CHART_TOLERANCE, PHASES, type Expected, type Phase } from "../../readings";
+import { CHART_TOLERANCE, PHASES, saysOpen, type Expected, type Phase } from "../../readings";
 import { format, parseQuantity, QUANTITIES, type Quantity } from "../../quantity";
 import {
+  asWords,
   notUnderstood,
   payloadOf,
   piece,
@@ -69,7 +70,7 @@ function clausesOf(line: string, start: number): Clauses {
 /** The quantity that a value's unit names; undefined for a bare number. */
 function quantityByUnit(text: string): Quantity | undefined {
   if (/^[-−+]?[\d.,]+$/.test(text)) return undefined;
-  if (/^(?:open|o\.?l\.?|∞)$/i.test(text)) return "resistance";
+  if (saysOpen(text)) return "resistance";
   // `150M` has two readings as a resistance, and none as anything else.
   if (/^[\d.,]+\s*(?:[kKM]|meg)\d*$/.test(text)) return "resistance";
   if (saysAlternating(text)) return "ac-voltage";
@@ -121,11 +122,7 @@ function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReadi
 const askUnknown = (line: string, value: string): LineReading => ({
   kind: "question",
   question: `“${value}” is not a figure with a unit. What is this? A remark goes after a colon: 248 V: remark.`,
-  choices: [
-    { label: "A symptom", text: `? ${line.trim()}` },
-    { label: "Still to be done", text: `todo ${line.trim()}` },
-    { label: "A note", text: `note ${line.trim()}` },
-  ],
+  choices: asWords(line),
 });
 
 /** A point with words and no figure: `V3 plate low`. */
@@ -136,9 +133,7 @@ const askNoFigure = (line: string, point: string, words: string): LineReading =>
     ...(/^(?:nothing|none|no volt(?:s|age)|zero|dead|missing)$/i.test(words)
       ? [{ label: "It measured 0 V", text: `${point} 0 V` }]
       : []),
-    { label: "A symptom", text: `? ${line.trim()}` },
-    { label: "Still to be done", text: `todo ${line.trim()}` },
-    { label: "A note", text: `note ${line.trim()}` },
+    ...asWords(line),
   ],
 });
 
@@ -202,7 +197,7 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   const said = apart
     ? { ...typed, value: apart.figure, remark: [apart.rest, typed.remark].filter(Boolean).join(", ") }
     : typed;
-  if (!/\d|open|o\.?l\b|∞/i.test(textOf(said.value)) && textOf(said.value) !== "")
+  if (textOf(said.value) !== "" && !/\d/.test(textOf(said.value)) && !saysOpen(textOf(said.value)))
     return askNoFigure(line, head.point, textOf(said.value));
   const before = payloadOf<Reading>(context.base, "reading");
   const byUnit = quantityByUnit(textOf(said.value));

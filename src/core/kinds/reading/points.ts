@@ -1,8 +1,9 @@
 import { ELECTRODES } from "../../model";
-import { PHASES, type PointRow } from "../../readings";
+import { OPEN_WORDS, PHASES, type PointRow } from "../../readings";
 import type { Quantity } from "../../quantity";
-import type { LineContext } from "../../shorthand";
-import { otherNames, sameElectrode, spokenPoint } from "./spoken-points";
+import { payloadOf, type LineContext } from "../../shorthand";
+import type { Reading } from "./payload";
+import { FIGURE, otherNames, sameElectrode, spokenPoint } from "./spoken-points";
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
 const NAMES = ["anode", "grid\\s?\\d?", "g\\d", "filament", "pin\\s?\\d{1,2}", ...ELECTRODES].join("|");
@@ -10,10 +11,15 @@ const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES}))(?=\\s)`, 
 /** A rail that is called by its volts: `12V rail`. */
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;
 /** A winding that the sheet does not have: `T1 secondary 310 Ω`. */
-const WINDING =
-  /^((?:T|L)\d{1,2}\s+(?:[a-z]+\s+){0,3}?(?:primary|secondary|winding|choke|coil|half)(?:\s+to\s+[a-z ]+?)?)(?=\s+(?:[\d.,]|open\b))/i;
+const WINDING = new RegExp(
+  `^((?:T|L)\\d{1,2}\\s+(?:[a-z]+\\s+){0,3}?(?:primary|secondary|winding|choke|coil|half)(?:\\s+to\\s+[a-z ]+?)?)${FIGURE}`,
+  "i",
+);
 /** No path between two places: `B+ to B− open`. */
-const BETWEEN = /^([A-Za-z][\w+\-−/ ]*?\sto\s[A-Za-z][\w+\-−/ ]*?)(?=\s+open\b)/i;
+const BETWEEN = new RegExp(
+  `^([A-Za-z][\\w+\\-−/ ]*?\\sto\\s[A-Za-z][\\w+\\-−/ ]*?)(?=\\s+${OPEN_WORDS}(?=\\s|:|$))`,
+  "i",
+);
 const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
 /** Words of a sentence: what holds them is no point's name. */
@@ -45,7 +51,8 @@ export type PointHead = {
 };
 
 /** A figure, or a word for one, stands at the beginning. */
-const beginsWithFigure = (text: string): boolean => /^\s+(?:[-+]?[\d.,]|open\b|o\.?l\b|∞)/.test(text);
+const BEGINS_WITH_FIGURE = new RegExp(`^${FIGURE}`, "i");
+const beginsWithFigure = (text: string): boolean => BEGINS_WITH_FIGURE.test(text);
 
 /** Another unit than of a resistance: such a figure is none of a winding's row. */
 const isNoResistance = (text: string): boolean =>
@@ -69,12 +76,14 @@ const headFor = (name: string, end: number, rows: readonly PointRow[]): PointHea
 const ANY_WINDING = ["secondary", "winding", "coil", "transformer"];
 const WINDING_WORDS = [...ANY_WINDING, "primary", "choke"];
 
+const WINDING_SAID = new RegExp(`^((?:t|l|ch)\\d{1,2}[a-z]?(?=\\s))?\\s*((?:[a-z]+\\s+)*?[a-z]+)?${FIGURE}`);
+
 /**
  * A winding by its designator or some of its words: `T2 primary` is `T2 output primary, plate to C2`, `L4` alone is the
  * only winding of L4, `HT secondary` is each half of it.
  */
 function windingOf(text: string, rows: readonly PointRow[]): { end: number; rows: PointRow[] } | undefined {
-  const found = /^((?:t|l|ch)\d{1,2}[a-z]?(?=\s))?\s*((?:[a-z]+\s+)*?[a-z]+)?(?=\s+(?:[-+]?[\d.,]|open\b))/.exec(text);
+  const found = WINDING_SAID.exec(text);
   if (!found) return undefined;
   const [whole, designator, said = ""] = found;
   const words = said.split(/\s+/).filter(Boolean);
@@ -99,6 +108,12 @@ export function pointOf(line: string, context: LineContext, anyName: boolean): P
   const lead = line.length - line.trimStart().length;
   const text = plain(line.slice(lead));
   const rows = context.points.filter((row) => !row.designator);
+  // A correction speaks of the point that its reading has, whatever that would be read as today.
+  const base = payloadOf<Reading>(context.base, "reading");
+  if (base && !base.designator && startsWith(text, plain(base.point))) {
+    const row = rows.find(({ point }) => point === base.point);
+    return { point: base.point, end: lead + base.point.length, ...(row ? { row } : {}) };
+  }
   const whole = rows.map((row) => ({ row, name: plain(row.point) }));
   const [exact] = longest(text, whole);
   // Another name of the same thing, where it says more: `HT to ground` is a row, `HT` alone is another one.

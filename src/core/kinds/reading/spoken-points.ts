@@ -1,11 +1,12 @@
 import { devicePoint, electrodeNamed } from "../../model";
+import { OPEN_WORDS } from "../../readings";
 
 /** Other ways to say a point than the tables have it: `plate of V5`, `V2/3`, `V5 k`, `HT`, `mains`. */
 
 const DEVICE = "((?:V|Q|TR)\\d{1,2})";
 const OF = "\\s+(?:(?:of|on|at)\\s+(?:the\\s+)?)?";
 /** A figure, or a word for one, follows: else the words are not a point's name. */
-const FIGURE = "(?=\\s+(?:[-−+]?[\\d.,]|open\\b))";
+export const FIGURE = `(?=\\s+(?:[-−+]?[\\d.,]|${OPEN_WORDS}(?=\\s|:|$)))`;
 
 /** Letters of data sheets, by the sort of device. */
 const LETTERS: Record<"V" | "Q", Record<string, string>> = {
@@ -52,7 +53,7 @@ export function sameElectrode(one: string, other: string): boolean {
   return a !== undefined && b !== undefined && a.device === b.device && a.electrode === b.electrode;
 }
 
-/** Names that mean the same, in small letters: each group is one thing. Longer names first. */
+/** Names that mean the same, in small letters: each group is one thing. */
 const SAME: readonly (readonly string[])[] = [
   ["high tension", "plate supply", "anode supply", "b plus", "h.t.", "ht+", "b+", "+b", "ht"],
   ["power consumption", "consumption", "mains power", "line power", "power drawn", "draws"],
