@@ -5,11 +5,12 @@ import { openPoints } from "@/core/history";
 import type { ContentKind } from "@/core/kinds";
 import { ErrorText } from "./form";
 import { LineHint } from "./LineHint";
-import { saying, useLogbook } from "./logbook";
+import { saying, useLogbook, useLineOf } from "./logbook";
 
 /** What an apprentice wrote on this plate where it counts for safety: a lead looks at it and confirms it. */
 export function ToConfirm({ kind }: { kind: ContentKind }) {
-  const { settled, visit, input, append, mayConfirm, lineOf } = useLogbook();
+  const { settled, visit, input, append, mayConfirm } = useLogbook();
+  const lineOf = useLineOf();
   const [message, setMessage] = useState<string>();
   const kinds = new Map(settled.map(({ entry }) => [entry.id, entry.kind]));
   const waiting = openPoints(settled, input.now).filter(

@@ -1,4 +1,4 @@
-import { ALL_KINDS } from "@/core/kinds";
+import { ALL_LINES } from "@/core/kinds";
 import type { Page } from "@playwright/test";
 import { expect, lastLook, line, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 
@@ -70,7 +70,7 @@ test("every line of the help sheet is typed, corrected, withdrawn and brought ba
     result: await entered(page, "test hum 3 mV max 5"),
     check: await entered(page, "safe lead ok"),
   };
-  const lines = Object.values(ALL_KINDS).flatMap(({ kind, examples }) =>
+  const lines = Object.entries(ALL_LINES).flatMap(([kind, { examples }]) =>
     kind === "hand-back" ? [] : examples.map(({ line: text }) => text),
   );
   expect(lines.length).toBeGreaterThan(40);
@@ -91,7 +91,7 @@ test("a hand-back by the line is corrected, withdrawn and brought back too", asy
     await enter(page, `pass ${one}: for this test`);
   await step(page, "Hand back").click();
   await lastLook(page);
-  const text = ALL_KINDS["hand-back"]?.examples[0]?.line ?? "";
+  const text = ALL_LINES["hand-back"]?.examples[0]?.line ?? "";
   await correctWithdrawUndo(page, await entered(page, text), text);
 });
 

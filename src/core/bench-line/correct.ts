@@ -1,4 +1,4 @@
-import { kindOf, writeLine, type Content } from "../kinds";
+import { kindOf, writeAmendment, writeLine, type Body, type Content } from "../kinds";
 import type { LineContext, NumberOf } from "../shorthand";
 import { merge } from "./merge";
 
@@ -9,6 +9,14 @@ const numberIn =
 
 /** The line of an entry as it is edited in a correction. */
 export const lineOf = (content: Content, context: LineContext): string => writeLine(content, numberIn(context));
+
+/** The line that writes an entry or an amendment anew. @param amends the entry that it amends, where it amends one */
+export function lineAnew(body: Body, amends: string | null, context: LineContext): string {
+  const numberOf = numberIn(context);
+  return body.kind === "amendment"
+    ? writeAmendment(body.payload, numberOf(amends ?? "") ?? 0, numberOf)
+    : lineOf(body, context);
+}
 
 /** Fields of one content over those of another, key by key. */
 const fieldsOf = (content: Content) => content.payload as unknown as Record<string, unknown>;

@@ -4,8 +4,7 @@ import {
   describe,
   isBareRow,
   isNamedTest,
-  kindOf,
-  ALL_KINDS,
+  ALL_LINES,
   placeOf,
   pointOf,
   readPartLine,
@@ -118,7 +117,7 @@ function labelLine(line: string, context: LineContext): LineResult | undefined {
 function readWord(line: string, context: ReadContext): { kind: string; reading: LineReading } | undefined {
   const lead = line.length - line.trimStart().length;
   const text = line.slice(lead);
-  for (const { kind, words } of Object.values(ALL_KINDS))
+  for (const [kind, { words }] of Object.entries(ALL_LINES))
     for (const { begins, read } of words) {
       const found = begins.exec(text);
       if (!found) continue;
@@ -180,10 +179,10 @@ function parseContent(line: string, context: LineContext): LineResult {
   const { reading } = found;
   if (reading.kind !== "payload") return reading;
   const kind = reading.of ?? found.kind;
-  const parsed = kindOf({ kind }).schema.safeParse(reading.payload);
+  const parsed = contentSchema.safeParse({ kind, payload: reading.payload });
   if (!parsed.success)
     return notUnderstood(reading.at, parsed.error.issues[0]?.message ?? "This is not a complete entry.");
-  const content = { kind, payload: parsed.data } as Content;
+  const content = parsed.data;
   return { kind: "draft", draft: { type: "content", content }, line: describe(content), hints: reading.hints };
 }
 

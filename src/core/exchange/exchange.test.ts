@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
 import { z } from "zod";
-import { ALL_KINDS, kindOf, readBody, settle, type Entry, type Kinds } from "../kinds";
+import { ALL_STORED, readBody, settle, type Entry, type StoredForms } from "../kinds";
 import { atOf, entry, idOf, note, PERSON, replace, SET, SHEET, VISIT } from "../fixtures";
 import {
   brokenAt,
@@ -172,11 +172,11 @@ describe("a set's file", () => {
 
   it("reads a file from before a kind was raised, and keeps what a program with the raised kind wrote", () => {
     const before = fixture("set-file-1.json");
-    for (const name of Object.keys(ALL_KINDS).filter((kind) => kind !== "unknown")) {
-      const today = kindOf({ kind: name });
+    for (const name of Object.keys(ALL_STORED).filter((kind) => kind !== "unknown")) {
+      const today = ALL_STORED[name]!;
       const next = today.version + 1;
-      const raised: Kinds = {
-        ...ALL_KINDS,
+      const raised: StoredForms = {
+        ...ALL_STORED,
         [name]: {
           ...today,
           version: next,

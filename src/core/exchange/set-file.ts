@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ALL_KINDS, readBody, type Kinds } from "../kinds";
+import { ALL_STORED, readBody, type StoredForms } from "../kinds";
 import { sheetSchema } from "../model";
 import { canonical, hashText } from "./canonical";
 import { brokenAt, brokenFileAt, headOf } from "./chain";
@@ -195,9 +195,9 @@ const wrong = (...problems: string[]): ReadFile => ({ ok: false, problems });
 /**
  * Reads a set's file and says whether it may come in: its form, its seals, and that every entry reads.
  * @param text JSON as it was written out, by any version of the format up to this one
- * @param kinds the kinds of entries that this program knows
+ * @param forms the kinds of entries that this program knows, as they are stored
  */
-export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
+export function readSetFile(text: string, forms: StoredForms = ALL_STORED): ReadFile {
   if (text.length > LARGEST_DOCUMENT) return wrong("This file is far larger than any set's file.");
   if (tooDeep(new TextEncoder().encode(text)))
     return wrong("This is not a set's file: it nests far deeper than one does.");
@@ -231,7 +231,7 @@ export function readSetFile(text: string, kinds: Kinds = ALL_KINDS): ReadFile {
   ];
   const unknown = new Map<string, number>();
   for (const [index, { kind, payload }] of document.entries.entries()) {
-    const body = readBody(kind, payload, kinds);
+    const body = readBody(kind, payload, forms);
     if (!body.ok) problems.push(`Entry ${index + 1} (${kind}) cannot be read: ${body.message}`);
     else if (body.body.kind === "unknown") unknown.set(kind, (unknown.get(kind) ?? 0) + 1);
   }

@@ -5,9 +5,8 @@ import {
   draftSchema,
   sentences,
   upgrade,
-  ALL_KINDS,
-  kindOf,
-  type Kinds,
+  ALL_STORED,
+  type StoredForms,
 } from "../kinds";
 import { wrongDate } from "../log";
 import { atOf, entry, note, replace, resistance, work } from "../fixtures";
@@ -67,10 +66,10 @@ describe("payloads", () => {
 
 describe("versions", () => {
   it("lifts an old payload step by step and leaves a current one alone", () => {
-    const raised: Kinds = {
-      ...ALL_KINDS,
+    const raised: StoredForms = {
+      ...ALL_STORED,
       note: {
-        ...kindOf({ kind: "note" }),
+        ...ALL_STORED.note!,
         version: 3,
         upgrades: { 1: (p) => ({ ...p, v: 2, open: false }), 2: (p) => ({ ...p, v: 3 }) },
       },

@@ -1,23 +1,29 @@
 /** The kinds of entries: one home for all that is particular to each, and what folds over all of them. */
-export { BY_LINK, WAYS } from "./approval";
-export { TELLING, type Told } from "./told";
-export { TOLD_BY, type Promised } from "./promised";
-export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/payload";
-export { WHERES, type Where } from "./component-test/payload";
+export { BY_LINK, WAYS } from "./approval/values";
+export type { Told } from "./told/payload";
+export { TELLING } from "./told/values";
+export type { Promised } from "./promised/payload";
+export { TOLD_BY } from "./promised/values";
+export { CHECK_LISTS, CHECK_STATES, RESIDUAL, type CheckState } from "./check/values";
+export { WHERES, type Where } from "./component-test/values";
 export {
-  ALL_KINDS,
+  ALL_STORED,
   bodySchema,
   contentSchema,
   draftSchema,
-  judgementOf,
-  kindOf,
-  ofKind,
   readAnyBody,
   readBody,
   sentences,
+  upgrade,
+  type StoredForms,
+} from "./body";
+export {
+  ALL_KINDS,
+  judgementOf,
+  kindOf,
+  ofKind,
   settle,
   showable,
-  upgrade,
   type Amendment,
   type AnyKind,
   type Body,
@@ -46,29 +52,27 @@ export {
 } from "./kind";
 export { fieldText, inWords, type FieldInWords } from "./in-words";
 export { readMinutes } from "./minutes";
-export { keyOfAligned, unitText } from "./aligned/line";
-export { CABINETS, OUTCOMES, type Aligned } from "./aligned/payload";
+export { keyOfAligned } from "./aligned/step-key";
+export { unitText } from "./aligned/unit-text";
+export type { Aligned } from "./aligned/payload";
+export { CABINETS, OUTCOMES } from "./aligned/values";
 export { isBareRow, readRow } from "./measured-row/line";
-export { voidedBy, type MeasuredRow } from "./measured-row/payload";
+export type { MeasuredRow } from "./measured-row/payload";
+export { voidedBy } from "./measured-row/voided";
 export { loansOut, type Loan } from "./loan";
+export { modBody, tapSchema, type ModBody, type ModNeed, type ModStep, type Tap } from "./modification/body";
+export { bodyTrouble } from "./modification/trouble";
 export {
-  bodyTrouble,
   CHASSIS,
   CHASSIS_WORDS,
   MOD_STATE_WORDS,
   MOD_STATES,
   MOD_THERE,
-  modBody,
   TAP_KINDS,
-  tapSchema,
   type Chassis,
-  type ModBody,
-  type ModNeed,
   type ModState,
-  type ModStep,
-  type Tap,
   type TapKind,
-} from "./modification/body";
+} from "./modification/values";
 export { readStockedPart } from "./modification/line";
 export type { ModPayload } from "./modification/payload";
 export {
@@ -85,7 +89,7 @@ export { isThere, modificationsOf, pendingLines, tickOf, type Modification } fro
 export { marked } from "./waiting";
 export { WAIT_NAMES, WAITS, type OpenPoint, type PendingLine, type Wait } from "./open";
 export { describeWork } from "./part-work";
-export { SENT_TO } from "./sent-back";
+export { SENT_TO } from "./sent-back/values";
 export { readPartLine } from "./part-work/line";
 export {
   ACTIONS,
@@ -96,11 +100,11 @@ export {
   PUTS_IN,
   type Action,
   type OldPart,
-} from "./part-work/payload";
+} from "./part-work/values";
 export { stockAt } from "./part-work/pieces";
 export { isPlace, readPlace, placeOf, PLACES } from "./place-work/line";
-export { PLACE_ACTIONS, type PlaceAction } from "./place-work/payload";
-export { LAMPS } from "./power-step/payload";
+export { PLACE_ACTIONS, type PlaceAction } from "./place-work/values";
+export { LAMPS } from "./power-step/values";
 export { printMinutes, printPart } from "./print";
 export { buildReading, ohmsAt, type BuiltReading, type Instrument, type TypedReading } from "./reading/build";
 export { readPoint } from "./reading/line";
@@ -108,15 +112,7 @@ export { phaseInView, POWERED, underPower } from "./reading/phase";
 export { pointOf, type PointHead } from "./reading/points";
 export { describeSetup } from "./setup";
 export { isNamedTest, readTest } from "./test-result/line";
-export { TICK_LISTS, TICK_STATES, type Tick, type TickList, type TickState } from "./tick/payload";
-export {
-  changeOf,
-  csvRowOf,
-  describe,
-  designatorsIn,
-  evidenceOf,
-  partsTaken,
-  standsIn,
-  writeAmendment,
-  writeLine,
-} from "./words";
+export type { Tick } from "./tick/payload";
+export { TICK_LISTS, TICK_STATES, type TickList, type TickState } from "./tick/values";
+export { changeOf, csvRowOf, describe, designatorsIn, evidenceOf, partsTaken, standsIn } from "./words";
+export { ALL_LINES, writeAmendment, writeLine } from "./write";

@@ -70,17 +70,31 @@ export type LogView = {
   workedSince: (designator: string, item: SettledOf) => boolean;
 };
 
-/**
- * All that is particular to one kind of entry. Everything else (history, bench line, tape, life chart, exports, stock,
- * search, reports) folds over the record of kinds, so nothing may be left out here: what a kind does not have, it says.
- */
-export type KindOf<K extends string, P extends Versioned, J> = {
-  kind: K;
+/** How a kind is stored. It is apart from the rest, so that a page can show entries without what checks them. */
+export type StoredForm<P extends Versioned> = {
   /** the version that its payloads are written in today */
   version: number;
   schema: z.ZodType<P>;
   /** readers of older versions; none while the version is 1 */
   upgrades: Upgrades;
+};
+
+/** How a kind is typed and written on the bench line. It is apart from the rest: a page is alive before it can read a line. */
+export type KindLine<P extends Versioned> = {
+  /** words that begin its line; none where it begins with a part or a point, or is never typed */
+  words: readonly LineWord[];
+  /** the line that makes it again */
+  write: (payload: P, numberOf: NumberOf) => string;
+  examples: readonly LineExample[];
+};
+
+/**
+ * What is particular to one kind of entry, with its stored form and its line. Everything else (history, bench line, tape,
+ * life chart, exports, stock, search, reports) folds over the records of these three, so nothing may be left out: what a
+ * kind does not have, it says.
+ */
+export type KindOf<K extends string, P extends Versioned, J> = {
+  kind: K;
   /** its fields in words, for a correction that leaves some of them untouched */
   fields: { [F in Exclude<keyof P, "v">]-?: string };
   /** what the entry is about: the point, the part, the line of a list */
@@ -92,11 +106,6 @@ export type KindOf<K extends string, P extends Versioned, J> = {
   judge: (payload: P) => J;
   /** its line on the tape */
   describe: (payload: P, judged: J) => TapeLine;
-  /** words that begin its line; none where it begins with a part or a point, or is never typed */
-  words: readonly LineWord[];
-  /** the line that makes it again */
-  write: (payload: P, numberOf: NumberOf) => string;
-  examples: readonly LineExample[];
   /** parts that it speaks of */
   designators: (payload: P) => readonly string[];
   /** parts that it worked on, in place or by another one */
@@ -120,10 +129,6 @@ export type KindOf<K extends string, P extends Versioned, J> = {
   open: (mine: readonly StandingOf<K, P, J>[], log: LogView) => OpenPoint[];
   evidence: (payload: P, set: Searched, judged: J) => Says;
 };
-
-/** Puts a kind together; the schema tells the payload, and `judge` what a judgement is. */
-export const defineKind = <const K extends string, P extends Versioned, J>(kind: KindOf<K, P, J>): KindOf<K, P, J> =>
-  kind;
 
 /** For the parts of a kind that say: nothing of this. */
 export const nothing = (): [] => [];

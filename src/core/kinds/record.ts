@@ -34,8 +34,8 @@ import { unknown } from "./unknown";
 import { warranty } from "./warranty";
 
 /**
- * Every kind of entry, by its name. Open points and the words of the line come in this order.
- * To add a kind: one file or folder beside these, and a line here.
+ * Every kind of entry, by its name. Open points come in this order.
+ * To add a kind: one folder beside these, and a line here, in `STORED` and in `LINES`.
  */
 export const KINDS = {
   "take-in": takeIn,

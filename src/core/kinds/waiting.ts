@@ -1,10 +1,6 @@
-import { z } from "zod";
 import { standing, type LogView } from "./kind";
 import type { OpenPoint } from "./open";
 import type { SettledOf } from "../log";
-
-/** Written by an apprentice where it counts for safety: it stands once somebody has confirmed it. Set by the server. */
-export const waits = z.literal(true).optional();
 
 /** What counts for safety: the two lists, steps of a power-up, and the word that passes one of the two gates before power. */
 const forSafety = (kind: string, payload: Record<string, unknown>): boolean =>

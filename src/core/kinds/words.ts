@@ -1,5 +1,5 @@
-import type { NumberOf, TapeLine } from "../shorthand";
-import { judgementOf, kindOf, type Amendment, type Content } from "./entries";
+import type { TapeLine } from "../shorthand";
+import { judgementOf, kindOf, type Content } from "./entries";
 import {
   CSV_COLUMNS,
   type CsvRow,
@@ -13,24 +13,6 @@ import {
 /** One line of any entry. */
 export const describe = (content: Content): TapeLine =>
   kindOf(content).describe(content.payload as Versioned, judgementOf(content));
-
-const nobody: NumberOf = () => undefined;
-
-/**
- * Writes an entry as the bench line that makes it. The forms show it, so that using them teaches the line.
- * @param numberOf the number on the tape of an entry that this one refers to
- */
-export const writeLine = (content: Content, numberOf: NumberOf = nobody): string =>
-  kindOf(content).write(content.payload as Versioned, numberOf);
-
-/**
- * The line that makes an amendment again.
- * @param n number of the amended entry on the tape @param numberOf number of an entry by its id
- */
-export const writeAmendment = (amendment: Amendment, n: number, numberOf: NumberOf = nobody): string =>
-  amendment.action === "withdraw"
-    ? `withdraw #${n} because ${amendment.reason}`
-    : `amend #${n} ${writeLine(amendment.content, numberOf)} because ${amendment.reason}`;
 
 /** Designators that an entry speaks of. */
 export const designatorsIn = (content: Content): readonly string[] =>

@@ -6,13 +6,14 @@ import { format } from "@/core/quantity";
 import { surelyOff, TRACKING_PARTS, type PartChange } from "@/core/tracking";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 import { changeText, moveText, openText, PATTERN, placeOf, remainsText } from "./dial-words";
 import type { Dial } from "./useDial";
 
 /** A part that is far from its drawn value: into the recap plan, and told to the search. */
 function FarOff({ change, band }: { change: PartChange; band: ModelBand }) {
-  const { append, lineOf } = useLogbook();
+  const { append } = useLogbook();
+  const lineOf = useLineOf();
   const [error, setError] = useState<string>();
   const [done, setDone] = useState(false);
   const designator = change.part === "l" ? band.coil : band[change.part];

@@ -10,7 +10,7 @@ import { format } from "@/core/quantity";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { useLineOf } from "@/ui/logbook";
 import { Where } from "@/ui/picture/later";
 import { OutputByMeter } from "./OutputByMeter";
 import { stepText } from "./words";
@@ -58,7 +58,7 @@ type CardProps = { align: Align; row: AlignmentRow; why?: string | undefined };
 export function StepCard({ align, row, why }: CardProps) {
   const { typed, type, round, byHand, choose, contentOf, write, goesOn } = align;
   const { sheet } = align;
-  const { lineOf } = useLogbook();
+  const lineOf = useLineOf();
   const [error, setError] = useState<{ field?: keyof Typed; message: string }>();
   const [skipping, setSkipping] = useState(false);
   const form = useRef<HTMLFormElement>(null);

@@ -3,13 +3,12 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import type { LineDraft, LineResult } from "@/core/bench-line";
 import { notForRole, roleRefusal } from "@/core/access";
-import type { Body } from "@/core/kinds";
+import { describe, type Body, type Content } from "@/core/kinds";
 import { ErrorText } from "@/ui/form";
 import { useShortcut } from "@/ui/keys";
-import { useLogbook } from "@/ui/logbook";
+import { grammar, useGrammar, useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";
 import { Time } from "@/ui/Time";
-import { grammar, useGrammar } from "./grammar";
 import { useTyped } from "./typed";
 
 const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>
@@ -20,41 +19,54 @@ const bodyOf = (draft: LineDraft): { body: Body; amends?: string } =>
 const NOTHING: LineResult = { kind: "empty" };
 const UNREACHABLE = "The line cannot be read yet: the server cannot be reached. What you typed stays here.";
 
+/** What an entry says, until the words of its line have come. */
+function saidBy(body: Body): string {
+  if (body.kind === "amendment") return `Amendment: ${body.payload.reason}`;
+  const { subject, text } = describe(body satisfies Content);
+  return `${subject}: ${text}`;
+}
+
 /** Entries that were kept on this device and that the server did not take afterwards: none goes out of sight by itself. */
 function Refused({ onTake }: { onTake: (line: string) => void }) {
-  const { refused, forget } = useLogbook();
+  const { refused, forget, context } = useLogbook();
+  const lines = useGrammar();
   if (refused.length === 0) return null;
   return (
     <ul aria-label="Not taken by the server" className="flex max-h-40 flex-col gap-1 overflow-y-auto">
-      {refused.map(({ id, at, line, message }) => (
-        <li key={id} role="alert" className="rounded-field border-2 border-warning p-2">
-          <p className="font-mono break-words">{line}</p>
-          <p>
-            Written at <Time iso={at} as="clock" /> and not taken: {message}
-          </p>
-          <div className="mt-1 flex gap-1">
-            <button
-              type="button"
-              className="btn btn-outline h-10"
-              aria-label={`Write anew: ${line}`}
-              onClick={() => {
-                forget(id);
-                onTake(line);
-              }}
-            >
-              Write it anew
-            </button>
-            <button
-              type="button"
-              className="btn btn-ghost h-10"
-              aria-label={`Give up: ${line}`}
-              onClick={() => forget(id)}
-            >
-              Give it up
-            </button>
-          </div>
-        </li>
-      ))}
+      {refused.map(({ draft, message }) => {
+        const line = lines?.lineAnew(draft, draft.amends, context);
+        const said = line ?? saidBy(draft);
+        return (
+          <li key={draft.id} role="alert" className="rounded-field border-2 border-warning p-2">
+            <p className="font-mono break-words">{said}</p>
+            <p>
+              Written at <Time iso={draft.at} as="clock" /> and not taken: {message}
+            </p>
+            <div className="mt-1 flex gap-1">
+              <button
+                type="button"
+                className="btn btn-outline h-10"
+                aria-label={`Write anew: ${said}`}
+                disabled={line === undefined}
+                onClick={() => {
+                  forget(draft.id);
+                  onTake(line ?? "");
+                }}
+              >
+                Write it anew
+              </button>
+              <button
+                type="button"
+                className="btn btn-ghost h-10"
+                aria-label={`Give up: ${said}`}
+                onClick={() => forget(draft.id)}
+              >
+                Give it up
+              </button>
+            </div>
+          </li>
+        );
+      })}
     </ul>
   );
 }
@@ -66,7 +78,7 @@ export function BenchLine() {
   const [refusal, setRefusal] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
   const read = useGrammar();
-  const result = useMemo(() => (read ? read(text, context) : NOTHING), [read, text, context]);
+  const result = useMemo(() => read?.parseLine(text, context) ?? NOTHING, [read, text, context]);
   // What the role may not write is said before Enter; a role that writes nothing at all is told at once.
   const refusalOf = (one: LineResult): string | undefined => {
     if (one.kind !== "draft") return roleRefusal(access, "write");
@@ -89,9 +101,8 @@ export function BenchLine() {
   const write = async () => {
     const typed = text;
     // Who is faster than the grammar waits for it.
-    const parse = read ?? (await grammar().catch(() => undefined));
-    if (!parse) return setRefusal(UNREACHABLE);
-    const now = parse(typed, context);
+    const now = (read ?? (await grammar().catch(() => undefined)))?.parseLine(typed, context);
+    if (!now) return setRefusal(UNREACHABLE);
     // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
     if (now.kind !== "draft" || refusalOf(now)) return typed.trim() ? remember(typed) : undefined;
     const { body, amends } = bodyOf(now.draft);

@@ -2,10 +2,9 @@
 
 import { Pause, Play } from "lucide-react";
 import { useEffect, useState } from "react";
-import { z } from "zod";
 import { printMinutes } from "@/core/kinds";
-import { STEP_NAMES, STEPS, type Step } from "@/core/model";
-import { useKept } from "@/ui/kept";
+import { STEP_NAMES, type Step } from "@/core/model";
+import { shapeOf, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 
 type Running = { step: Step; since: number };
@@ -14,15 +13,14 @@ type Running = { step: Step; since: number };
 const LONGEST = 1440;
 
 /** The step and the moment, ms since 1970; an empty step is a clock that stands. */
-const runningSchema = z.object({ step: z.enum(["", ...STEPS]), since: z.number() });
-const STANDS: z.infer<typeof runningSchema> = { step: "", since: 0 };
+const STANDS: { step: Step | ""; since: number } = { step: "", since: 0 };
 
 /** Times the labour of a step; stopped, it is an entry. It goes on over a reload, on this device. */
 export function LabourClock({ step }: { step: Step }) {
   const { visit, append } = useLogbook();
   const [now, setNow] = useState(0);
   const [said, setSaid] = useState<string>();
-  const kept = useKept(`labour ${visit.id}`, runningSchema, STANDS);
+  const kept = useKept(`labour ${visit.id}`, shapeOf(STANDS), STANDS);
   const { step: at, since } = kept.value;
   const running: Running | undefined = at === "" ? undefined : { step: at, since };
   useEffect(() => {

@@ -4,11 +4,12 @@ import type { Cause } from "@/core/diagnosis";
 import type { ContentOf } from "@/core/kinds";
 import { Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 
 /** Confirms a cause: in words, with the entries that show it. */
 export function FoundForm({ cause, onDone }: { cause: Cause; onDone: () => void }) {
-  const { append, lineOf } = useLogbook();
+  const { append } = useLogbook();
+  const lineOf = useLineOf();
   const evidence = [...new Set(cause.for.map(({ id }) => id))].slice(0, 20);
   const contentOf = (words: string): ContentOf<"finding"> => ({
     kind: "finding",

@@ -5,14 +5,15 @@ import type { Circuit } from "@/core/model";
 import type { ContentOf } from "@/core/kinds";
 import { ErrorText, Form, FormEnd, TextField, TickField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 import { ReadAs } from "./ReadAs";
 
 const NO_SYMPTOM: { what: string; reads: Said[] | undefined } = { what: "", reads: undefined };
 
 /** What the set does, in the technician's own words. */
 export function AddSymptom({ circuit, system }: { circuit: Circuit; system: System }) {
-  const { append, lineOf } = useLogbook();
+  const { append } = useLogbook();
+  const lineOf = useLineOf();
   const form = useForm({
     initial: NO_SYMPTOM,
     check: ({ what }) => (what.trim() ? {} : { what: "Describe what the set does, and when: hum, worse when warm." }),
@@ -67,7 +68,8 @@ type TypedTest = typeof NO_TEST;
 
 /** Any test of the set, whatever was advised, and what came of it. */
 export function AnyTestForm({ tests, onImagine }: { tests: readonly AnyTest[]; onImagine: Imagine }) {
-  const { append, lineOf } = useLogbook();
+  const { append } = useLogbook();
+  const lineOf = useLineOf();
   const named = (name: string) => tests.find((one) => one.name.toLowerCase() === name.trim().toLowerCase());
   const contentOf = ({ name, outcome, doubtful }: TypedTest): ContentOf<"fault-test"> | undefined => {
     const test = named(name);

@@ -9,7 +9,7 @@ import type { ForecastFacts } from "@/server/forecast";
 import { ErrorText, Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { Time } from "@/ui/Time";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 import { roundedTimes } from "./estimate-times";
 
 type Typed = {
@@ -52,7 +52,8 @@ function useFacts(visitId: string) {
 }
 
 function EstimateForm({ facts }: { facts: ForecastFacts }) {
-  const { settled, visit, terms, shop, append, lineOf } = useLogbook();
+  const { settled, visit, terms, shop, append } = useLogbook();
+  const lineOf = useLineOf();
   const { currency } = shop;
   const money = (minor: number) => formatMoney({ minor, currency });
   const spent = priceOf(settled, visit.id, terms, currency);

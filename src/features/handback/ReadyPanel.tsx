@@ -5,13 +5,14 @@ import { ofKind, TELLING, type Content } from "@/core/kinds";
 import { FileThumb } from "@/ui/Attachments";
 import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { LetterForm } from "./LetterForm";
 import { Signature } from "./Signature";
 
 function TellForm() {
-  const { owner, append, lineOf } = useLogbook();
+  const { owner, append } = useLogbook();
+  const lineOf = useLineOf();
   const contentOf = (typed: { to: string; how: (typeof TELLING)[number]; remark: string }): Content => ({
     kind: "told",
     payload: {

@@ -4,14 +4,15 @@ import { returnOf, staysOf } from "@/core/across";
 import { ofKind, type Content } from "@/core/kinds";
 import { Form, FormEnd, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 import { useState } from "react";
 
 type Answer = "counts" | "not";
 
 /** The set is back within the warranty of an earlier job: what was done then, and whether this counts as that. */
 export function ReturnNote() {
-  const { settled, visits, visit, model, append, lineOf } = useLogbook();
+  const { settled, visits, visit, model, append } = useLogbook();
+  const lineOf = useLineOf();
   const back = returnOf(staysOf({ visits, settled }), visit.id, model.sheet);
   const word = ofKind(settled, "warranty").findLast(({ entry }) => entry.visitId === visit.id)?.content.payload;
   const [answer, setAnswer] = useState<Answer>("counts");

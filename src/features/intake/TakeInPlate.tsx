@@ -8,7 +8,7 @@ import { Attachments } from "@/ui/Attachments";
 import { Form, FormEnd, schemaProblems, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook, type Outcome } from "@/ui/logbook";
+import { saying, useLogbook, type Outcome, useLineOf } from "@/ui/logbook";
 import { ReturnNote } from "./ReturnNote";
 import { EMPTY_TAKE_IN, fieldsOfTakeIn, takeInFields, takeInPayload, type TakeInFields as Fields } from "./schema";
 import { TakeInFields } from "./TakeInFields";
@@ -30,7 +30,8 @@ type FormProps = {
 const fits = shapeOf<TypedTakeIn>({ ...EMPTY_TAKE_IN, reason: "" });
 
 function TakeInForm({ name, initial, button, needsReason, onSave, onCancel }: FormProps) {
-  const { lineOf, shop } = useLogbook();
+  const { shop } = useLogbook();
+  const lineOf = useLineOf();
   const form = useForm<TypedTakeIn>({
     initial: { ...initial, reason: "" },
     keep: { key: name, fits },

@@ -9,7 +9,7 @@ import { format } from "@/core/quantity";
 import type { StepProgress } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineOf } from "@/ui/logbook";
 import {
   fieldKey,
   readCell,
@@ -78,7 +78,8 @@ export function StepPanel({
   onWrite,
   onDone,
 }: StepPanelProps) {
-  const { append, shop, lineOf } = useLogbook();
+  const { append, shop } = useLogbook();
+  const lineOf = useLineOf();
   const [error, setError] = useState<string>();
   const form = useRef<HTMLFormElement>(null);
   const asked = readingsOf(step);

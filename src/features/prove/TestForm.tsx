@@ -4,7 +4,7 @@ import type { Phase } from "@/core/readings";
 import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 import { NO_TEST, readTest, type TestFields } from "./test-fields";
 
 /** Tests that a set is asked for often; anything else can be typed. */
@@ -12,7 +12,8 @@ const USUAL = ["output", "sensitivity", "dial error", "hum", "carrier output", "
 
 /** A test of the whole set: what, under which condition, its figure with unit, and the limit. */
 export function TestForm({ phase }: { phase: Phase }) {
-  const { append, lineOf, visit } = useLogbook();
+  const { append, visit } = useLogbook();
+  const lineOf = useLineOf();
   const form = useForm<TestFields>({
     initial: NO_TEST,
     keep: { key: `test ${visit.id} ${phase}`, fits: shapeOf(NO_TEST) },

@@ -9,7 +9,7 @@ import { preflight, USUAL_RANGES } from "@/core/readings";
 import type { SetupPayload } from "@/core/visit";
 import { Field } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineOf } from "@/ui/logbook";
 import { lineVoltsOf } from "./rows";
 import { calibrationWord, meterOf, type SetupFields } from "./setup-fields";
 
@@ -55,7 +55,8 @@ function Preflight({ checked, onChange }: { checked: string[]; onChange: (checke
 
 /** The set-up that readings are taken with, chosen once and carried along: without it like cannot be compared with like. */
 export function SetUp({ setUp, payload, holds, onChange, onWrite, like }: SetUpProps) {
-  const { model, meters, shop, lineOf, input } = useLogbook();
+  const { model, meters, shop, input } = useLogbook();
+  const lineOf = useLineOf();
   const [open, setOpen] = useState(false);
   const { message, volts } = lineVoltsOf(setUp.line);
   const taps = tapsOf(model.sheet);

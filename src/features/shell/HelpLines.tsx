@@ -1,9 +1,9 @@
-import { ALL_KINDS } from "@/core/kinds";
+import { ALL_LINES } from "@/core/kinds";
 import { HelpRows } from "./HelpRows";
 
 /** Every kind of entry tells its own lines; these work on any of them. */
 const LINES: [string, string][] = [
-  ...Object.values(ALL_KINDS).flatMap(({ examples }) =>
+  ...Object.values(ALL_LINES).flatMap(({ examples }) =>
     examples.map(({ line, says }): [string, string] => [line, says]),
   ),
   ["C14 -> 0.047/630 from JP00001A7", "a part out of stock, by its label"],

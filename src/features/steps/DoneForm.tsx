@@ -5,7 +5,7 @@ import { ofKind } from "@/core/kinds";
 import { Form, FormEnd, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf } from "@/ui/logbook";
 
 type DoneFormProps = {
   step: Step;
@@ -20,7 +20,8 @@ const NO_NOTE = { note: "" };
 
 /** Records a step as done, with what was seen. */
 export function DoneForm({ step, label, placeholder, button, check }: DoneFormProps) {
-  const { settled, visit, append, lineOf } = useLogbook();
+  const { settled, visit, append } = useLogbook();
+  const lineOf = useLineOf();
   const word = ofKind(settled, "step").findLast(
     ({ entry, content }) => entry.visitId === visit.id && content.payload.step === step,
   )?.content.payload;

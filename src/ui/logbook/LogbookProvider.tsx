@@ -4,22 +4,12 @@ import { useCallback, useEffect, useMemo, useRef } from "react";
 import { notForRole } from "@/core/access";
 import { lineContext } from "@/core/bench-line";
 import { rulesOf } from "@/core/components";
-import {
-  draftSchema,
-  partsTaken,
-  sentences,
-  settle,
-  writeAmendment,
-  writeLine,
-  type Body,
-  type Content,
-  type Draft,
-  type Entry,
-} from "@/core/kinds";
+import { partsTaken, settle, type Body, type Content, type Draft, type Entry } from "@/core/kinds";
 import { currentStep, runSheet, type VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
 import { deviceOutbox, makeDraft } from "../outbox";
 import { LogbookContext, type Logbook, type LogbookData, type Outcome } from "./context";
+import { problemsOf } from "./check";
 import { hideFile, sendFile, showFile, type FileSent } from "./files";
 import { useOutbox, useSaved } from "./useEntries";
 import { useStepInView } from "./useStepInView";
@@ -53,8 +43,8 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     async (body: Body, extra?: { at?: string; amends?: string }): Promise<Outcome> => {
       const draft = makeDraft(setId, visit.id, body, extra);
       // What the log would refuse is said here, also without a network, and never waits in the outbox.
-      const checked = draftSchema.safeParse(draft);
-      if (!checked.success) return { ok: false, problems: sentences(checked.error) };
+      const problems = await problemsOf(draft);
+      if (problems.length > 0) return { ok: false, problems };
       const refusal = notForRole(access, draft, known);
       if (refusal) return { ok: false, problems: [{ path: "", message: refusal }] };
       const delivery = await deviceOutbox().add(draft);
@@ -135,7 +125,6 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   );
 
   const logbook = useMemo((): Logbook => {
-    const { numberOf } = log;
     return {
       ...data,
       entries: log.entries,
@@ -148,15 +137,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       offline: outbox.offline,
       refused: outbox.refused
         .filter(({ draft }) => draft.setId === setId)
-        .map(({ draft, problems }) => ({
-          id: draft.id,
-          at: draft.at,
-          line:
-            draft.kind === "amendment"
-              ? writeAmendment(draft.payload, numberOf(draft.amends ?? "") ?? 0, numberOf)
-              : writeLine(draft, numberOf),
-          message: problems[0]?.message ?? "The server did not take it.",
-        })),
+        .map(({ draft, problems }) => ({ draft, message: problems[0]?.message ?? "The server did not take it." })),
       forget,
       attachments,
       stock,
@@ -166,7 +147,6 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       show,
       refreshStock,
       clock,
-      lineOf: (content) => writeLine(content, numberOf),
       nameOf: (id) => data.people.find((person) => person.id === id)?.name ?? "unknown",
     };
   }, [

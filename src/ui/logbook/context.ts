@@ -6,7 +6,7 @@ import type { Role } from "@/core/access";
 import type { Figures } from "@/core/diagnosis";
 import type { Terms } from "@/core/handback";
 import type { Visit } from "@/core/history";
-import type { Body, Content, Entry, Settled } from "@/core/kinds";
+import type { Body, Draft, Entry, Settled } from "@/core/kinds";
 import type { Model, Step } from "@/core/model";
 import type { Recipe } from "@/core/modifications";
 import type { TestSheet } from "@/core/sheets";
@@ -79,8 +79,8 @@ export type Logbook = LogbookData & {
   /** entries of this set that are not acknowledged yet: since when, ms since 1970 */
   pending: ReadonlyMap<string, number>;
   offline: boolean;
-  /** entries that were kept for a retry and then not taken, as the lines that make them again */
-  refused: readonly { id: string; at: string; line: string; message: string }[];
+  /** entries that were kept for a retry and then not taken */
+  refused: readonly { draft: Draft; message: string }[];
   /** a refused entry is written anew, or given up */
   forget: (id: string) => void;
   /** appends an entry; resolves when it is saved, kept for a retry, or refused */
@@ -95,7 +95,6 @@ export type Logbook = LogbookData & {
   refreshStock: () => Promise<void>;
   /** the present by the server's clock: a device whose clock is changed meanwhile keeps the right time */
   clock: () => string;
-  lineOf: (content: Content) => string;
   nameOf: (personId: string) => string;
 };
 

@@ -2,9 +2,9 @@ import { changeDb, millionths, turnsText } from "../../alignment";
 import { printChange } from "../../levels";
 import { partOf } from "../../model";
 import { format } from "../../quantity";
-import { defineKind, noRow, nothing, silent, unchanged } from "../kind";
-import { readAligned, unitText, writeAligned } from "./line";
-import { payload, type Aligned } from "./payload";
+import { noRow, nothing, silent, unchanged, type KindOf } from "../kind";
+import type { Aligned } from "./payload";
+import { unitText } from "./unit-text";
 
 const judge = ({ before, after }: Aligned) => ({ change: changeDb(before, after) });
 
@@ -28,11 +28,8 @@ function words(said: Aligned, change: number | undefined): string {
 }
 
 /** One step of an alignment: what was turned, how far, and what came of it. */
-export const aligned = defineKind({
+export const aligned: KindOf<"aligned", Aligned, ReturnType<typeof judge>> = {
   kind: "aligned",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     group: "part of",
     adjust: "what is turned",
@@ -55,16 +52,6 @@ export const aligned = defineKind({
   tied: ["preflight"],
   judge,
   describe: (said, { change }) => ({ subject: `Align ${said.adjust}`, text: `${said.group}: ${words(said, change)}` }),
-  words: [{ begins: /^(align)(?=\s|$)\s*/i, read: readAligned }],
-  write: writeAligned,
-  examples: [
-    {
-      line: "align T3 top 0.8 V -> 1.2 V, 3/8 in",
-      says: "a step of the alignment: output before and after, how far it was turned",
-    },
-    { line: "align T3 top right", says: "it was right, and was left" },
-    { line: "align C41 skipped: the wax is not to be broken", says: "a step left out, with its reason" },
-  ],
   designators: ({ adjust }) => [partOf(adjust)],
   works: nothing,
   // Turning a core leaves volts and ohms as they were; what it does to the dial is asked for by the step Prove.
@@ -79,4 +66,4 @@ export const aligned = defineKind({
   sections: nothing,
   open: nothing,
   evidence: silent,
-});
+};

@@ -1,4 +1,4 @@
-import { readOutput, readTurns, stepKey, turnsText, type Output } from "../../alignment";
+import { readOutput, readTurns, turnsText, type Output } from "../../alignment";
 import { AIM_WORDS, AIMS, partOf, type AlignmentRow } from "../../model";
 import { format, parseQuantity } from "../../quantity";
 import {
@@ -13,7 +13,10 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
-import { CABINETS, type Aligned } from "./payload";
+import type { KindLine } from "../kind";
+import type { Aligned } from "./payload";
+import { unitText } from "./unit-text";
+import { CABINETS } from "./values";
 
 const EXAMPLE = "A step of an alignment reads like: align T3 top 0.8 V -> 1.2 V, 3/8 in; or: align T3 top right.";
 
@@ -149,21 +152,8 @@ export function readAligned(rest: Piece, context: LineContext): LineReading {
 const pick = <K extends string, V>(key: K, value: V | undefined) =>
   (value === undefined ? {} : { [key]: value }) as Partial<Record<K, V>>;
 
-/** The step of a table that an entry was. */
-export const keyOfAligned = ({
-  group,
-  adjust,
-  hertz,
-  ends,
-}: Pick<Aligned, "group" | "adjust" | "hertz" | "ends">): string =>
-  stepKey({ group, adjust, ...pick("hertz", hertz), ...pick("end", ends) });
-
 const outputs = ({ before, after }: Pick<Aligned, "before" | "after">) =>
   after ? `${before ? `${unitText(before)} ` : ""}-> ${unitText(after)}` : before ? unitText(before) : "";
-
-/** An output as it was typed, with the unit that it was read in. */
-export const unitText = ({ text, scale }: Output): string =>
-  /^[-−+]?[\d.,]+$/.test(text) && scale !== "number" ? (scale === "S" ? `S${text}` : `${text} ${scale}`) : text;
 
 export function writeAligned(said: Aligned): string {
   const { adjust, outcome, eighths, reason, group, hertz, aim, loudest, end, cabinet, remark } = said;
@@ -186,3 +176,16 @@ export function writeAligned(said: Aligned): string {
     clause("remark", remark)
   );
 }
+
+export const line: KindLine<Aligned> = {
+  words: [{ begins: /^(align)(?=\s|$)\s*/i, read: readAligned }],
+  write: writeAligned,
+  examples: [
+    {
+      line: "align T3 top 0.8 V -> 1.2 V, 3/8 in",
+      says: "a step of the alignment: output before and after, how far it was turned",
+    },
+    { line: "align T3 top right", says: "it was right, and was left" },
+    { line: "align C41 skipped: the wax is not to be broken", says: "a step left out, with its reason" },
+  ],
+};

@@ -4,14 +4,11 @@ import { short, v1 } from "../../log";
 import { ADJUSTER, AIMS, ENDS } from "../../model";
 import { signed } from "../../quantity";
 import { seenSchema } from "../../sheets";
+import type { StoredForm } from "../kind";
+import { CABINETS, OUTCOMES } from "./values";
 
 const output = z.object({ text: z.string().trim().min(1).max(40), value: signed(), scale: z.enum(SCALES) });
 const hertz = z.number().positive().max(3e9);
-
-/** What was done with an adjuster. */
-export const OUTCOMES = ["moved", "right", "skipped"] as const;
-/** Where the chassis was. */
-export const CABINETS = ["in", "out"] as const;
 
 /** One step of an alignment as it was done: enough to be read when the model's table is another one. */
 export const payload = z
@@ -43,3 +40,9 @@ export const payload = z
     message: "Say why the step is skipped.",
   });
 export type Aligned = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<Aligned>;

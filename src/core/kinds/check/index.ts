@@ -1,18 +1,14 @@
 import { format } from "../../quantity";
-import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
+import { noRow, nothing, silent, unchanged, unjudged, type KindOf } from "../kind";
 import type { OpenPoint } from "../open";
-import { readSafe, writeSafe } from "./line";
 import { waitingPoints } from "../waiting";
-import { payload, type Check } from "./payload";
+import type { Check } from "./payload";
 
 const STATE_WORDS = { done: "done", na: "does not apply", trouble: "wrong" } as const;
 
 /** A line of the list before hands go in, or of the last look before the set goes out. */
-export const check = defineKind({
+export const check: KindOf<"check", Check, undefined> = {
   kind: "check",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     list: "list",
     key: "line",
@@ -34,16 +30,6 @@ export const check = defineKind({
       (remark ? ` (${remark})` : ""),
     verdict: state === "trouble" ? "bad" : "good",
   }),
-  words: [{ begins: /^(safe|final)(?=\s|$)\s*/i, read: readSafe }],
-  write: writeSafe,
-  examples: [
-    { line: "safe residual 0.3 V", says: "a line of the make-safe list that is measured" },
-    {
-      line: "safe lead wrong: cracked at the plug",
-      says: "ok, wrong: what, na: why; by its short word or a word of the line",
-    },
-    { line: "final fuse ok: T 0.5 A", says: "a line of the last look before it goes out" },
-  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
@@ -73,4 +59,4 @@ export const check = defineKind({
     ];
   },
   evidence: silent,
-});
+};

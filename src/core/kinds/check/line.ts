@@ -14,6 +14,7 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { Check } from "./payload";
 
 const STATES = { ok: "done", na: "na", wrong: "trouble" } as const;
@@ -64,3 +65,16 @@ export function writeSafe({ list, key, state, measured, remark }: Check): string
   const word = state === "trouble" ? "wrong" : state === "na" ? "na" : (measured?.text ?? "ok");
   return `${list === "make-safe" ? "safe" : "final"} ${key} ${word}${tailOf(remark)}`;
 }
+
+export const line: KindLine<Check> = {
+  words: [{ begins: /^(safe|final)(?=\s|$)\s*/i, read: readSafe }],
+  write: writeSafe,
+  examples: [
+    { line: "safe residual 0.3 V", says: "a line of the make-safe list that is measured" },
+    {
+      line: "safe lead wrong: cracked at the plug",
+      says: "ok, wrong: what, na: why; by its short word or a word of the line",
+    },
+    { line: "final fuse ok: T 0.5 A", says: "a line of the last look before it goes out" },
+  ],
+};

@@ -2,16 +2,9 @@ import { z } from "zod";
 import { optionalText, typed, v1 } from "../../log";
 import { TOUCH_LIMIT_VOLTS } from "../../power";
 import { format } from "../../quantity";
-import { waits } from "../waiting";
-
-export const CHECK_STATES = ["done", "na", "trouble"] as const;
-export type CheckState = (typeof CHECK_STATES)[number];
-
-/** Lists that are ticked line by line: before hands go in, and before the set goes out. */
-export const CHECK_LISTS = ["make-safe", "hand-back"] as const;
-
-/** The line of the make-safe list that is measured and never ticked. */
-export const RESIDUAL = "residual";
+import type { StoredForm } from "../kind";
+import { waits } from "../waits";
+import { CHECK_LISTS, CHECK_STATES, RESIDUAL } from "./values";
 
 /** A line of a list that was ticked, measured, found wrong, or does not apply. */
 export const payload = z
@@ -45,3 +38,9 @@ export const payload = z
       );
   });
 export type Check = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<Check>;

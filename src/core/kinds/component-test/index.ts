@@ -1,10 +1,9 @@
 import { judgeCapacitor, judgeResistor, type PartJudgement } from "../../components";
 import { format } from "../../quantity";
 import { UNMARKED_PART_TOLERANCE } from "../../readings";
-import { defineKind, unchanged, nothing, SAYS_NOTHING } from "../kind";
+import { nothing, SAYS_NOTHING, unchanged, type KindOf } from "../kind";
 import { testsBad } from "../tests-bad";
-import { readMeasure, writeMeasure } from "./line";
-import { payload, type ComponentTest } from "./payload";
+import type { ComponentTest } from "./payload";
 
 /** Judges a measured component by what is kept with the entry; `none` where nothing was known of its place. */
 function judgeComponent(test: ComponentTest): PartJudgement {
@@ -40,11 +39,8 @@ const figuresOf = ({ quantity, value, esr, tan, leakage, atVolts }: ComponentTes
   ].filter((text): text is string => Boolean(text));
 
 /** A capacitor or resistor that was measured by itself: value, loss, leakage. */
-export const componentTest = defineKind({
+export const componentTest: KindOf<"component-test", ComponentTest, ReturnType<typeof judgeComponent>> = {
   kind: "component-test",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     designator: "part",
     where: "measured",
@@ -70,14 +66,6 @@ export const componentTest = defineKind({
       ...(verdict === "none" ? {} : { verdict }),
     };
   },
-  words: [{ begins: /^(measure)(?=\s|$)\s*/i, read: readMeasure }],
-  write: writeMeasure,
-  examples: [
-    {
-      line: "measure C14 52 nF; leak 8.5 µA at 85 V; out",
-      says: "a part measured: also esr, tan; in circuit, lifted, out",
-    },
-  ],
   designators: ({ designator }) => [designator],
   works: nothing,
   changes: unchanged,
@@ -108,4 +96,4 @@ export const componentTest = defineKind({
     if (!system.testById.has(test) || (verdict !== "good" && verdict !== "bad")) return SAYS_NOTHING;
     return { outcomes: [{ test, outcome: verdict }], mends: [] };
   },
-});
+};

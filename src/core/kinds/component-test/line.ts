@@ -18,6 +18,7 @@ import {
   type Piece,
   type PieceRead,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { ComponentTest } from "./payload";
 
 const EXAMPLE = "A measurement reads like: measure C14 52 nF; leak 8.5 µA at 85 V; out.";
@@ -145,3 +146,14 @@ export function writeMeasure(test: ComponentTest): string {
     .filter(Boolean)
     .join("; ");
 }
+
+export const line: KindLine<ComponentTest> = {
+  words: [{ begins: /^(measure)(?=\s|$)\s*/i, read: readMeasure }],
+  write: writeMeasure,
+  examples: [
+    {
+      line: "measure C14 52 nF; leak 8.5 µA at 85 V; out",
+      says: "a part measured: also esr, tan; in circuit, lifted, out",
+    },
+  ],
+};

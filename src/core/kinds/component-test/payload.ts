@@ -2,10 +2,8 @@ import { z } from "zod";
 import { designator, short, typed, v1 } from "../../log";
 import { ROLES } from "../../model";
 import { positive } from "../../quantity";
-
-/** Where a component was measured. */
-export const WHERES = ["in-circuit", "lifted", "out"] as const;
-export type Where = (typeof WHERES)[number];
+import type { StoredForm } from "../kind";
+import { WHERES } from "./values";
 
 const fraction = z.number().min(-1).max(10);
 const above = (what: string) => typed.refine(({ value }) => value > 0, `${what} is above zero.`);
@@ -56,3 +54,9 @@ export const payload = z
       say("esr", "ESR, tan δ and leakage belong to a capacitor.");
   });
 export type ComponentTest = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<ComponentTest>;

@@ -4,11 +4,13 @@ import {
   asWords,
   notUnderstood,
   readAs,
+  tailOf,
   textOf,
-  type ReadContext,
   type LineReading,
   type Piece,
+  type ReadContext,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { FaultTest } from "./payload";
 
 /** Tests of the whole set; on a set with two paths `tx` behind the word means transmit. */
@@ -168,3 +170,21 @@ export function writeSearch({ test, outcome }: Pick<FaultTest, "test" | "outcome
   const [word, path] = [act.replace(/-(tx|fm|mod|down)$/, ""), /-(tx|fm|mod|down)$/.exec(act)?.[1]];
   return [word, path, place.join(":"), "=", outcome].filter(Boolean).join(" ");
 }
+
+export const line: KindLine<FaultTest> = {
+  words: [
+    { begins: /^(inject|trace|look|tap|swap|check|works)(?=\s)\s*/i, read: readSearch },
+    // These words are also names of points: an equals sign makes them a test.
+    {
+      begins: new RegExp(`^(${WITH_EQUALS.join("|")})(?=(?:\\s+[A-Za-z0-9:-]+){0,3}\\s*=)\\s*`, "i"),
+      read: readSearch,
+    },
+  ],
+  write: (one) => writeSearch(one) + tailOf(one.remark),
+  examples: [
+    {
+      line: "inject AF = loud",
+      says: "a test to find the fault; also trace, tap, look, swap, check, works; hum = double, fuse = blown, ohms reservoir = low",
+    },
+  ],
+};

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { short, v1 } from "../../log";
+import type { StoredForm } from "../kind";
 
 /** A test made to find a fault: which one, and what came of it. */
 export const payload = z.object({
@@ -16,3 +17,9 @@ export const payload = z.object({
   remark: short("The remark").optional(),
 });
 export type FaultTest = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<FaultTest>;

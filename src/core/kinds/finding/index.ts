@@ -1,13 +1,9 @@
-import { defineKind, unchanged, noRow, nothing, SAYS_NOTHING, unjudged } from "../kind";
-import { readFinding, writeFinding } from "./line";
-import { payload } from "./payload";
+import { noRow, nothing, SAYS_NOTHING, unchanged, unjudged, type KindOf } from "../kind";
+import type { Finding } from "./payload";
 
 /** A fault that was found, and later words on it: mended, shown gone, reopened. */
-export const finding = defineKind({
+export const finding: KindOf<"finding", Finding, undefined> = {
   kind: "finding",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     fault: "fault",
     cause: "cause",
@@ -26,13 +22,6 @@ export const finding = defineKind({
     subject: state === "found" ? "Found" : "Reopened",
     text: [cause, mended && `mended: ${mended}`, gone.length > 0 && "shown gone", why].filter(Boolean).join("; "),
   }),
-  words: [{ begins: /^(found|reopen)(?=\s)\s*/i, read: readFinding }],
-  write: writeFinding,
-  examples: [
-    { line: "found C14: leaks, grid falls with it lifted", says: "the fault is found" },
-    { line: "found #12 mended: C14 replaced; gone #18", says: "what mended it, and what shows it gone" },
-    { line: "reopen #12 hum is still there", says: "the search goes on" },
-  ],
   designators: ({ fault }) => {
     const [, part] = /@([A-Z0-9]+)$/.exec(fault) ?? [];
     return part ? [part] : [];
@@ -58,4 +47,4 @@ export const finding = defineKind({
     const siblings = check ? system.faults.filter((_, at) => check.response[at] !== 0).map(({ id }) => id) : [fault];
     return { outcomes, mends: mended || work.length > 0 ? siblings : [] };
   },
-});
+};

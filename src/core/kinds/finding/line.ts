@@ -8,11 +8,12 @@ import {
   refer,
   textOf,
   type LineContext,
-  type ReadContext,
   type LineReading,
   type NumberOf,
   type Piece,
+  type ReadContext,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { Finding } from "./payload";
 
 /** `found output.coupling-leaky: words; mended: …`, `found C14: …` where only one fault of that part comes into question. */
@@ -102,3 +103,13 @@ export function writeFinding({ fault, cause, state, mended, gone, about, why }: 
     return `found #${n}${mended ? ` mended: ${mended}` : ""}${shown ? `${mended ? ";" : ""} gone ${shown}` : ""}`;
   return `found ${fault}: ${cause}${mended ? `; mended: ${mended}` : ""}`;
 }
+
+export const line: KindLine<Finding> = {
+  words: [{ begins: /^(found|reopen)(?=\s)\s*/i, read: readFinding }],
+  write: writeFinding,
+  examples: [
+    { line: "found C14: leaks, grid falls with it lifted", says: "the fault is found" },
+    { line: "found #12 mended: C14 replaced; gone #18", says: "what mended it, and what shows it gone" },
+    { line: "reopen #12 hum is still there", says: "the search goes on" },
+  ],
+};

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { id, optionalText, text, v1 } from "../../log";
+import type { StoredForm } from "../kind";
 
 /** A fault that was found: the cause, what showed it, what mended it, and the test that shows it gone. */
 export const payload = z
@@ -27,3 +28,9 @@ export const payload = z
       context.addIssue({ code: "custom", path: ["why"], message: "Say why the search goes on: what is still there?" });
   });
 export type Finding = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<Finding>;

@@ -1,8 +1,7 @@
 import { cellText, figureText, labelOf, rowVerdict, showRow } from "../../sheets";
 import { DIAL_GOAL } from "../../tracking";
-import { defineKind, nothing, SAYS_NOTHING, unchanged } from "../kind";
-import { readRow, writeRow } from "./line";
-import { payload, type MeasuredRow } from "./payload";
+import { nothing, SAYS_NOTHING, unchanged, type KindOf } from "../kind";
+import type { MeasuredRow } from "./payload";
 
 const judge = (row: MeasuredRow) => {
   const shown = showRow(row);
@@ -19,11 +18,8 @@ const missed = ({ shown }: Judged): string[] =>
   );
 
 /** A row of a run of a test sheet: what was measured, what follows from it, and its limits. */
-export const measuredRow = defineKind({
+export const measuredRow: KindOf<"measured-row", MeasuredRow, ReturnType<typeof judge>> = {
   kind: "measured-row",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     phase: "phase",
     run: "run",
@@ -46,22 +42,6 @@ export const measuredRow = defineKind({
     const text = `${labelOf(row)}: ${figures}. ${tail}${row.remark ? ` ${row.remark}` : ""}`.trim();
     return { subject: row.sheet.name, text, ...(judged.verdict === "none" ? {} : { verdict: judged.verdict }) };
   },
-  words: [{ begins: /^(row)(?=\s|$)\s*/i, read: readRow }],
-  write: writeRow,
-  examples: [
-    {
-      line: "row transmitter per band: 80 m, CW drive 6 out 62 ia 180 va 750",
-      says: "a row of a test sheet, by the words of its columns; with a run open, 80 m, CW drive 6 out 62 is enough",
-    },
-    {
-      line: "row audio response: 400 Hz v 0.82; set tone 10 nF, load 4 Ω",
-      says: "with its set-up; another set-up begins another run",
-    },
-    {
-      line: "row sensitivity: MW, 1 MHz in 20 on 0.4 off 0.1; void two modulations on",
-      says: "a row that counts for nothing",
-    },
-  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
@@ -109,4 +89,4 @@ export const measuredRow = defineKind({
       return SAYS_NOTHING;
     return { outcomes: [{ test: whole, outcome: verdict === "good" ? "fine" : "weak" }], mends: [] };
   },
-});
+};

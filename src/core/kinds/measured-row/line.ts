@@ -1,7 +1,7 @@
 import {
   makeRow,
-  readCells,
   placeOf,
+  readCells,
   setupFromModel,
   sheetsFor,
   SHIPPED,
@@ -20,8 +20,10 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import { phaseInView } from "../reading/phase";
-import { voidedBy, type MeasuredRow } from "./payload";
+import type { MeasuredRow } from "./payload";
+import { voidedBy } from "./voided";
 
 const EXAMPLE = "A row of a test sheet reads like: row 80 m, CW drive 6 out 62 ia 180 va 750.";
 
@@ -228,3 +230,22 @@ export function writeRow({ sheet, at, cells, void: reason, remark }: MeasuredRow
     clause("remark", remark)
   );
 }
+
+export const line: KindLine<MeasuredRow> = {
+  words: [{ begins: /^(row)(?=\s|$)\s*/i, read: readRow }],
+  write: writeRow,
+  examples: [
+    {
+      line: "row transmitter per band: 80 m, CW drive 6 out 62 ia 180 va 750",
+      says: "a row of a test sheet, by the words of its columns; with a run open, 80 m, CW drive 6 out 62 is enough",
+    },
+    {
+      line: "row audio response: 400 Hz v 0.82; set tone 10 nF, load 4 Ω",
+      says: "with its set-up; another set-up begins another run",
+    },
+    {
+      line: "row sensitivity: MW, 1 MHz in 20 on 0.4 off 0.1; void two modulations on",
+      says: "a row that counts for nothing",
+    },
+  ],
+};

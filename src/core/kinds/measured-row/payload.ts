@@ -2,6 +2,7 @@ import { z } from "zod";
 import { id, short, v1 } from "../../log";
 import { PHASES } from "../../readings";
 import { rowSchema, seenSchema } from "../../sheets";
+import type { StoredForm } from "../kind";
 
 /** A row of a run of a test sheet, with all that it takes to be read and judged. */
 export const payload = rowSchema.extend({
@@ -17,11 +18,8 @@ export const payload = rowSchema.extend({
 });
 export type MeasuredRow = z.infer<typeof payload>;
 
-/** Why the pre-flight lets a row count for nothing; undefined where it does not. */
-export function voidedBy(
-  preflight: readonly { key: string; text: string; ok: boolean }[],
-  voids: ReadonlySet<string>,
-): string | undefined {
-  const failed = preflight.find(({ key, ok }) => !ok && voids.has(key));
-  return failed && `pre-flight: not so: ${failed.text}`.slice(0, 120);
-}
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<MeasuredRow>;

@@ -1,31 +1,7 @@
 import { z } from "zod";
 import { fitted, items, optionalText, short, text } from "../../log";
 import { STAGE_KINDS, SUPPLIES } from "../../model";
-
-/** How a modification stands on a set. */
-export const MOD_STATES = ["planned", "found", "fitted", "kept", "undone", "dropped"] as const;
-export type ModState = (typeof MOD_STATES)[number];
-export const MOD_STATE_WORDS: Record<ModState, string> = {
-  planned: "planned",
-  found: "found",
-  fitted: "fitted",
-  kept: "kept",
-  undone: "put back",
-  dropped: "not done",
-};
-/** States in which it is in the set. */
-export const MOD_THERE: readonly ModState[] = ["found", "fitted", "kept"];
-
-export const TAP_KINDS = ["signal", "rail", "heater", "control", "ground"] as const;
-export type TapKind = (typeof TAP_KINDS)[number];
-
-export const CHASSIS = ["none", "existing-hole", "drilled"] as const;
-export type Chassis = (typeof CHASSIS)[number];
-export const CHASSIS_WORDS: Record<Chassis, string> = {
-  none: "chassis as it was",
-  "existing-hole": "uses an existing hole",
-  drilled: "a hole is drilled",
-};
+import { CHASSIS, TAP_KINDS } from "./values";
 
 const volts = z.number().min(-20_000).max(20_000);
 
@@ -96,16 +72,3 @@ export const modBody = z.object({
   minutes: z.number().int().min(0).max(10_000).optional(),
 });
 export type ModBody = z.infer<typeof modBody>;
-
-/** What does not go together in a description. */
-export function bodyTrouble(body: ModBody, there: boolean): { path: string; message: string }[] {
-  const names = body.parts.map((part) => part.designator);
-  const twice = names.find((name, index) => names.indexOf(name) !== index);
-  return [
-    ...(body.chassis === "drilled" && body.reversible
-      ? [{ path: "reversible", message: "A drilled hole cannot be undone: it is not reversible." }]
-      : []),
-    ...(body.reversible && !body.undo && there ? [{ path: "undo", message: "Say what it takes to put it back." }] : []),
-    ...(twice ? [{ path: "parts", message: `${twice} is in its parts twice: each part needs its own place.` }] : []),
-  ];
-}

@@ -1,17 +1,13 @@
-import { defineKind, noRow, nothing, silent, unjudged } from "../kind";
+import { noRow, nothing, silent, unjudged, type KindOf } from "../kind";
 import type { OpenPoint } from "../open";
 import { printPart } from "../print";
-import { CHASSIS_WORDS, MOD_STATE_WORDS } from "./body";
-import { readMod, writeMod } from "./line";
-import { payload } from "./payload";
+import { CHASSIS_WORDS, MOD_STATE_WORDS } from "./values";
+import type { ModPayload } from "./payload";
 import { modificationsOf, pendingLines } from "./state";
 
 /** A modification of this set, described in full at every change of its state. */
-export const modification = defineKind({
+export const modification: KindOf<"modification", ModPayload, undefined> = {
   kind: "modification",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     name: "name",
     state: "state",
@@ -48,15 +44,6 @@ export const modification = defineKind({
       .filter(Boolean)
       .join("; ")}`,
   }),
-  words: [{ begins: /^(mod)(?=\s|:|$)[:\s]*/i, read: readMod }],
-  write: writeMod,
-  examples: [
-    {
-      line: "mod found Zener regulator: two zeners in place of the tube; part D901 110V zener; reversible; undo take the strip out",
-      says: "a modification: planned, found, fitted, kept, put back, not done; also tap, existing hole, drilled, verify, use",
-    },
-    { line: "mod put back #12", says: "another state of one that is on the tape, by its number" },
-  ],
   designators: ({ parts }) => parts.map((part) => part.designator),
   works: nothing,
   changes: ({ state, name }) =>
@@ -88,4 +75,4 @@ export const modification = defineKind({
       }));
     }),
   evidence: silent,
-});
+};

@@ -1,3 +1,4 @@
+import type { Fitted } from "../../log";
 import {
   asQuoted,
   clause,
@@ -14,10 +15,10 @@ import {
   type NumberOf,
   type Piece,
 } from "../../shorthand";
-import type { Fitted } from "../../log";
+import type { KindLine } from "../kind";
 import { readMinutes } from "../minutes";
 import { stockAt } from "../part-work/pieces";
-import { MOD_STATE_WORDS, MOD_STATES } from "./body";
+import { MOD_STATE_WORDS, MOD_STATES } from "./values";
 import type { ModPayload } from "./payload";
 import { readPart, readTap, writeTap, type RecipeLine } from "./pieces";
 
@@ -153,3 +154,15 @@ export function writeMod(mod: ModPayload, numberOf: NumberOf): string {
     clause("remark", mod.remark)
   );
 }
+
+export const line: KindLine<ModPayload> = {
+  words: [{ begins: /^(mod)(?=\s|:|$)[:\s]*/i, read: readMod }],
+  write: writeMod,
+  examples: [
+    {
+      line: "mod found Zener regulator: two zeners in place of the tube; part D901 110V zener; reversible; undo take the strip out",
+      says: "a modification: planned, found, fitted, kept, put back, not done; also tap, existing hole, drilled, verify, use",
+    },
+    { line: "mod put back #12", says: "another state of one that is on the tape, by its number" },
+  ],
+};

@@ -1,6 +1,9 @@
 import { z } from "zod";
 import { id, optionalText, short, v1 } from "../../log";
-import { bodyTrouble, MOD_STATES, MOD_THERE, modBody } from "./body";
+import type { StoredForm } from "../kind";
+import { modBody } from "./body";
+import { bodyTrouble } from "./trouble";
+import { MOD_STATES, MOD_THERE } from "./values";
 
 /** A modification of this set, described in full at every change of its state. */
 export const payload = modBody
@@ -22,3 +25,9 @@ export const payload = modBody
       context.addIssue({ code: "custom", path: ["remark"], message: "Say why it is not done." });
   });
 export type ModPayload = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<ModPayload>;

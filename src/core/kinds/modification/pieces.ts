@@ -1,6 +1,7 @@
 import { STAGE_KINDS, SUPPLIES, type StageKind, type Supply } from "../../model";
 import { format, parseQuantity } from "../../quantity";
-import { TAP_KINDS, type ModNeed, type ModStep, type Tap } from "./body";
+import type { ModNeed, ModStep, Tap } from "./body";
+import { TAP_KINDS } from "./values";
 
 /** One line of a recipe read, or a sentence on what is wrong with it. */
 export type RecipeLine<T> = { ok: true; value: T } | { ok: false; message: string };

@@ -1,8 +1,9 @@
 import type { SettledOf } from "../../log";
 import { standing } from "../kind";
 import type { PendingLine } from "../open";
-import type { Tick, TickList } from "../tick/payload";
-import { MOD_THERE, type ModState } from "./body";
+import type { Tick } from "../tick/payload";
+import type { TickList } from "../tick/values";
+import { MOD_THERE, type ModState } from "./values";
 import type { ModPayload } from "./payload";
 
 /** A modification of a set over all its entries. */

@@ -1,4 +1,4 @@
-import { PUTS_IN, type Action } from "./payload";
+import { PUTS_IN, type Action } from "./values";
 
 const WORDS: [RegExp, Action][] = [
   [/\bfound\s+fitted\b/gi, "found fitted"],

@@ -1,8 +1,10 @@
 import { lacksOfParts, needsOf, rulesOf } from "../../components";
+import type { Fitted } from "../../log";
 import { partRules, sectionTrouble, type Component } from "../../model";
 import { formatPart, parsePart, quantityOfDesignator, type Parsed, type PartSpec } from "../../quantity";
 import { compareParts, parseMeasured } from "../../readings";
 import {
+  asRemark,
   got,
   longest,
   notUnderstood,
@@ -14,14 +16,15 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
-import type { Fitted } from "../../log";
+import type { KindLine } from "../kind";
 import { drawnAt, readPartReading } from "../reading/part-line";
 import { readPartTest } from "../test-result/line";
 import { actionIn } from "./action";
 import { readPartMeasure, readTubeWords } from "./measures";
-import { askNow, askState, drawnHere, EXAMPLES } from "./state";
-import { NEEDS_REASON, PUTS_IN, type OldPart } from "./payload";
+import type { PartWork } from "./payload";
 import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
+import { askNow, askState, drawnHere, EXAMPLES } from "./state";
+import { NEEDS_REASON, PUTS_IN, type OldPart } from "./values";
 
 const OLD_WORDS: Record<string, OldPart> = {
   "in bag": "bag",
@@ -226,3 +229,60 @@ function askLeft(line: string, at: number): LineReading {
     ],
   };
 }
+
+const OLD_CLAUSES: Record<OldPart, string> = {
+  bag: "old in bag",
+  kept: "old kept",
+  discarded: "old discarded",
+  "in-shell": "old in shell",
+  supplier: "old to supplier",
+};
+
+const join = (...parts: (string | false | undefined)[]): string => parts.filter(Boolean).join(" ");
+
+function write(work: PartWork): string {
+  const [first] = work.designators;
+  const own = (designator: string) => work.now.length > 1 || designator !== first;
+  const now = work.now
+    .map((part) =>
+      join(
+        own(part.designator) && part.designator,
+        part.text,
+        part.note && asRemark(part.note),
+        part.stock ? `from ${part.stock.code}` : part.source && "from owner",
+      ),
+    )
+    .join(" + ");
+  const behind = work.was || work.measured;
+  const found = work.found && (behind ? asRemark(work.found) : work.found);
+  const line = join(
+    work.designators.join("+"),
+    work.was,
+    !work.measured && found,
+    work.measured && `= ${work.measured.text}`,
+    work.measured && found,
+    work.action !== "replaced" && work.action,
+    now && `-> ${now}`,
+  );
+  return join(line + (work.why ? `: ${work.why}` : ""), work.oldPart && OLD_CLAUSES[work.oldPart]);
+}
+
+export const line: KindLine<PartWork> = {
+  words: [],
+  write,
+  examples: [
+    { line: "C14 .05/400 leaky -> 0.047/630", says: "a part replaced: what it was, what was found, what went in" },
+    { line: "C1 restuffed -> 22µ/450 old in shell", says: "restuffed; also cleaned, reflowed, adjusted, removed" },
+    { line: "C1 2x16µ -> C1A 16µ/450 + C1B 16µ/450", says: "one original by several new parts" },
+    { line: "R9 left: within twice the tolerance", says: "left, and why" },
+    {
+      line: "V4 6V6 substituted -> 6F6: put back a 6V6",
+      says: "found with another in its place, and how to put it back",
+    },
+    { line: "C14 found fitted -> 0.05/600", says: "renewed by an earlier hand" },
+    {
+      line: "C14 -> 0.047/630 from owner old to owner",
+      says: "the owner brought it; the old one: bag, kept, discarded, to supplier",
+    },
+  ],
+};

@@ -1,7 +1,6 @@
-import { defineKind, noRow, nothing, silent, unjudged } from "../kind";
+import { noRow, nothing, silent, unjudged, type KindOf } from "../kind";
 import type { OpenPoint } from "../open";
-import { writePlace } from "./line";
-import { payload, type PlaceWork } from "./payload";
+import type { PlaceWork } from "./payload";
 
 const sentence = ({ actions, found, before, after, materials, why }: PlaceWork): string => {
   const grades = before || after ? [before ?? "not graded", after ?? "not graded"].join(" → ") : undefined;
@@ -13,11 +12,8 @@ const sentence = ({ actions, found, before, after, materials, why }: PlaceWork):
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Work on what has no designator: a drive, a cord, a socket, the cabinet; graded before and after. */
-export const placeWork = defineKind({
+export const placeWork: KindOf<"place-work", PlaceWork, undefined> = {
   kind: "place-work",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     place: "place",
     actions: "what was done",
@@ -32,16 +28,6 @@ export const placeWork = defineKind({
   tied: [],
   judge: unjudged,
   describe: (work) => ({ subject: capital(work.place), text: sentence(work) }),
-  words: [],
-  write: writePlace,
-  examples: [
-    {
-      line: "tuning drive gummed, cleaned and lubricated; before poor; after good; with damping grease",
-      says: "a place without a designator, graded before and after; material from stock: with … from JP…",
-    },
-    { line: "V3 socket loose, cleaned", says: "a socket, holder, clip or knob of a part, not the part itself" },
-    { line: "dial cord replaced -> 0.8 mm braided cord; old discarded", says: "something new at such a place" },
-  ],
   designators: ({ place }) => {
     const [, part] = /^([A-Z]{1,3}\d{1,3}[A-Z]?)\s/.exec(place) ?? [];
     return part ? [part] : [];
@@ -64,4 +50,4 @@ export const placeWork = defineKind({
       return [{ id: entry.id, visitId: entry.visitId, kind: "left", text, blocks: false }];
     }),
   evidence: silent,
-});
+};

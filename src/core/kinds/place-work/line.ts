@@ -11,9 +11,11 @@ import {
   type LineProblem,
   type LineReading,
 } from "../../shorthand";
-import { OLD_PARTS, type OldPart } from "../part-work/payload";
+import type { KindLine } from "../kind";
+import { OLD_PARTS, type OldPart } from "../part-work/values";
 import { stockAt } from "../part-work/pieces";
-import { PLACE_ACTIONS, type PlaceAction, type PlaceWork } from "./payload";
+import type { PlaceWork } from "./payload";
+import { PLACE_ACTIONS, type PlaceAction } from "./values";
 
 /** Parts of a set that no drawing gives a designator to. */
 export const PLACES = [
@@ -247,3 +249,16 @@ export function writePlace({ place, actions, found, before, after, materials, wh
     clause("old", oldPart && OLD_CLAUSES[oldPart])
   );
 }
+
+export const line: KindLine<PlaceWork> = {
+  words: [],
+  write: writePlace,
+  examples: [
+    {
+      line: "tuning drive gummed, cleaned and lubricated; before poor; after good; with damping grease",
+      says: "a place without a designator, graded before and after; material from stock: with … from JP…",
+    },
+    { line: "V3 socket loose, cleaned", says: "a socket, holder, clip or knob of a part, not the part itself" },
+    { line: "dial cord replaced -> 0.8 mm braided cord; old discarded", says: "something new at such a place" },
+  ],
+};

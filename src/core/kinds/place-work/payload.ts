@@ -1,22 +1,9 @@
 import { z } from "zod";
 import { fromStock, optionalText, short, v1 } from "../../log";
 import { GRADES } from "../../policy";
-import { OLD_PARTS } from "../part-work/payload";
-
-/** What is done to a place that has no designator. */
-export const PLACE_ACTIONS = [
-  "cleaned",
-  "lubricated",
-  "adjusted",
-  "repaired",
-  "replaced",
-  "renewed",
-  "painted",
-  "glued",
-  "removed",
-  "left",
-] as const;
-export type PlaceAction = (typeof PLACE_ACTIONS)[number];
+import type { StoredForm } from "../kind";
+import { OLD_PARTS } from "../part-work/values";
+import { PLACE_ACTIONS } from "./values";
 
 /** Something used up at the work: grease, lacquer, paint, glue, a new cord. */
 const material = z.object({ text: short("The material"), stock: fromStock.optional() });
@@ -40,3 +27,9 @@ export const payload = z
       context.addIssue({ code: "custom", path: ["why"], message: "Say why it is left as it is." });
   });
 export type PlaceWork = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<PlaceWork>;

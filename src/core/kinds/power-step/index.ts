@@ -1,10 +1,9 @@
 import { judgeStep, METHOD_NAMES, STAGE_NAMES, type StepVerdict } from "../../power";
 import { format } from "../../quantity";
-import { defineKind, unchanged, noRow, nothing, SAYS_NOTHING, type Says } from "../kind";
+import { noRow, nothing, SAYS_NOTHING, unchanged, type KindOf, type Says } from "../kind";
 import type { OpenPoint } from "../open";
 import { waitingPoints } from "../waiting";
-import { readPower, writePower } from "./line";
-import { payload, type PowerStep } from "./payload";
+import type { PowerStep } from "./payload";
 
 /** The verdict of a step of a power-up, against the expectation that it carries. */
 export function judgePowerStep(one: PowerStep): StepVerdict {
@@ -29,11 +28,8 @@ const whereOf = ({ stage, fraction }: PowerStep): string => `${STAGE_NAMES[stage
 const MARKS = { stop: "bad", watch: "watch", go: "good" } as const;
 
 /** A step of a power-up: line, current, B+, heaters, and what was seen. */
-export const powerStep = defineKind({
+export const powerStep: KindOf<"power-step", PowerStep, ReturnType<typeof judgePowerStep>> = {
   kind: "power-step",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     method: "way",
     stage: "stage",
@@ -78,14 +74,6 @@ export const powerStep = defineKind({
       ...(verdict === "none" ? {} : { verdict: MARKS[verdict] }),
     };
   },
-  words: [{ begins: /^(power)(?=\s|$)(?!\s+(?:output\b|[\d.,]+\s*k?W\b))\s*/i, read: readPower }],
-  write: writePower,
-  examples: [
-    {
-      line: "power variac rectifier-in 50 %; amps 0.15; B+ 12",
-      says: "a step of a power-up; also line, then, heaters, winding (its name and volts), held, lamp, seen, note",
-    },
-  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
@@ -129,4 +117,4 @@ export const powerStep = defineKind({
     }
     return { outcomes, mends: [] };
   },
-});
+};

@@ -23,7 +23,9 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
-import { LAMPS, type PowerStep } from "./payload";
+import type { KindLine } from "../kind";
+import type { PowerStep } from "./payload";
+import { LAMPS } from "./values";
 
 /** Clauses that carry a value, with what it is. */
 const VALUES: Record<string, [key: "lineVolts" | "amps" | "endAmps" | "bplus" | "heaters", quantity: Quantity]> = {
@@ -161,3 +163,14 @@ export function writePower(payload: PowerStep): string {
     clause("note", remark)
   );
 }
+
+export const line: KindLine<PowerStep> = {
+  words: [{ begins: /^(power)(?=\s|$)(?!\s+(?:output\b|[\d.,]+\s*k?W\b))\s*/i, read: readPower }],
+  write: writePower,
+  examples: [
+    {
+      line: "power variac rectifier-in 50 %; amps 0.15; B+ 12",
+      says: "a step of a power-up; also line, then, heaters, winding (its name and volts), held, lamp, seen, note",
+    },
+  ],
+};

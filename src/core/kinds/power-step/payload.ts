@@ -2,9 +2,9 @@ import { z } from "zod";
 import { optionalText, typed, v1 } from "../../log";
 import { DANGERS, METHODS, STAGES } from "../../power";
 import { positive, signed } from "../../quantity";
-import { waits } from "../waiting";
-
-export const LAMPS = ["dark", "dim", "bright"] as const;
+import type { StoredForm } from "../kind";
+import { waits } from "../waits";
+import { LAMPS } from "./values";
 
 /** A step of a power-up as it was read, with what was expected then. A stop follows from its figures. */
 export const payload = z.object({
@@ -51,3 +51,9 @@ export const payload = z.object({
   }),
 });
 export type PowerStep = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<PowerStep>;

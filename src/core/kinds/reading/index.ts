@@ -1,12 +1,11 @@
 import { format, formatDeviation } from "../../quantity";
 import { printMeasured, type Judgement } from "../../readings";
-import { asRemark, type TapeLine } from "../../shorthand";
-import { defineKind, unchanged, nothing } from "../kind";
+import type { TapeLine } from "../../shorthand";
+import { nothing, unchanged, type KindOf } from "../kind";
 import type { OpenPoint } from "../open";
 import { evidenceOf } from "./evidence";
 import { judgeReading } from "./judge";
-import { writePoint } from "./line";
-import { payload, type Reading } from "./payload";
+import type { Reading } from "./payload";
 
 function describe(reading: Reading, { verdict, ratio, corrected }: Judgement): TapeLine {
   const { expected, quantity, remark } = reading;
@@ -34,27 +33,9 @@ function describe(reading: Reading, { verdict, ratio, corrected }: Judgement): T
   };
 }
 
-function write(reading: Reading): string {
-  if (!reading.designator) return writePoint(reading);
-  const { designator, expected, measured, quantity, inCircuit, remark } = reading;
-  return [
-    designator,
-    expected?.text,
-    "=",
-    measured.text,
-    quantity === "resistance" && !inCircuit && "lifted",
-    remark && asRemark(remark),
-  ]
-    .filter(Boolean)
-    .join(" ");
-}
-
 /** A figure at a point of the set, or across a part, judged against what belongs there. */
-export const reading = defineKind({
+export const reading: KindOf<"reading", Reading, ReturnType<typeof judgeReading>> = {
   kind: "reading",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     phase: "phase",
     point: "point",
@@ -77,15 +58,6 @@ export const reading = defineKind({
   onlyWhile: { came: "measured" },
   judge: judgeReading,
   describe,
-  words: [],
-  write,
-  examples: [
-    { line: "B+ 248 @ 230 with digital meter", says: "a reading at a point, with the line voltage and the meter" },
-    { line: "V3 plate 47 with analogue meter on 250 V", says: "the range that a pointer meter was on" },
-    { line: "V4 plate 231: after ten minutes", says: "a remark goes after a colon" },
-    { line: "R7 470k = 612k", says: "a part measured in circuit; add lifted when one end is off" },
-    { line: "B+ to chassis 180k", says: "a cold check; open where there is no path" },
-  ],
   designators: ({ designator }) => (designator ? [designator] : []),
   works: nothing,
   changes: unchanged,
@@ -131,4 +103,4 @@ export const reading = defineKind({
     });
   },
   evidence: evidenceOf,
-});
+};

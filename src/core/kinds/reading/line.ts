@@ -1,7 +1,8 @@
 import { onMains, tapsOf } from "../../model";
-import { CHART_TOLERANCE, PHASES, saysOpen, type Expected, type Phase } from "../../readings";
 import { format, parseQuantity, QUANTITIES, type Quantity } from "../../quantity";
+import { CHART_TOLERANCE, PHASES, saysOpen, type Expected, type Phase } from "../../readings";
 import {
+  asRemark,
   asWords,
   notUnderstood,
   payloadOf,
@@ -12,10 +13,11 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { SetUp } from "../setup/payload";
+import { isRipple, saysAlternating } from "./alternating";
 import { buildReading, type Instrument } from "./build";
 import type { Reading } from "./payload";
-import { isRipple, saysAlternating } from "./alternating";
 import { phaseOf, POWERED, underPower } from "./phase";
 import { PHASE_WORDS, quantityByName, type PointHead } from "./points";
 import { takenFromLine } from "./spoken-points";
@@ -314,3 +316,30 @@ export function writePoint({ point, quantity, measured, lineVolts, meter, range,
       .join(" ") + (said ? `: ${said}` : "")
   );
 }
+
+function write(reading: Reading): string {
+  if (!reading.designator) return writePoint(reading);
+  const { designator, expected, measured, quantity, inCircuit, remark } = reading;
+  return [
+    designator,
+    expected?.text,
+    "=",
+    measured.text,
+    quantity === "resistance" && !inCircuit && "lifted",
+    remark && asRemark(remark),
+  ]
+    .filter(Boolean)
+    .join(" ");
+}
+
+export const line: KindLine<Reading> = {
+  words: [],
+  write,
+  examples: [
+    { line: "B+ 248 @ 230 with digital meter", says: "a reading at a point, with the line voltage and the meter" },
+    { line: "V3 plate 47 with analogue meter on 250 V", says: "the range that a pointer meter was on" },
+    { line: "V4 plate 231: after ten minutes", says: "a remark goes after a colon" },
+    { line: "R7 470k = 612k", says: "a part measured in circuit; add lifted when one end is off" },
+    { line: "B+ to chassis 180k", says: "a cold check; open where there is no path" },
+  ],
+};

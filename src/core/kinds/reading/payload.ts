@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { designator, id, short, typed, v1 } from "../../log";
-import { PHASES, RULES } from "../../readings";
 import { positive, QUANTITIES } from "../../quantity";
+import { PHASES, RULES } from "../../readings";
+import type { StoredForm } from "../kind";
 
 export const lineVolts = z
   .number()
@@ -44,3 +45,9 @@ export const payload = z.object({
   remark: short("The remark").optional(),
 });
 export type Reading = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<Reading>;

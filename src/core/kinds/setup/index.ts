@@ -1,8 +1,7 @@
 import { format } from "../../quantity";
 import { printMeterLoad } from "../../readings";
-import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
-import { readSetup, writeSetup } from "./line";
-import { payload, type SetUp } from "./payload";
+import { noRow, nothing, silent, unchanged, unjudged, type KindOf } from "../kind";
+import type { SetUp } from "./payload";
 
 /** A set-up in one line, e.g. `grey analogue meter, line 231 V 50 Hz, no signal`. */
 export function describeSetup(one: SetUp): string {
@@ -28,11 +27,8 @@ export function describeSetup(one: SetUp): string {
 }
 
 /** The set-up of a pass of readings: meter, line, load, signal, controls. */
-export const setup = defineKind({
+export const setup: KindOf<"setup", SetUp, undefined> = {
   kind: "setup",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     phase: "phase",
     name: "name",
@@ -50,14 +46,6 @@ export const setup = defineKind({
   tied: [],
   judge: unjudged,
   describe: (one) => ({ subject: `Set-up “${one.name}”`, text: describeSetup(one) }),
-  words: [{ begins: /^(setup|set-up)(?=\s|$)\s*/i, read: readSetup }],
-  write: writeSetup,
-  examples: [
-    {
-      line: "setup baseline: as found; meter Bench digital; line 231 V",
-      says: "the set-up that readings carry along; also input, hz, tap, load, signal, controls, checked, like",
-    },
-  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
@@ -70,4 +58,4 @@ export const setup = defineKind({
   sections: nothing,
   open: nothing,
   evidence: silent,
-});
+};

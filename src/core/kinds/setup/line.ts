@@ -16,6 +16,7 @@ import {
   type NumberOf,
   type Piece,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { SetUp } from "./payload";
 
 const PLAIN = ["load", "signal", "controls"] as const;
@@ -73,3 +74,14 @@ export function writeSetup(payload: SetUp, numberOf: NumberOf): string {
     clause("like", refer(like, numberOf))
   );
 }
+
+export const line: KindLine<SetUp> = {
+  words: [{ begins: /^(setup|set-up)(?=\s|$)\s*/i, read: readSetup }],
+  write: writeSetup,
+  examples: [
+    {
+      line: "setup baseline: as found; meter Bench digital; line 231 V",
+      says: "the set-up that readings carry along; also input, hz, tap, load, signal, controls, checked, like",
+    },
+  ],
+};

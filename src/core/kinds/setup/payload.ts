@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { id, short, v1 } from "../../log";
 import { PHASES } from "../../readings";
+import type { StoredForm } from "../kind";
 import { lineVolts, ohms } from "../reading/payload";
 
 /** A named set-up: what stays the same while a pass of readings is taken, and has to be the same when it is repeated. */
@@ -23,3 +24,9 @@ export const payload = z.object({
   like: id.optional(),
 });
 export type SetUp = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<SetUp>;

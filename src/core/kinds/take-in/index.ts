@@ -1,14 +1,10 @@
-import { defineKind, unchanged, noRow, nothing, unjudged } from "../kind";
+import { noRow, nothing, unchanged, unjudged, type KindOf } from "../kind";
 import { saysOf } from "../said";
-import { readTakeIn, writeTakeIn } from "./line";
-import { payload } from "./payload";
+import type { TakeIn } from "./payload";
 
 /** A set comes in: the complaint, what the owner wants, what came with it. */
-export const takeIn = defineKind({
+export const takeIn: KindOf<"take-in", TakeIn, undefined> = {
   kind: "take-in",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     complaint: "complaint",
     since: "since when",
@@ -30,14 +26,6 @@ export const takeIn = defineKind({
   tied: [],
   judge: unjudged,
   describe: ({ complaint }) => ({ subject: "Take in", text: complaint }),
-  words: [{ begins: /^(take[ -]in)(?=\s|:|$)[:\s]*/i, read: readTakeIn }],
-  write: writeTakeIn,
-  examples: [
-    {
-      line: "take in: hums and fades; policy original; with lead, knobs; missing back cover; limit 250 EUR",
-      says: "a set comes in; also since, wants, loose, looks, grades, dates, provenance, choose",
-    },
-  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
@@ -50,4 +38,4 @@ export const takeIn = defineKind({
   sections: nothing,
   open: nothing,
   evidence: ({ complaint, reads }, set) => saysOf(complaint, "present", set, reads),
-});
+};

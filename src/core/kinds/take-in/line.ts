@@ -12,6 +12,7 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import { readReads, writeReads } from "../reads";
 import type { TakeIn } from "./payload";
 
@@ -120,3 +121,14 @@ export function writeTakeIn(payload: TakeIn): string {
     clause("read", payload.reads ? writeReads(payload.reads) : "")
   );
 }
+
+export const line: KindLine<TakeIn> = {
+  words: [{ begins: /^(take[ -]in)(?=\s|:|$)[:\s]*/i, read: readTakeIn }],
+  write: writeTakeIn,
+  examples: [
+    {
+      line: "take in: hums and fades; policy original; with lead, knobs; missing back cover; limit 250 EUR",
+      says: "a set comes in; also since, wants, loose, looks, grades, dates, provenance, choose",
+    },
+  ],
+};

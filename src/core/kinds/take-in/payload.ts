@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { items, optionalText, short, text, v1 } from "../../log";
-import { readsSchema } from "../reads";
 import { GRADES, POLICIES, switchesSchema } from "../../policy";
+import type { StoredForm } from "../kind";
+import { readsSchema } from "../reads";
 
 export const payload = z.object({
   v: v1,
@@ -34,3 +35,9 @@ export const payload = z.object({
   reads: readsSchema.optional(),
 });
 export type TakeIn = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<TakeIn>;

@@ -10,7 +10,9 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import type { KindLine, Reader } from "../kind";
 import { phaseInView } from "../reading/phase";
+import type { TestResult } from "./payload";
 
 const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
@@ -180,3 +182,24 @@ function askLimit(where: Piece, test: string, last: string, unit: string): LineR
     })),
   };
 }
+
+const read: Reader = (rest, context) => readTest(rest, context);
+const join = (...parts: (string | false | undefined)[]): string => parts.filter(Boolean).join(" ");
+
+function write({ designator: part, test, measured, unit, nominal, sense, condition, setup }: TestResult): string {
+  const at = condition && `at ${condition}`;
+  const on = setup && (saysInto(setup) ? setup : `on ${setup}`);
+  if (part) return join(part, test, `${measured.text}/${nominal?.text ?? ""}`, unit, at, on);
+  const limit = nominal && `${sense === "at-most" ? "max" : "min"} ${nominal.text}`;
+  return join("test", test, at, measured.text, unit, limit, on);
+}
+
+export const line: KindLine<TestResult> = {
+  words: [{ begins: /^(test)(?=\s|$)\s*/i, read }],
+  write,
+  examples: [
+    { line: "test output 2.1 W min 3 on dummy load", says: "a test of the set against a limit (min or max)" },
+    { line: "test output at 80 m 62 W min 50", says: "a test under a condition: band, level, mode" },
+    { line: "V4 gm 3700/4100", says: "a tube against its nominal" },
+  ],
+};

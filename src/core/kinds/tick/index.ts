@@ -1,6 +1,5 @@
-import { defineKind, unchanged, noRow, nothing, silent, unjudged } from "../kind";
-import { readTick, writeTick } from "./line";
-import { payload } from "./payload";
+import { noRow, nothing, silent, unchanged, unjudged, type KindOf } from "../kind";
+import type { Tick } from "./payload";
 
 const SUBJECTS = {
   prerequisite: "Prerequisite",
@@ -12,11 +11,8 @@ const SUBJECTS = {
 const STATE_WORDS = { done: "", na: "does not apply", unmet: "not met", skipped: "skipped" } as const;
 
 /** A line of a modification's lists that was looked at, done, or passed over with a reason. */
-export const tick = defineKind({
+export const tick: KindOf<"tick", Tick, undefined> = {
   kind: "tick",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     about: "which modification",
     list: "list",
@@ -42,14 +38,6 @@ export const tick = defineKind({
       ...(state === "unmet" ? { verdict: "bad" as const } : {}),
     };
   },
-  words: [{ begins: /^(tick)(?=\s|$)\s*/i, read: readTick }],
-  write: writeTick,
-  examples: [
-    {
-      line: "tick #12 step 3 done; out 6",
-      says: "a line of a modification: prerequisite 2 done: what was seen, step 4 skipped: why",
-    },
-  ],
   designators: nothing,
   works: nothing,
   changes: unchanged,
@@ -62,4 +50,4 @@ export const tick = defineKind({
   sections: nothing,
   open: nothing,
   evidence: silent,
-});
+};

@@ -14,8 +14,10 @@ import {
   type NumberOf,
   type Piece,
 } from "../../shorthand";
+import type { KindLine } from "../kind";
 import type { ModPayload } from "../modification/payload";
-import { TICK_LISTS, type Tick } from "./payload";
+import type { Tick } from "./payload";
+import { TICK_LISTS } from "./values";
 
 /** The line of a modification's lists as it is described. */
 function textOfLine(mod: ModPayload, list: string, key: string): string | undefined {
@@ -72,3 +74,14 @@ export function writeTick(tick: Tick, numberOf: NumberOf): string {
     (back === undefined ? "" : `; back ${back}`)
   );
 }
+
+export const line: KindLine<Tick> = {
+  words: [{ begins: /^(tick)(?=\s|$)\s*/i, read: readTick }],
+  write: writeTick,
+  examples: [
+    {
+      line: "tick #12 step 3 done; out 6",
+      says: "a line of a modification: prerequisite 2 done: what was seen, step 4 skipped: why",
+    },
+  ],
+};

@@ -1,10 +1,7 @@
 import { z } from "zod";
 import { id, optionalText, v1 } from "../../log";
-
-export const TICK_LISTS = ["prerequisite", "read", "step", "verify", "recalibrate"] as const;
-export type TickList = (typeof TICK_LISTS)[number];
-export const TICK_STATES = ["done", "na", "unmet", "skipped"] as const;
-export type TickState = (typeof TICK_STATES)[number];
+import type { StoredForm } from "../kind";
+import { TICK_LISTS, TICK_STATES } from "./values";
 
 const screws = z.number().int("Screws are counted in whole numbers.").min(0).max(500);
 
@@ -35,3 +32,9 @@ export const payload = z
     if (value.state === "skipped" && !value.why) say("why", "Say why it is skipped: not fitted, done before.");
   });
 export type Tick = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<Tick>;

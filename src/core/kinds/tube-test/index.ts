@@ -1,15 +1,14 @@
 import { judgeTube } from "../../tubes";
-import { defineKind, unchanged, nothing, SAYS_NOTHING } from "../kind";
+import { nothing, SAYS_NOTHING, unchanged, type KindOf } from "../kind";
 import { testsBad } from "../tests-bad";
-import { readTube, writeTube } from "./line";
-import { payload } from "./payload";
+import type { TubeTest } from "./payload";
+
+const judge = ({ shorts, gas, strength }: TubeTest) =>
+  judgeTube({ shorts, gas, measured: strength?.measured.value, nominal: strength?.nominal.value });
 
 /** A tube on the tester, in the order that spares the tester and the tube. */
-export const tubeTest = defineKind({
+export const tubeTest: KindOf<"tube-test", TubeTest, ReturnType<typeof judge>> = {
   kind: "tube-test",
-  version: 1,
-  schema: payload,
-  upgrades: {},
   fields: {
     phase: "phase",
     designator: "tube",
@@ -23,8 +22,7 @@ export const tubeTest = defineKind({
   },
   about: ({ designator }) => designator,
   tied: [],
-  judge: ({ shorts, gas, strength }) =>
-    judgeTube({ shorts, gas, measured: strength?.measured.value, nominal: strength?.nominal.value }),
+  judge,
   describe: ({ designator, type, shorts, between, gas, strength, tester, remark }, { verdict, reasons }) => {
     const figures = [
       type,
@@ -40,14 +38,6 @@ export const tubeTest = defineKind({
       ...(verdict === "none" ? {} : { verdict }),
     };
   },
-  words: [{ begins: /^(tube)(?=\s|$)\s*/i, read: readTube }],
-  write: writeTube,
-  examples: [
-    {
-      line: "tube V4 shorts none; gas none; gm 3700/4100 µS",
-      says: "a tube on the tester, in the order of testing",
-    },
-  ],
   designators: ({ designator }) => [designator],
   works: nothing,
   changes: unchanged,
@@ -78,4 +68,4 @@ export const tubeTest = defineKind({
     if (!system.testById.has(test) || (verdict !== "good" && verdict !== "bad")) return SAYS_NOTHING;
     return { outcomes: [{ test, outcome: verdict }], mends: [] };
   },
-});
+};

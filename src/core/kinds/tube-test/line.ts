@@ -1,6 +1,5 @@
 import { electrodePairs } from "../../model";
 import { unitName } from "../../quantity";
-import { GAS, judgeTube, nearestTypes, nextTest, tubeType } from "../../tubes";
 import {
   clause,
   clauses,
@@ -14,6 +13,8 @@ import {
   type LineReading,
   type Piece,
 } from "../../shorthand";
+import { GAS, judgeTube, nearestTypes, nextTest, tubeType } from "../../tubes";
+import type { KindLine } from "../kind";
 import { phaseInView } from "../reading/phase";
 import type { TubeTest } from "./payload";
 
@@ -114,3 +115,14 @@ export function writeTube({ designator, type, shorts, between, gas, strength, te
     clause("note", remark)
   );
 }
+
+export const line: KindLine<TubeTest> = {
+  words: [{ begins: /^(tube)(?=\s|$)\s*/i, read: readTube }],
+  write: writeTube,
+  examples: [
+    {
+      line: "tube V4 shorts none; gas none; gm 3700/4100 µS",
+      says: "a tube on the tester, in the order of testing",
+    },
+  ],
+};

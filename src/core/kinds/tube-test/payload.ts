@@ -2,6 +2,7 @@ import { z } from "zod";
 import { designator, short, typed, v1 } from "../../log";
 import { PHASES } from "../../readings";
 import { GAS, SHORTS } from "../../tubes";
+import type { StoredForm } from "../kind";
 
 /** A tube on the tester: shorts first, then gas, then strength. */
 export const payload = z
@@ -44,3 +45,9 @@ export const payload = z
     if (test.strength && test.strength.measured.value < 0) say("strength", "A strength is not below zero.");
   });
 export type TubeTest = z.infer<typeof payload>;
+
+export const stored = {
+  version: 1,
+  schema: payload,
+  upgrades: {},
+} satisfies StoredForm<TubeTest>;

@@ -1,0 +1,22 @@
+import { clause, clauses, notUnderstood, readAs } from "../../shorthand";
+import type { KindLine, Reader } from "../kind";
+import type { Collected } from "./payload";
+
+/** `collected by Marguerite Osei; remark with her neighbour` */
+const read: Reader = (rest) => {
+  const { first, named } = clauses(rest);
+  const by = first.replace(/^by\s+/i, "").trim();
+  if (!by) return notUnderstood(rest.start, "Say who collected the set: collected by Marguerite Osei.");
+  const said: Record<string, unknown> = { v: 1, by };
+  for (const { word, value, at } of named) {
+    if (word === "remark") said.remark = value;
+    else return notUnderstood(at, `“${word} ${value}” is not known here: remark.`);
+  }
+  return readAs(said, rest.start);
+};
+
+export const line: KindLine<Collected> = {
+  words: [{ begins: /^(collected)(?=\s|$)\s*/i, read }],
+  write: ({ by, remark }) => `collected by ${by}${clause("remark", remark)}`,
+  examples: [{ line: "collected by Marguerite Osei", says: "the set left the house" }],
+};

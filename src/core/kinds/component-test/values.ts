@@ -1,0 +1,3 @@
+/** Where a component was measured. */
+export const WHERES = ["in-circuit", "lifted", "out"] as const;
+export type Where = (typeof WHERES)[number];

@@ -1,0 +1,1 @@
+export const OLD_PARTS_SENT = ["returned", "kept", "none"] as const;

@@ -1,0 +1,1 @@
+export const LAMPS = ["dark", "dim", "bright"] as const;

@@ -1,0 +1,1 @@
+export const SENT_TO = ["owner", "supplier"] as const;
