@@ -55,11 +55,10 @@ export {
   marginsOf,
   rulesOf,
   ruleFor,
-  shopRulesSchema,
   type Kind,
   type RatedFrom,
   type RoleRule,
   type Rules,
-  type ShopRules,
 } from "./rules";
+export { shopRulesSchema, type ShopRules } from "./shop-rules";
 export { electrodeVolts, largestReservoir, loadedRail, lowRail, stageBias, tubeOfStage } from "./supply";

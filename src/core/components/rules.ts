@@ -1,6 +1,6 @@
-import { z } from "zod";
-import { ROLES, type Role } from "../model";
+import type { Role } from "../model";
 import { BYPASS_RATING, WATT_MARGIN, type Margins } from "../thumb";
+import type { ShopRules } from "./shop-rules";
 
 /** What a replacement is made of. */
 export const KINDS = ["electrolytic", "film", "X", "Y", "low-loss", "buffer", "resistor"] as const;
@@ -148,43 +148,6 @@ export const ELECTROLYTIC_YEARS = 15;
  * @example .05/400 of 1937 is paper, of 1968 film
  */
 export const LAST_PAPER_YEAR = 1965;
-
-const fraction = z
-  .number()
-  .min(-1, "A window does not go below −100 %.")
-  .max(5, "A window of more than +500 % is too wide.");
-
-/** What a shop may change of a role's rule; what it leaves out stays as the trade has it. */
-export const roleChangeSchema = z
-  .object({
-    role: z.enum(ROLES),
-    low: fraction.optional(),
-    high: fraction.optional(),
-    factor: z
-      .number()
-      .min(1, "A rating is at least the voltage itself: 1.0 or more.")
-      .max(10, "Ten times is the most.")
-      .optional(),
-    least: z.number().min(0, "A rating is not below zero.").max(10_000, "That rating is beyond any part.").optional(),
-  })
-  .refine(({ low, high }) => low === undefined || high === undefined || low <= high, {
-    path: ["high"],
-    message: "The upper end of the window lies below its lower end.",
-  });
-export type RoleChange = z.infer<typeof roleChangeSchema>;
-
-export const shopRulesSchema = z.object({
-  roles: z.array(roleChangeSchema).max(ROLES.length).default([]),
-  /** wattage of a resistor over its dissipation */
-  wattMargin: z.number().min(1, "At least the dissipation itself: 1.0 or more.").max(10).optional(),
-  /** value window of a resistor, ± */
-  resistorWindow: z
-    .number()
-    .positive("A window is above zero.")
-    .max(0.5, "More than ±50 % is another resistor.")
-    .optional(),
-});
-export type ShopRules = z.infer<typeof shopRulesSchema>;
 
 export type Rules = {
   capacitors: readonly (RoleRule & { changed: boolean })[];

@@ -4,4 +4,5 @@ export { finalLines, gates, ownersInstructions, type FinalLine, type Gate } from
 export { priceOf, type Price, type PriceLine } from "./price";
 export { handBackRules } from "./rules";
 export { barredByStays } from "./stays";
-export { termsSchema, soldFor, USUAL_TERMS, type Terms } from "./terms";
+export { termsSchema } from "./terms-schema";
+export { soldFor, USUAL_TERMS, type Terms } from "./terms";

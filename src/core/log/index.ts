@@ -6,9 +6,6 @@ export {
   fromStock,
   id,
   items,
-  LARGEST_FILE,
-  UNSTORABLE,
-  LONGEST_TEXT,
   money,
   optionalText,
   short,
@@ -19,4 +16,5 @@ export {
   type FromStock,
   type TypedValue,
 } from "./pieces";
+export { LARGEST_FILE, UNSTORABLE, LONGEST_TEXT } from "./limits";
 export { settleEntries, upTo, type LogbookOf, type SettledOf } from "./settle";

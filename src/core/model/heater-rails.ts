@@ -1,21 +1,5 @@
-import { z } from "zod";
-import { parseQuantity, positive } from "../quantity";
-
-/** A heater winding of the transformer, or a filament supply: what it is called, its volts, what it gives. */
-export const heaterRailSchema = z.object({
-  name: z
-    .string()
-    .trim()
-    .min(1)
-    .max(30)
-    .regex(/^[^\d;,][^;,]*$/, "A winding’s name begins with a letter and has no commas."),
-  volts: positive().max(120),
-  amps: positive().max(100).optional(),
-});
-export type HeaterRail = z.infer<typeof heaterRailSchema>;
-
-/** Most heater windings of a set. */
-export const MOST_RAILS = 8;
+import { parseQuantity } from "../quantity";
+import { heaterRailSchema, MOST_RAILS, type HeaterRail } from "./schemas/heater-rails";
 
 /**
  * Reads heater windings as they are typed: `receiver 6.3 V 3 A; rectifier 5 V 2 A`.

@@ -1,85 +1,58 @@
 /** What the sets of a model share: supply, tubes, components with their roles, charts, windings, cautions. */
 export { readSheet } from "./read-sheet";
-export {
-  ADJUSTER,
-  AIM_WORDS,
-  AIMS,
-  alignmentSchema,
-  ENDS,
-  partOf,
-  type Aim,
-  type AlignmentRow,
-  type End,
-} from "./alignment";
-export { PHOTO_VIEWS, pinSchema, VIEW_WORDS, VIEWS, type Pin, type View } from "./pins";
-export { bandSchema, SIDES, type ModelBand, type Side } from "./bands";
-export {
-  chartSchema,
-  mainRail,
-  pointSchema,
-  railPoints,
-  type ChartConditions,
-  type ChartPoint,
-  type MeterLoad,
-} from "./chart";
+export { ADJUSTER, AIM_WORDS, AIMS, ENDS, partOf, type Aim, type End } from "./alignment";
+export { alignmentSchema, type AlignmentRow } from "./schemas/alignment";
+export { PHOTO_VIEWS, VIEW_WORDS, VIEWS, type View } from "./pins";
+export { pinSchema, type Pin } from "./schemas/pins";
+export { bandSchema, type ModelBand } from "./schemas/bands";
+export { SIDES, type Side } from "./bands";
+export { chartSchema, pointSchema, type ChartConditions, type ChartPoint, type MeterLoad } from "./schemas/chart";
+export { mainRail, railPoints } from "./chart";
 export { ELECTROLYTIC_ROLES, ROLES, roleWord, type Role } from "./roles";
-export {
-  checkSections,
-  COMMON_WORDS,
-  COMMONS,
-  readSections,
-  writeSections,
-  type Common,
-  type Section,
-  type SectionCheck,
-} from "./sections";
+export { checkSections, readSections, writeSections, type SectionCheck } from "./sections";
+export { COMMON_WORDS, COMMONS, type Common } from "./commons";
+export type { Section } from "./schemas/sections";
 export {
   cautionSchema,
   componentSchema,
   figureSchema,
-  DESIGNATOR,
-  drawnSpec,
-  drawnText,
-  modelName,
-  MOST_ROWS,
-  onMains,
-  partRules,
-  RECTIFIER_WORDS,
-  RECTIFIERS,
-  sectionSpecs,
-  setName,
-  sectionTrouble,
   sheetSchema,
-  SUPPLIES,
-  SUPPLY_WORDS,
-  tapsOf,
   tubeSchema,
   type Caution,
   type Component,
   type ModelFigure,
-  type Model,
-  type RectifierCircuit,
   type Sheet,
-  type Supply,
   type Tube,
-} from "./sheet";
+} from "./schemas/sheet";
+export { DESIGNATOR } from "./designator";
 export {
-  circuitSchema,
-  DEVICES,
-  FEEDS,
-  MOST_STAGES,
-  PATHS,
-  STAGE_KINDS,
-  stageSchema,
-  type Circuit,
-  type Device,
-  type PathKey,
-  type Stage,
-  type StageKind,
-} from "./circuit";
+  drawnSpec,
+  drawnText,
+  modelName,
+  partRules,
+  sectionSpecs,
+  setName,
+  sectionTrouble,
+  tapsOf,
+  type Model,
+} from "./sheet";
+export { MOST_ROWS } from "./limits";
+export {
+  onMains,
+  RECTIFIER_WORDS,
+  RECTIFIERS,
+  SUPPLIES,
+  SUPPLY_WORDS,
+  type RectifierCircuit,
+  type Supply,
+} from "./supplies";
+export { circuitSchema, stageSchema, type Circuit, type Stage } from "./schemas/circuit";
+export { DEVICES, FEEDS, MOST_STAGES, PATHS, STAGE_KINDS, type Device, type PathKey, type StageKind } from "./circuit";
 export { devicePoint, electrodeNamed, electrodePairs, ELECTRODES, type Electrode } from "./electrodes";
-export { readHeaterRails, writeHeaterRails, type HeaterRail } from "./heater-rails";
+export { readHeaterRails, writeHeaterRails } from "./heater-rails";
+export type { HeaterRail } from "./schemas/heater-rails";
 export { STEP_NAMES, STEPS, type Step } from "./steps";
-export { windingName, windingSchema, type Winding } from "./windings";
-export { joinSchema, type Join } from "./net";
+export { windingName } from "./windings";
+export { windingSchema, type Winding } from "./schemas/windings";
+export { joinSchema, type Join } from "./schemas/net";
 export { CHASSIS, electrodeNode, LINE, nodeNamed, nodeOfPoint } from "./nodes";

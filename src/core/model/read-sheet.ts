@@ -1,4 +1,4 @@
-import { sheetSchema, type Sheet } from "./sheet";
+import { sheetSchema, type Sheet } from "./schemas/sheet";
 
 /** What is left of a sheet of which nothing can be read: everything in the set is taken for dangerous. */
 const NOTHING_KNOWN = {

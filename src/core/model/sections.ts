@@ -1,20 +1,6 @@
-import { z } from "zod";
+import { COMMON_WORDS, COMMONS, type Common } from "./commons";
 import { ROLES, roleWord, type Role } from "./roles";
-
-/** Where the common lead of a part with several sections can be. */
-export const COMMONS = ["chassis", "b-minus", "b-plus", "signal", "line"] as const;
-export type Common = (typeof COMMONS)[number];
-
-export const COMMON_WORDS: Record<Common, string> = {
-  chassis: "chassis",
-  "b-minus": "B−, apart from chassis",
-  "b-plus": "a B+ rail",
-  signal: "a signal node (plate, grid or cathode)",
-  line: "the mains line",
-};
-
-export const sectionSchema = z.object({ role: z.enum(ROLES), drawn: z.string().max(40) });
-export type Section = z.infer<typeof sectionSchema>;
+import type { Section } from "./schemas/sections";
 
 const GROUND: readonly Common[] = ["chassis", "b-minus"];
 

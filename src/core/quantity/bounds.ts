@@ -1,5 +1,3 @@
-import { z } from "zod";
-
 /**
  * What a bench can mean, in any SI base unit: from a femtofarad or femtoampere up to a thousand teraohms. Beyond it a
  * figure is a slip or made to hurt, and quotients of two such figures would leave the numbers of the machine. Shop rule.
@@ -13,9 +11,3 @@ export const isMeant = (value: number): boolean =>
   value === 0 || (Math.abs(value) >= SMALLEST && Math.abs(value) <= LARGEST);
 
 export const BEYOND = "That value is beyond anything in a set.";
-
-/** A figure above zero. @param message what is said of zero and below */
-export const positive = (message = "That is not above zero.") => z.number().min(SMALLEST, message).max(LARGEST, BEYOND);
-
-/** A figure of any sign. */
-export const signed = () => z.number("A number is needed.").refine(isMeant, BEYOND);

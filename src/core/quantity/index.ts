@@ -1,5 +1,6 @@
 /** Values as the trade writes them: parse, format, colour bands, preferred values. */
-export { BEYOND, isMeant, LARGEST, positive, signed, SMALLEST } from "./bounds";
+export { BEYOND, isMeant, LARGEST, SMALLEST } from "./bounds";
+export { positive, signed } from "./schemas";
 export { COLOURS, decodeBands, encodeBands, type Banded, type Colour } from "./colours";
 export { figuresOf } from "./figure";
 export { unitName } from "./unit-name";

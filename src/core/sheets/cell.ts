@@ -1,7 +1,7 @@
 import { readLevel, writeLevel, type LevelPlace } from "../levels";
 import { format, isMeant, parseQuantity, BEYOND, printValue, type Quantity } from "../quantity";
 import type { ColumnQuantity } from "./quantities";
-import type { Column } from "./sheet";
+import type { Column } from "./schemas/sheet";
 
 /** A figure of a row as it was typed, with its SI value; of words with choices, the place of the choice. */
 export type CellRead = { ok: true; text: string; value?: number } | { ok: false; message: string };

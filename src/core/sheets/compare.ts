@@ -1,6 +1,7 @@
 import { decibels, powerDecibels, printChange } from "../levels";
 import type { ColumnQuantity } from "./quantities";
-import { cellText, type Cell, type Row } from "./row";
+import { cellText } from "./row";
+import type { Cell, Row } from "./schemas/row";
 import type { RunRow, RunTable, TableRow } from "./run";
 
 /** One figure in two runs. */

@@ -1,7 +1,7 @@
 import { figureText } from "./cell";
 import type { TypedRow } from "./make";
 import type { RunTable } from "./run";
-import type { Column, TestSheet } from "./sheet";
+import type { Column, TestSheet } from "./schemas/sheet";
 
 /** Most rows of a list that become rows of a run. @example an analyser's trace of 200,000 points is kept as a file and thinned to these */
 export const MOST_READ = 400;

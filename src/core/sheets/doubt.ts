@@ -1,5 +1,6 @@
 import { FUNCTIONS } from "./functions";
-import { showRow, type Row, type Shown } from "./row";
+import { showRow, type Shown } from "./row";
+import type { Row } from "./schemas/row";
 
 /** A limit missed by more than this asks about the set-up before the set: a share, or so many times. Shop rule. @example 2 W where 62 W were wanted */
 const WILDLY = 0.05;

@@ -8,35 +8,11 @@ export { makeRow, placeOf, readCells, type RowRead, type TypedRow } from "./make
 export { readSheet, readSheetCsv, sheetCsv, textsOf, type SheetTexts } from "./lines";
 export { limitsOfModel, rowsFor } from "./of-model";
 export { COLUMN_QUANTITIES, type ColumnQuantity } from "./quantities";
-export {
-  cellSchema,
-  cellText,
-  figuresOf,
-  labelOf,
-  rowSchema,
-  rowVerdict,
-  seenSchema,
-  showRow,
-  type Cell,
-  type CellVerdict,
-  type Row,
-  type Shown,
-} from "./row";
+export { cellSchema, rowSchema, seenSchema, type Cell, type Row } from "./schemas/row";
+export { cellText, figuresOf, labelOf, rowVerdict, showRow, type CellVerdict, type Shown } from "./row";
 export { aroundOf, responseRun, runTable, type RunRow, type RunTable, type TableRow } from "./run";
-export {
-  GROUP_WORDS,
-  GROUPS,
-  NATURES,
-  SHEET_SENSES,
-  testSheetSchema,
-  type Column,
-  type Group,
-  type Limit,
-  type Nature,
-  type Preflight,
-  type TestSheet,
-  type Worked,
-} from "./sheet";
+export { GROUP_WORDS, GROUPS, NATURES, SHEET_SENSES, type Group, type Nature } from "./sheet";
+export { testSheetSchema, type Column, type Limit, type Preflight, type TestSheet, type Worked } from "./schemas/sheet";
 export { SHIPPED } from "./shipped";
 export { nextLevel, sweepOf, type SweepPlan, type Tried } from "./sweep";
 export { naturesOf, setupFromModel, sheetsFor } from "./suits";

@@ -1,7 +1,7 @@
 import { readCell } from "./cell";
 import { givesOf } from "./functions";
 import { COLUMN_QUANTITIES } from "./quantities";
-import { testSheetSchema, type Column, type TestSheet } from "./sheet";
+import { testSheetSchema, type Column, type TestSheet } from "./schemas/sheet";
 
 /** A sheet as rows of text, for the grid and for CSV: what each line is about stands in its first cell. */
 export type SheetTexts = {

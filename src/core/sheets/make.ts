@@ -1,7 +1,8 @@
 import { LEVEL_OHMS, type LevelPlace } from "../levels";
 import { readCell } from "./cell";
-import { labelOf, limitsFor, type Cell, type Row } from "./row";
-import type { Column, Limit, TestSheet } from "./sheet";
+import { labelOf, limitsFor } from "./row";
+import type { Cell, Row } from "./schemas/row";
+import type { Column, Limit, TestSheet } from "./schemas/sheet";
 
 /** What is typed of a row: texts by the key of a column. Empty ones are left out. */
 export type TypedRow = Readonly<Record<string, string>>;

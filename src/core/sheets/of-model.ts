@@ -1,5 +1,5 @@
 import type { Sheet } from "../model";
-import type { Limit, TestSheet } from "./sheet";
+import type { Limit, TestSheet } from "./schemas/sheet";
 
 type Figures = Pick<Sheet, "figures">;
 

@@ -1,7 +1,8 @@
 import { thin, type Point } from "../response";
-import { figuresOf, labelOf, showRow, type Around, type Row, type Shown } from "./row";
+import { figuresOf, labelOf, showRow, type Around, type Shown } from "./row";
+import type { Row } from "./schemas/row";
 import { sumsOf, type Sum } from "./sums";
-import type { TestSheet } from "./sheet";
+import type { TestSheet } from "./schemas/sheet";
 
 /** A row of a run with what became of it. */
 export type RunRow = { id: string; row: Row; void?: string | undefined };

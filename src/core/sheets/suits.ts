@@ -1,6 +1,7 @@
 import type { Sheet } from "../model";
 import { tubeType } from "../tubes";
-import type { Nature, TestSheet } from "./sheet";
+import type { Nature } from "./sheet";
+import type { TestSheet } from "./schemas/sheet";
 
 /** What a set is, as far as its sheet says. */
 export function naturesOf({ kind, supply, tubes }: Pick<Sheet, "kind" | "supply" | "tubes">): Set<Nature> {

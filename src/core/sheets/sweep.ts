@@ -1,4 +1,4 @@
-import type { Column, TestSheet } from "./sheet";
+import type { Column, TestSheet } from "./schemas/sheet";
 
 /** What a generator does for each row of a sheet, and what is read then. */
 export type SweepPlan = {

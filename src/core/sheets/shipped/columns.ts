@@ -1,4 +1,4 @@
-import type { Column } from "../sheet";
+import type { Column } from "../schemas/sheet";
 
 /** Columns that several shipped sheets have. */
 export const FREQUENCY: Column = { key: "frequency", name: "Frequency", quantity: "frequency", unit: "Hz", word: "f" };

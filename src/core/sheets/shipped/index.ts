@@ -1,4 +1,4 @@
-import type { TestSheet } from "../sheet";
+import type { TestSheet } from "../schemas/sheet";
 import { RADIO } from "./radio";
 import { SOUND } from "./sound";
 import { SUPPLY } from "./supply";

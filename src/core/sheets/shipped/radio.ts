@@ -1,4 +1,4 @@
-import type { TestSheet } from "../sheet";
+import type { TestSheet } from "../schemas/sheet";
 import { BAND, DIAL, GENERATOR_CHECKS, INPUT_OHMS, LEVEL, LOAD_CHECK, MEGAHERTZ, MINUTES, VOLTS_OUT } from "./columns";
 
 const kilohertz = (list: string) => list.split(" ").map((one) => [`${one} kHz`]);

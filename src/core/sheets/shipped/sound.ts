@@ -1,4 +1,4 @@
-import type { TestSheet } from "../sheet";
+import type { TestSheet } from "../schemas/sheet";
 import { CONTROLS, FREQUENCY, LOAD_CHECK, LOAD_OHMS, VOLTS_OUT } from "./columns";
 
 const hertz = (list: string) => list.split(" ").map((one) => [`${one} Hz`]);

@@ -1,4 +1,4 @@
-import type { TestSheet } from "../sheet";
+import type { TestSheet } from "../schemas/sheet";
 
 /** Sheets for supplies and mechanics. */
 export const SUPPLY: readonly TestSheet[] = [

@@ -1,4 +1,4 @@
-import type { TestSheet } from "../sheet";
+import type { TestSheet } from "../schemas/sheet";
 import { BAND, DUMMY_CHECKS, MINUTES, MODE } from "./columns";
 
 const watts = (key: string, name: string, word: string) => ({ key, name, quantity: "power", unit: "W", word }) as const;
