@@ -91,3 +91,15 @@ export function lineContext(
     tape: settled.map((item, index) => ({ n: index + 1, id: item.entry.id, content: item.content })),
   };
 }
+
+/** What a context is worked out from: the log, what the shop works by, and the step whose plate is in sight. */
+export type LineState = { input: VisitInput; works: Works; step: Step };
+
+const known = new WeakMap<LineState, LineContext>();
+
+/** The context of a state, worked out once however many parts of a page ask for it. */
+export function contextFor(state: LineState): LineContext {
+  const context = known.get(state) ?? lineContext(state.input, state.works, state.step);
+  known.set(state, context);
+  return context;
+}

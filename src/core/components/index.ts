@@ -35,19 +35,8 @@ export { inCircuit } from "./rc";
 export { lacks, lacksOfParts, type Lack } from "./fits";
 export { FLOOR_BY_CIRCUIT, leastVolts, madeOf, needsOf, type InCircuit, type PlanInput, type PlanNeed } from "./needs";
 export { lineOf, mostByTouch, touchCurrent, TOUCH_MOST_AMPS, TOUCH_WARN_AMPS } from "./touch-current";
-export {
-  CHOICES,
-  PLAN_ACTION_WORDS,
-  PLAN_ACTIONS,
-  choicesFor,
-  propose,
-  recapPlan,
-  roleText,
-  toleranceOf,
-  type PlaceHistory,
-  type PlanAction,
-  type PlanLine,
-} from "./propose";
+export { CHOICES, PLAN_ACTION_WORDS, PLAN_ACTIONS, type PlanAction } from "./plan-actions";
+export { choicesFor, propose, recapPlan, roleText, toleranceOf, type PlaceHistory, type PlanLine } from "./propose";
 export {
   CAPACITOR_RULES,
   KIND_WORDS,

@@ -1,6 +1,4 @@
-import type { PartState } from "./part-state";
-import type { Component, Role } from "../model";
-import { drawnSpec, drawnText, roleWord } from "../model";
+import { drawnSpec, drawnText, roleWord, type Component, type Role } from "../model";
 import { format, quantityOfDesignator, type PartSpec } from "../quantity";
 import { UNMARKED_PART_TOLERANCE } from "../readings";
 import { cautionsOf } from "./cautions";
@@ -8,19 +6,9 @@ import { dissipation } from "./dissipation";
 import { lacksOf, type Lacking } from "./fits";
 import { resistorSchool, type PartJudgement } from "./judge";
 import { madeOf, mainsCapacitor, needsOf, type Made, type PlanInput, type PlanNeed } from "./needs";
+import type { PartState } from "./part-state";
+import { CHOICES, PLAN_ACTION_WORDS, type PlanAction } from "./plan-actions";
 import { ELECTROLYTIC_YEARS } from "./rules";
-
-export const PLAN_ACTIONS = ["keep", "test", "replace", "restuff", "done"] as const;
-export type PlanAction = (typeof PLAN_ACTIONS)[number];
-export const PLAN_ACTION_WORDS: Record<PlanAction, string> = {
-  keep: "keep",
-  test: "test first",
-  replace: "replace",
-  restuff: "restuff",
-  done: "done",
-};
-/** Actions that a technician may choose for a line. */
-export const CHOICES = ["keep", "test", "replace", "restuff"] as const;
 
 export type PlanLine = {
   designator: string;

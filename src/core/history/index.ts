@@ -2,5 +2,6 @@
 export { applyDifferences, asBuilt, differences, type Difference, type Position } from "./as-built";
 export { openPoints } from "./open-points";
 export { originality, type Originality } from "./originality";
-export { historyOf, seriesOf, type Series, type SeriesPoint } from "./series";
+export { historyOf } from "./history-of";
+export { seriesOf, type Series, type SeriesPoint } from "./series";
 export { closedAt, timeline, type Visit, type VisitOfTimeline } from "./timeline";

@@ -15,7 +15,8 @@ import {
 import { amend, atOf, entry, idOf, note, replace, SHEET, voltage, withdraw, work } from "../fixtures";
 import { openPoints } from "./open-points";
 import { originality } from "./originality";
-import { historyOf, seriesOf } from "./series";
+import { historyOf } from "./history-of";
+import { seriesOf } from "./series";
 
 const mod = (state: ModState, extra: Partial<Extract<Content, { kind: "modification" }>["payload"]> = {}): Content => ({
   kind: "modification",

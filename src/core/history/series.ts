@@ -1,16 +1,7 @@
-import { TUBE_REPLACE } from "../thumb";
+import { ofKind, type Settled } from "../kinds";
 import { unitName, type Quantity } from "../quantity";
 import { labelOf, SHIPPED } from "../sheets";
-import { designatorsIn, ofKind, type Settled } from "../kinds";
-
-/** Everything that was said of one designator, in order; of a tube also its electrodes' readings. */
-export function historyOf(settled: readonly Settled[], designator: string): Settled[] {
-  return settled.filter(({ content }) => {
-    if (!content) return false;
-    if (designatorsIn(content).includes(designator)) return true;
-    return content.kind === "reading" && content.payload.point.toUpperCase().startsWith(`${designator} `);
-  });
-}
+import { TUBE_REPLACE } from "../thumb";
 
 export type SeriesPoint = { at: string; value: number; entry: string; visitId: string };
 

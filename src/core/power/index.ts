@@ -24,16 +24,8 @@ export { lampFor, USUAL_LAMPS } from "./lamps";
 export { bestTap, lineRemarks, type MainsLine } from "./line";
 export { makeSafeList, type SafeItem } from "./make-safe";
 export { STAGE_NAMES, STAGES, type PowerExpectation, type Stage } from "./expectation";
-export {
-  METHOD_NAMES,
-  METHODS,
-  methodsFor,
-  powerPlan,
-  type Method,
-  type PlanStep,
-  type PlanInput,
-  type PowerPlan,
-} from "./plan";
+export { METHOD_NAMES, METHODS, type Method } from "./methods";
+export { methodsFor, powerPlan, type PlanStep, type PlanInput, type PowerPlan } from "./plan";
 export { afterStop } from "./after-stop";
 export {
   DANGER_WORDS,

@@ -1,23 +1,14 @@
-import { format } from "../quantity";
 import { mainRail, onMains, type Sheet } from "../model";
+import { format } from "../quantity";
 import { HEATER_TOLERANCE } from "../thumb";
 import { commonHeaterVolts, heatersOf, isThoriated, rectifierOf, rectifierTubes } from "../tubes";
-import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
 import type { PowerExpectation, Stage } from "./expectation";
-import { currentLimit, unknownAmps } from "./limits";
-import { noLoadPeak } from "./peak";
+import { bplusBand, heatersAlone, lineCurrent, stopCurrent } from "./first-power";
 import { lampFor, USUAL_LAMPS, type LampChoice } from "./lamps";
+import { currentLimit, unknownAmps } from "./limits";
 import { lineRemarks, type MainsLine } from "./line";
-
-/** How power is brought on. */
-export const METHODS = ["variac", "lamp", "bench-supply", "eliminator"] as const;
-export type Method = (typeof METHODS)[number];
-export const METHOD_NAMES: Record<Method, string> = {
-  variac: "Variac, in steps",
-  lamp: "Series lamp",
-  "bench-supply": "Current-limited bench supply",
-  eliminator: "Battery eliminator, limits set",
-};
+import type { Method } from "./methods";
+import { noLoadPeak } from "./peak";
 
 export type PlanStep = {
   key: string;

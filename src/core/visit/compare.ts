@@ -1,10 +1,9 @@
 import { format } from "../quantity";
 import type { Sheet } from "../model";
-import type { Settled } from "../kinds";
-import type { PointRow } from "../readings";
+import { ofKind, type Settled } from "../kinds";
 import { markOf } from "./since";
 import { setupsOf, type SetupPayload } from "./passes";
-import { pointRows, takenIn, type ReadingPayload, type Taken } from "./readings-table";
+import { takenIn, type ReadingPayload, type Taken } from "./taken";
 
 export type Outcome =
   | "mended"
@@ -51,7 +50,9 @@ export function outcomeOf(before: Side | undefined, after: Side | undefined): Ou
   return (after.closeness ?? 0) < (before.closeness ?? 0) - 0.01 ? "better" : "still-out";
 }
 
-export type Comparison = PointRow & {
+/** A point with what it read before and after the work. */
+export type ComparedPoint = {
+  point: string;
   before?: Taken;
   after?: Taken;
   /** what was changed after it was proved: `before K1 was cleaned` */
@@ -103,37 +104,40 @@ const sideOf = ({ judgement: { verdict, ratio } }: Taken): Side => ({
   closeness: Math.abs((ratio ?? 1) - 1),
 });
 
-/**
- * The baseline and the proof side by side, point by point. A result stays when work comes after it, and says so.
- */
-export function compareVisit(
-  sheet: Sheet,
-  year: number | null,
+/** Points of the chart, then those that this visit measured beyond it. A part is answered by work on it, not by a figure. */
+function pointsOf(sheet: Pick<Sheet, "points">, settled: readonly Settled[], visitId: string): Set<string> {
+  const points = new Set(sheet.points.map(({ point }) => point));
+  for (const { content, entry } of ofKind(settled, "reading")) {
+    const { point, phase, designator } = content.payload;
+    if (entry.visitId === visitId && phase !== "cold" && designator === undefined) points.add(point);
+  }
+  return points;
+}
+
+/** The baseline and the proof side by side, point by point. A result stays when work comes after it, and says so. */
+export function comparePoints(
+  sheet: Pick<Sheet, "points">,
   settled: readonly Settled[],
   visitId: string,
-): Comparison[] {
+): ComparedPoint[] {
   const baseline = takenIn(settled, visitId, "baseline");
   const proof = takenIn(settled, visitId, "prove");
+  const charted = new Set(sheet.points.map(({ point }) => point));
   const changedSince = markOf(settled, visitId);
   const setups = new Map(setupsOf(settled, visitId).map(({ id, payload }) => [id, payload]));
-  return (
-    pointRows(sheet, year, settled, visitId)
-      // A part that was measured is answered by work on it, not by measuring it again.
-      .filter(({ designator }) => designator === undefined)
-      .filter(({ point }) => baseline.has(point) || proof.has(point) || sheet.points.some((p) => p.point === point))
-      .map((row) => {
-        const before = baseline.get(row.point);
-        const after = proof.get(row.point);
-        const mark = after ? changedSince(after) : undefined;
-        const setup = before && after ? setupDifferences(before.payload, after.payload, setups) : [];
-        return {
-          ...row,
-          ...(before ? { before } : {}),
-          ...(after ? { after } : {}),
-          ...(mark ? { mark } : {}),
-          outcome: outcomeOf(before && sideOf(before), after && sideOf(after)),
-          setup,
-        };
-      })
-  );
+  return [...pointsOf(sheet, settled, visitId)]
+    .filter((point) => baseline.has(point) || proof.has(point) || charted.has(point))
+    .map((point) => {
+      const before = baseline.get(point);
+      const after = proof.get(point);
+      const mark = after ? changedSince(after) : undefined;
+      return {
+        point,
+        ...(before ? { before } : {}),
+        ...(after ? { after } : {}),
+        ...(mark ? { mark } : {}),
+        outcome: outcomeOf(before && sideOf(before), after && sideOf(after)),
+        setup: before && after ? setupDifferences(before.payload, after.payload, setups) : [],
+      };
+    });
 }

@@ -16,7 +16,8 @@ export {
   type CoreHistory,
 } from "./alignment";
 export { lastWorkAt, markOf } from "./since";
-export { compareVisit, OUT, OUTCOME_WORDS, setupDifferences, type Comparison, type Outcome } from "./compare";
+export { OUT, OUTCOME_WORDS, setupDifferences, type Outcome } from "./compare";
+export { compareVisit, type Comparison } from "./compare-visit";
 export {
   baselineWarning,
   changedBeforeBaseline,
@@ -38,11 +39,13 @@ export {
   type PowerRecord,
   type StepProgress,
 } from "./power-run";
-export { chartRows, coldRows, pointRows, takenIn, type ReadingPayload, type Taken } from "./readings-table";
+export { chartRows, coldRows, pointRows } from "./readings-table";
+export { takenIn, type ReadingPayload, type Taken } from "./taken";
 export { heaterBudget, type HeaterGroup } from "./heater-budget";
 export { planDifferences, planInput, recapOf, workOrder } from "./recap";
 export { testRuns } from "./test-runs";
-export { drawnBy, runInHand, runPair, sheetOf, sheetRows, sheetRuns, type Run, type SheetRow } from "./sheet-runs";
+export { drawnBy, runInHand, sheetOf } from "./sheet-of-run";
+export { runPair, sheetRows, sheetRuns, type Run, type SheetRow } from "./sheet-runs";
 export {
   faultWords,
   heardAgain,

@@ -1,7 +1,7 @@
 import { CHANGES_NOTHING, ofKind, type ContentOf, type Settled } from "../kinds";
 import { tapsOf, type Sheet } from "../model";
 import { PHASE_NAMES, type Phase } from "../readings";
-import { takenIn, type Taken } from "./readings-table";
+import { takenIn, type Taken } from "./taken";
 
 export type SetupPayload = ContentOf<"setup">["payload"];
 export type SetupOf = { id: string; at: string; payload: SetupPayload };

@@ -1,20 +1,11 @@
-import {
-  chartTolerance,
-  meterOhms,
-  rangeFor,
-  type Expected,
-  type Judgement,
-  type Phase,
-  type PointRow,
-} from "../readings";
+import { ofKind, type Settled } from "../kinds";
+import type { ChartPoint, Sheet } from "../model";
 import { coldChecks } from "../power";
+import { format } from "../quantity";
+import { chartTolerance, meterOhms, rangeFor, type Expected, type PointRow } from "../readings";
 import { HEATER_TOLERANCE } from "../thumb";
 import { isThoriated } from "../tubes";
-import type { ChartPoint, Sheet } from "../model";
-import { format } from "../quantity";
-import { ofKind, type ContentOf, type Settled } from "../kinds";
 
-export type ReadingPayload = ContentOf<"reading">["payload"];
 const HEATERS = /^(?:heaters?|filaments?|lt)\b/i;
 
 /** Heaters are held to their data sheets, whatever the year of the chart: ±10 %, thoriated filaments ±5 %. */
@@ -64,29 +55,4 @@ export function pointRows(sheet: Sheet, year: number | null, settled: readonly S
     rows.set(point, { point, quantity, ...(expected ? { expected } : {}), ...(designator ? { designator } : {}) });
   }
   return [...rows.values()];
-}
-
-export type Taken = { id: string; at: string; payload: ReadingPayload; judgement: Judgement };
-
-/** The last reading of each point in one phase of a visit; of one pass of it, where its set-up is named. */
-export function takenIn(
-  settled: readonly Settled[],
-  visitId: string,
-  phase: Phase,
-  setupId?: string,
-): Map<string, Taken> {
-  const taken = new Map<string, Taken>();
-  for (const { entry, at, content, judged } of ofKind(settled, "reading"))
-    if (
-      entry.visitId === visitId &&
-      content.payload.phase === phase &&
-      (setupId === undefined || content.payload.setup === setupId)
-    )
-      taken.set(content.payload.point, {
-        id: entry.id,
-        at,
-        payload: content.payload,
-        judgement: judged,
-      });
-  return taken;
 }

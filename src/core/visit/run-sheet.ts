@@ -5,11 +5,11 @@ import { modificationsOf, ofKind, type Settled } from "../kinds";
 import { openPoints } from "../history";
 import type { MainsLine } from "../power";
 import { alignedIn, alignmentLacks, dialCheckLacks } from "./alignment";
-import { compareVisit, OUT } from "./compare";
+import { comparePoints, OUT } from "./compare";
 import { testRows } from "./compare-tests";
 import { changedBeforeBaseline } from "./passes";
 import { poweredUp, stoppedAt } from "./power-run";
-import { chartRows, takenIn } from "./readings-table";
+import { takenIn } from "./taken";
 import { sheetRows } from "./sheet-runs";
 import { safeLacks, safeLines } from "./safe-run";
 
@@ -79,7 +79,7 @@ function unconfirmed(step: Step, { settled, visitId, now }: VisitInput): string[
 
 type StepLacks = { lacks: string[]; optional?: boolean };
 
-function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] {
+function baselineLacks({ sheet, settled, visitId }: VisitInput): string[] {
   const taken = takenIn(settled, visitId, "baseline");
   const changed = changedBeforeBaseline(settled, visitId);
   if (taken.size === 0)
@@ -88,10 +88,10 @@ function baselineLacks({ sheet, year, settled, visitId }: VisitInput): string[] 
         ? `Nothing measured, and ${changed.join(", ")} changed already: what that did cannot be shown.`
         : "Nothing measured: without a baseline nobody can say later what the repair did.",
     ];
-  const missing = chartRows(sheet, year).filter((row) => !taken.has(row.point));
+  const missing = sheet.points.filter(({ point }) => !taken.has(point));
   if (missing.length === 0) return [];
   return [
-    `${missing.length} of ${sheet.points.length} chart points not read: ${missing.map((row) => row.point).join(", ")}`,
+    `${missing.length} of ${sheet.points.length} chart points not read: ${missing.map(({ point }) => point).join(", ")}`,
   ];
 }
 
@@ -143,9 +143,9 @@ const few = (names: readonly string[]) =>
   names.length > 6 ? `${names.slice(0, 6).join(", ")} and ${names.length - 6} more` : names.join(", ");
 
 function proveLacks(input: VisitInput): string[] {
-  const { sheet, year, settled, visitId } = input;
+  const { sheet, settled, visitId } = input;
   if (!proved(input)) return ["Nothing measured again since the last work"];
-  const readings = compareVisit(sheet, year, settled, visitId).map((row) => ({ ...row, name: row.point }));
+  const readings = comparePoints(sheet, settled, visitId).map((row) => ({ ...row, name: row.point }));
   const tests = testRows(settled, visitId).map((row) => ({
     ...row,
     name: [row.test, row.condition].filter(Boolean).join(" "),

@@ -1,9 +1,9 @@
 import { ofKind, type Settled } from "../kinds";
+import type { Phase } from "../readings";
+import { labelOf, rowVerdict, showRow, type Cell, type RunRow } from "../sheets";
+import type { RunInHand } from "../shorthand";
 import { outcomeOf, type Outcome } from "./compare";
 import { markOf } from "./since";
-import type { Phase } from "../readings";
-import type { RunInHand } from "../shorthand";
-import { labelOf, rowVerdict, showRow, SHIPPED, type Cell, type RunRow, type TestSheet } from "../sheets";
 
 /** A run of a test sheet: one filling of it, row by row, with one set-up. */
 export type Run = {
@@ -38,16 +38,6 @@ export function sheetRuns(settled: readonly Settled[]): Run[] {
   return [...runs.values()];
 }
 
-/** Curve and sums of a run: of its sheet as it is now; one that is gone has a table alone. */
-export const sheetOf = (run: Pick<Run, "sheet">, sheets: readonly TestSheet[] = SHIPPED): TestSheet | undefined =>
-  sheets.find(({ key }) => key === run.sheet.key);
-
-/** What a run is drawn with. */
-export const drawnBy = (
-  run: Pick<Run, "sheet">,
-  sheets: readonly TestSheet[] = SHIPPED,
-): Pick<TestSheet, "curve" | "sums"> => sheetOf(run, sheets) ?? { sums: [] };
-
 /** Phases before and after the work. */
 const BEFORE: readonly Phase[] = ["baseline", "check"];
 
@@ -57,22 +47,6 @@ export function runPair(runs: readonly Run[], visitId: string, key: string): { b
   const before = mine.find(({ phase }) => phase === "baseline") ?? mine.find(({ phase }) => BEFORE.includes(phase));
   const after = mine.findLast(({ phase }) => phase === "prove");
   return { ...(before ? { before } : {}), ...(after ? { after } : {}) };
-}
-
-/** The run that a line without a sheet goes on with: the one that was measured last in this step. */
-export function runInHand(
-  settled: readonly Settled[],
-  visitId: string,
-  phase: Phase,
-  sheets: readonly TestSheet[] = SHIPPED,
-): RunInHand | undefined {
-  const last = ofKind(settled, "measured-row").findLast(
-    ({ entry, content }) => entry.visitId === visitId && content.payload.phase === phase,
-  );
-  const sheet = last && sheets.find(({ key }) => key === last.content.payload.sheet.key);
-  if (!last || !sheet) return undefined;
-  const { given, preflight, run } = last.content.payload;
-  return { id: run ?? last.entry.id, sheet, given, preflight };
 }
 
 /** A row of a sheet before and after, as far as the run sheet asks. */

@@ -9,7 +9,7 @@ import { openPoints } from "@/core/history";
 import { dialPoints, dialRuns, groupsAskedFor } from "@/core/visit";
 import { Empty } from "@/ui/Empty";
 import { SideBySide } from "@/ui/SideBySide";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { Checks } from "./Checks";
 import { openAt } from "./before";
 import { readDial } from "./dial-fit";
@@ -31,7 +31,8 @@ function byDial(sheet: Sheet, settled: readonly Settled[]): string[] {
 
 /** Why to stop and look before the next core is turned. */
 function Warnings({ align }: { align: Align }) {
-  const { model, settled, context, input } = useLogbook();
+  const { model, settled, input } = useLogbook();
+  const context = useLineContext();
   const { state, row } = align;
   const told = [
     ...(context.switches?.align === "leave"

@@ -14,7 +14,7 @@ import {
 import { wrongDate } from "@/core/log";
 import { Attachments } from "@/ui/Attachments";
 import { ErrorText } from "@/ui/form";
-import { useLogbook, useLineOf } from "@/ui/logbook";
+import { useLogbook, useLineOf, useLineContext } from "@/ui/logbook";
 import { momentField } from "@/ui/dates";
 import { Time } from "@/ui/Time";
 import { DraftChip } from "@/ui/DraftChip";
@@ -104,7 +104,8 @@ function ForTheRecord({ note, amend }: { note: ContentOf<"note">; amend: (to: Am
 
 /** Corrects or withdraws an entry of the tape, with a reason. Nothing is overwritten. */
 export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
-  const { append, context } = useLogbook();
+  const { append } = useLogbook();
+  const context = useLineContext();
   const lineOf = useLineOf();
   const dialog = useRef<HTMLDialogElement>(null);
   const base = item.content ?? originalOf(item.entry);

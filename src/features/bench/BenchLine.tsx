@@ -28,13 +28,13 @@ function saidBy(body: Body): string {
 
 /** Entries that were kept on this device and that the server did not take afterwards: none goes out of sight by itself. */
 function Refused({ onTake }: { onTake: (line: string) => void }) {
-  const { refused, forget, context } = useLogbook();
+  const { refused, forget, lineState } = useLogbook();
   const lines = useGrammar();
   if (refused.length === 0) return null;
   return (
     <ul aria-label="Not taken by the server" className="flex max-h-40 flex-col gap-1 overflow-y-auto">
       {refused.map(({ draft, message }) => {
-        const line = lines?.lineAnew(draft, draft.amends, context);
+        const line = lines?.lineAnew(draft, draft.amends, lines.contextFor(lineState));
         const said = line ?? saidBy(draft);
         return (
           <li key={draft.id} role="alert" className="rounded-field border-2 border-warning p-2">
@@ -73,12 +73,15 @@ function Refused({ onTake }: { onTake: (line: string) => void }) {
 
 /** One text field that turns shorthand into entries, showing what it understood before Enter. */
 export function BenchLine() {
-  const { context, append, setId, access, entries } = useLogbook();
+  const { lineState, append, setId, access, entries } = useLogbook();
   const { text, setText, remember, older, newer } = useTyped(setId);
   const [refusal, setRefusal] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
-  const read = useGrammar();
-  const result = useMemo(() => read?.parseLine(text, context) ?? NOTHING, [read, text, context]);
+  const known = useGrammar();
+  const result = useMemo(
+    () => known?.parseLine(text, known.contextFor(lineState)) ?? NOTHING,
+    [known, text, lineState],
+  );
   // What the role may not write is said before Enter; a role that writes nothing at all is told at once.
   const refusalOf = (one: LineResult): string | undefined => {
     if (one.kind !== "draft") return roleRefusal(access, "write");
@@ -101,8 +104,9 @@ export function BenchLine() {
   const write = async () => {
     const typed = text;
     // Who is faster than the grammar waits for it.
-    const now = (read ?? (await grammar().catch(() => undefined)))?.parseLine(typed, context);
-    if (!now) return setRefusal(UNREACHABLE);
+    const words = known ?? (await grammar().catch(() => undefined));
+    if (!words) return setRefusal(UNREACHABLE);
+    const now = words.parseLine(typed, words.contextFor(lineState));
     // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
     if (now.kind !== "draft" || refusalOf(now)) return typed.trim() ? remember(typed) : undefined;
     const { body, amends } = bodyOf(now.draft);

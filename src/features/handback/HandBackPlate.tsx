@@ -9,7 +9,7 @@ import { workSummary } from "@/core/visit";
 import { ErrorText, LinesField, SelectField, TextField } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { useKept } from "@/ui/kept";
-import { useLogbook, useLineOf } from "@/ui/logbook";
+import { useLogbook, useLineOf, useLineContext } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { Gates } from "./Gates";
 import { OpenPoints } from "./OpenPoints";
@@ -75,7 +75,8 @@ const OLD_PARTS: Record<OldParts, string> = {
 
 /** Hand back: open points first, then what the owner is told. The draft of the summary comes from the log. */
 export function HandBackPlate() {
-  const { settled, context, visit, append } = useLogbook();
+  const { settled, visit, append } = useLogbook();
+  const context = useLineContext();
   const lineOf = useLineOf();
   const draft = workSummary(settled, visit.id);
   // Only what was typed is kept: what nobody touched follows the log.

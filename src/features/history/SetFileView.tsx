@@ -7,14 +7,17 @@ import type { Sheet } from "@/core/model";
 import type { Picture } from "@/ui/picture";
 import { OnDevice } from "@/ui/OnDevice";
 import { LogComes, useLog } from "@/ui/logbook";
+import { laterAtRest } from "@/ui/later";
 import { Tabs } from "@/ui/Tabs";
 import { AsBuilt } from "./AsBuilt";
-import { Between } from "./Between";
-import { Chassis } from "./Chassis";
-import { EntryDialog } from "./EntryDialog";
-import { LifeChart } from "./LifeChart";
 import { Timeline } from "./Timeline";
-import { Years } from "./Years";
+
+// One tab is read first; what the others draw with comes behind it.
+const Chassis = laterAtRest(async () => (await import("./Chassis")).Chassis);
+const LifeChart = laterAtRest(async () => (await import("./LifeChart")).LifeChart);
+const Between = laterAtRest(async () => (await import("./Between")).Between);
+const Years = laterAtRest(async () => (await import("./Years")).Years);
+const EntryDialog = laterAtRest(async () => (await import("./EntryDialog")).EntryDialog, null);
 
 type SetFileProps = {
   setId: string;

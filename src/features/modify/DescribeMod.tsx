@@ -4,7 +4,7 @@ import { CHASSIS, CHASSIS_WORDS } from "@/core/kinds";
 import { Form, FormEnd, LinesField, SelectField, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook, useLineOf } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf, useLineContext } from "@/ui/logbook";
 import { DESCRIBED, EMPTY_MOD, readModFields, stateOf, type Described, type ModFields } from "./describe-fields";
 
 const STANDS: Record<Described, string> = {
@@ -19,7 +19,8 @@ const SAVE: Record<Described, string> = {
 };
 /** A modification without a recipe: one that was found, or one of our own made for this set alone. */
 export function DescribeMod({ onDone }: { onDone: () => void }) {
-  const { context, visit, append, refreshStock } = useLogbook();
+  const { visit, append, refreshStock } = useLogbook();
+  const context = useLineContext();
   const lineOf = useLineOf();
   const form = useForm<ModFields>({
     initial: EMPTY_MOD,

@@ -3,7 +3,7 @@
 import { loansOut } from "@/core/kinds";
 import { ErrorText, Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineContext } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 import { useWrite } from "./useWrite";
 
@@ -11,7 +11,8 @@ const NO_LOAN = { what: "", place: "" };
 
 /** Boards, tubes and parts that sit in the set for a test only: they come out again before it leaves. */
 export function Loans() {
-  const { settled, context, append } = useLogbook();
+  const { settled, append } = useLogbook();
+  const context = useLineContext();
   const { write, error } = useWrite();
   const form = useForm({
     initial: NO_LOAN,

@@ -6,7 +6,7 @@ import { prerequisites, readyToOrder } from "@/core/modifications";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { Tabs } from "@/ui/Tabs";
 import { ModAfter } from "./ModAfter";
 import { ModParts } from "./ModParts";
@@ -38,7 +38,8 @@ function Drop({ modification }: { modification: Modification }) {
 
 /** A modification at work: before ordering, parts, steps, and what comes after. */
 export function Running({ modification, onClose }: { modification: Modification; onClose: () => void }) {
-  const { input, context } = useLogbook();
+  const { input } = useLogbook();
+  const context = useLineContext();
   const lines = prerequisites(modification, input);
   const ready = readyToOrder(lines);
   const { payload } = modification;

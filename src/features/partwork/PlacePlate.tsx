@@ -6,7 +6,7 @@ import { describeItem } from "@/core/stock";
 import { ErrorText, Form, FormEnd, SelectField, TextField, TickField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { SideBySide } from "@/ui/SideBySide";
-import { saying, useLogbook, useLineOf } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf, useLineContext } from "@/ui/logbook";
 import { EMPTY_PLACE, placeFields, readPlaceFields, type PlaceFields } from "./place-fields";
 
 const GRADE_OPTIONS = [
@@ -20,7 +20,8 @@ const OLD_PART_OPTIONS = [
 
 /** Fix: work on what has no designator, such as a drive, a socket or the cabinet, and what was done so far. */
 export function PlacePlate() {
-  const { settled, visit, stock, context, model, append } = useLogbook();
+  const { settled, visit, stock, model, append } = useLogbook();
+  const context = useLineContext();
   const lineOf = useLineOf();
   const form = useForm<PlaceFields>({
     initial: EMPTY_PLACE,

@@ -6,7 +6,7 @@ import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { shapeOf } from "@/ui/kept";
 import { LineHint } from "@/ui/LineHint";
 import { SideBySide } from "@/ui/SideBySide";
-import { saying, useLogbook, useLineOf } from "@/ui/logbook";
+import { saying, useLogbook, useLineOf, useLineContext } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 
 type To = (typeof SENT_TO)[number];
@@ -15,7 +15,8 @@ const TO_WORDS: Record<To, string> = { owner: "the owner", supplier: "the suppli
 
 /** Fix: a part that was ordered or brought and is not needed goes back. With its label it leaves the stock. */
 export function SentBackPlate() {
-  const { settled, visit, stock, context, append, refreshStock } = useLogbook();
+  const { settled, visit, stock, append, refreshStock } = useLogbook();
+  const context = useLineContext();
   const lineOf = useLineOf();
   const stockOf = (code: string) => (code.trim() ? stockAt(code.trim().toUpperCase(), context) : undefined);
   const contentOf = ({ what, code, to, why }: typeof NOTHING): ContentOf<"sent-back"> => {

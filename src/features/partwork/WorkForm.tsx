@@ -7,14 +7,15 @@ import { ACTIONS, NEEDS_REASON, OLD_PART_NAMES, OLD_PARTS, type Action, type Old
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, Field } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { EMPTY_WORK, isEmpty, lineOfFields, putsIn, stillMissing, type WorkFields } from "./fields";
 
 type WorkFormProps = { fields: WorkFields; onChange: (next: WorkFields | ((now: WorkFields) => WorkFields)) => void };
 
 /** One piece of work on a part. The form writes a bench line, and shows what the line is understood as. */
 export function WorkForm({ fields, onChange }: WorkFormProps) {
-  const { context, append } = useLogbook();
+  const { append } = useLogbook();
+  const context = useLineContext();
   // An answer to a question of the line holds until a field changes.
   const [answered, setAnswered] = useState<{ from: string; line: string }>();
   const [refusal, setRefusal] = useState<string>();

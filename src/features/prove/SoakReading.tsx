@@ -4,13 +4,14 @@ import { buildReading } from "@/core/kinds";
 import { pointRows } from "@/core/visit";
 import { Form, FormEnd, SelectField, TextField, useForm } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { saying, useLogbook } from "@/ui/logbook";
+import { saying, useLogbook, useLineContext } from "@/ui/logbook";
 
 const NO_READING = { point: "", text: "" };
 
 /** A reading while it soaks: any point of the chart, at the moment. */
 export function SoakReading({ at }: { at: () => string }) {
-  const { append, model, settled, visit, context } = useLogbook();
+  const { append, model, settled, visit } = useLogbook();
+  const context = useLineContext();
   const rows = pointRows(model.sheet, model.year, settled, visit.id).filter(({ designator }) => !designator);
   const setup = context.setups.soak;
   const rowOf = (point: string) => rows.find((one) => one.point === point) ?? rows[0];

@@ -2,7 +2,7 @@
 
 import { likelyBehind, preflight, type Seen, type PointRow } from "@/core/readings";
 import type { Taken } from "@/core/visit";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { Where } from "@/ui/picture/later";
 import type { Cell } from "./useReadings";
 
@@ -52,7 +52,7 @@ function SetupQuestion({ cell, checked }: { cell: Cell; checked: readonly string
 
 /** Volts while make safe is open: was the set meant to be live? */
 function PowerQuestion({ cell }: { cell: Cell }) {
-  const { context } = useLogbook();
+  const context = useLineContext();
   return (
     <div className="rounded-box border-2 border-warning p-2">
       <p>

@@ -6,7 +6,7 @@ import { type Phase, asksAboutSetup, type Circumstances, type PointRow } from "@
 import { buildReading, ohmsAt, POWERED, underPower, type TypedReading } from "@/core/kinds";
 import { partRules } from "@/core/model";
 import { setupFor, takenIn, type Taken } from "@/core/visit";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { lineVoltsOf, liveReading, type Live } from "./rows";
 import {
   fieldsOf,
@@ -44,7 +44,8 @@ type Options = {
 
 /** What the table's cells hold while they are typed, under which set-up, and how they are written to the log. */
 export function useReadings(phase: Phase, { fresh, like }: Options = {}) {
-  const { settled, visit, append, model, shop, meters, context } = useLogbook();
+  const { settled, visit, append, model, shop, meters } = useLogbook();
+  const context = useLineContext();
   const written = fresh ? undefined : setupFor(settled, visit.id, phase);
   const taken = fresh
     ? new Map<string, Taken>()

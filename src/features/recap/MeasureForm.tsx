@@ -7,7 +7,7 @@ import { quantityOfDesignator } from "@/core/quantity";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, SelectField, TextField } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 
 type Fields = { value: string; esr: string; leak: string; at: string; where: Where };
 
@@ -25,7 +25,8 @@ type MeasureFormProps = { designator: string; onDone: () => void };
 
 /** A part on the meter: value, ESR, leakage at a stated voltage; the verdict stands below while one types. */
 export function MeasureForm({ designator, onDone }: MeasureFormProps) {
-  const { context, append } = useLogbook();
+  const { append } = useLogbook();
+  const context = useLineContext();
   const capacitor = quantityOfDesignator(designator) === "capacitance";
   const [fields, setFields] = useState<Fields>({
     value: "",

@@ -8,7 +8,7 @@ import { describeItem, readScan } from "@/core/stock";
 import { workOrder } from "@/core/visit";
 import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, TextField } from "@/ui/form";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { isWork, workLine, type TypedWork } from "./work-line";
 
 const OLD = { bag: "into the owner’s bag", kept: "kept in the shop", discarded: "discarded" } as const;
@@ -17,7 +17,8 @@ type WorkThroughProps = { lines: readonly FilledLine[]; onClose: () => void };
 
 /** One line of the plan after another, in the order in which things sit. Enter does it, S leaves it for later, U takes the last one back. */
 export function WorkThrough({ lines, onClose }: WorkThroughProps) {
-  const { append, context, model, stock } = useLogbook();
+  const { append, model, stock } = useLogbook();
+  const context = useLineContext();
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const [typed, setTyped] = useState<TypedWork>({});
   const [old, setOld] = useState<keyof typeof OLD>("bag");

@@ -7,12 +7,13 @@ import { match, type TubeType } from "@/core/tubes";
 import { lastShare } from "@/core/stock";
 import { stockedTubes, tubePlaces } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { Time } from "@/ui/Time";
 
 /** Tubes of a type in stock, each with its own last test; one click puts one into its place, out of stock into the log. */
 export function FitFromStock({ position, type }: { position: string; type: TubeType }) {
-  const { stock, context, append, input } = useLogbook();
+  const { stock, append, input } = useLogbook();
+  const context = useLineContext();
   const [error, setError] = useState<string>();
   const tubes = stockedTubes(stock, type);
   const place = tubePlaces(input).find((one) => one.position === position);

@@ -20,7 +20,7 @@ import { tapsOf } from "@/core/model";
 import { format, parseQuantity } from "@/core/quantity";
 import { dropperOhms, fittedHeaters, type TubePlace } from "@/core/visit";
 import { ErrorText, TextField } from "@/ui/form";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 import { VerdictMark } from "@/ui/VerdictMark";
 
 const number = (text: string, quantity: "voltage" | "resistance") => {
@@ -42,7 +42,8 @@ function strangerText({ position, heater, types }: WrongHeater, drawn: readonly 
 
 /** The series string: what every heater gets from this line with these tubes, and where an open one shows. */
 export function HeaterString({ places }: { places: readonly TubePlace[] }) {
-  const { model, context } = useLogbook();
+  const { model } = useLogbook();
+  const context = useLineContext();
   const margin = marginsOf(context.rules ?? rulesOf()).watts;
   const { sheet } = model;
   const taps = tapsOf(sheet);

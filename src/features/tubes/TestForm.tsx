@@ -8,7 +8,7 @@ import { DraftChip } from "@/ui/DraftChip";
 import { ErrorText, TextField } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
 import { shapeOf, useKept } from "@/ui/kept";
-import { useLogbook } from "@/ui/logbook";
+import { useLogbook, useLineContext } from "@/ui/logbook";
 
 type Fields = {
   shorts: string;
@@ -22,7 +22,8 @@ type Fields = {
 
 /** A tube on the tester: shorts first, then gas, then strength; each appears when its turn has come. */
 export function TestForm({ place }: { place: TubePlace }) {
-  const { context, append } = useLogbook();
+  const { append } = useLogbook();
+  const context = useLineContext();
   const gm = place.type ? nominalGm(place.type) : undefined;
   const [fields, setFields] = useState<Fields>(() => ({
     shorts: "",

@@ -7,7 +7,7 @@ import { nodeOfPoint } from "@/core/model";
 import { printMeasured, type Phase } from "@/core/readings";
 import { ErrorText } from "../form";
 import { LiveReading } from "../instruments/LiveReading";
-import { useLogbook } from "../logbook";
+import { useLogbook, useLineContext } from "../logbook";
 
 type NextProps = {
   /** as it is called at the bench */
@@ -18,7 +18,8 @@ type NextProps = {
 
 /** The next best point of the search, read by the meter of the shop and written down when it stands still. */
 export function NextByProbe({ point, volts, phase }: NextProps) {
-  const { meters, model, append, context } = useLogbook();
+  const { meters, model, append } = useLogbook();
+  const context = useLineContext();
   const [open, setOpen] = useState(false);
   const [error, setError] = useState<string>();
   const meter = meters.find(({ link, retired }) => link?.profile.asks["volts-dc"] && !retired);

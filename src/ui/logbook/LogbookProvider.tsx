@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { notForRole } from "@/core/access";
-import { lineContext } from "@/core/bench-line";
+import type { LineState } from "@/core/bench-line";
 import { rulesOf } from "@/core/components";
 import { partsTaken, settle, type Body, type Content, type Draft, type Entry } from "@/core/kinds";
 import { currentStep, runSheet, type VisitInput } from "@/core/visit";
@@ -119,8 +119,12 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
   );
 
   const [step, look] = useStepInView(() => currentStep(runSheet(input)));
-  const context = useMemo(
-    () => lineContext(input, { terms: data.terms, currency: data.shop.currency, sheets: data.sheets }, step),
+  const lineState = useMemo(
+    (): LineState => ({
+      input,
+      works: { terms: data.terms, currency: data.shop.currency, sheets: data.sheets },
+      step,
+    }),
     [input, data.terms, data.shop.currency, data.sheets, step],
   );
 
@@ -130,7 +134,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
       entries: log.entries,
       settled: log.settled,
       input,
-      context,
+      lineState,
       step,
       look,
       pending: log.pending,
@@ -153,7 +157,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     data,
     log,
     input,
-    context,
+    lineState,
     step,
     look,
     outbox.offline,

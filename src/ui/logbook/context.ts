@@ -1,6 +1,7 @@
 "use client";
 
 import { createContext, useContext } from "react";
+import type { LineState } from "@/core/bench-line";
 import type { ShopRules } from "@/core/components";
 import type { Role } from "@/core/access";
 import type { Figures } from "@/core/diagnosis";
@@ -10,7 +11,6 @@ import type { Body, Draft, Entry, Settled } from "@/core/kinds";
 import type { Model, Step } from "@/core/model";
 import type { Recipe } from "@/core/modifications";
 import type { TestSheet } from "@/core/sheets";
-import type { LineContext } from "@/core/shorthand";
 import type { StockItem } from "@/core/stock";
 import type { FoundOnce, VisitInput } from "@/core/visit";
 import type { Attachment } from "@/db/attachments";
@@ -72,7 +72,8 @@ export const saying = (outcome: Outcome): SaveAnswer =>
 export type Logbook = LogbookData & {
   settled: Settled[];
   input: VisitInput;
-  context: LineContext;
+  /** what a line is read against is worked out from it (useLineContext) */
+  lineState: LineState;
   /** the step whose plate is in sight: what is read there belongs to it */
   step: Step;
   look: (step: Step) => void;
