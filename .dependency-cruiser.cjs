@@ -63,6 +63,20 @@ module.exports = {
       to: { path: "^src/core/", pathNot: ["^src/core/$1/", "^src/core/[^/]+/index\\.ts$"] },
     },
     {
+      name: "entries-are-shown-without-schemas-and-lines",
+      comment: "A page shows entries before it can check or read any: schemas and lines load behind it.",
+      severity: "error",
+      from: { path: "^src/core/kinds/([^/]+/(index|values)|record|entries|words)\\.ts$" },
+      to: {
+        path: [
+          "^node_modules/zod/",
+          "^src/core/kinds/[^/]+/(payload|line)\\.ts$",
+          "^src/core/kinds/(stored|lines|body)\\.ts$",
+        ],
+        dependencyTypesNot: ["type-only"],
+      },
+    },
+    {
       name: "fixtures-are-for-tests",
       severity: "error",
       from: { path: "^src/", pathNot: ["^src/core/fixtures/", "\\.(test|bench|fixture)\\.ts$", "/fixtures\\.ts$"] },
