@@ -28,7 +28,10 @@ export type Expectation = {
 /** Tolerances of a chart that names none, as fractions. Shop rule. */
 export const CHART_TOLERANCE = 0.1;
 export const OLD_CHART_TOLERANCE = 0.2;
-/** Charts up to this year were made on meters and lines that differed widely. Shop rule. */
+/**
+ * Charts up to this year were made on meters and lines that differed widely. Shop rule.
+ * @example 250 V on a chart of 1937 is good from 200 to 300 V, on one of 1955 from 225 to 275 V
+ */
 export const LAST_OLD_CHART_YEAR = 1945;
 
 /** Tolerance of a part whose marking names none: the usual ±20 % of the time. Shop rule. */
