@@ -11,9 +11,11 @@ import {
   rulesOf,
   touchCurrent,
   type PlanInput,
+  type PlanNeed,
 } from ".";
 import { PLANNED, stockItem } from "../fixtures";
 import { ROLES, type Component, type Role, type Sheet } from "../model";
+import { lacksOf } from "./fits";
 
 const input = (change: Partial<PlanInput> = {}): PlanInput => ({
   sheet: { ...PLANNED, lineHz: 50 },
@@ -228,5 +230,72 @@ describe("a reservoir drawn above its rectifier's limit", () => {
     expect(need?.value).toBeCloseTo(20e-6, 12);
     expect(need?.window).toEqual([expect.closeTo(18e-6, 12), expect.closeTo(20e-6, 12)]);
     expect(propose(part("reservoir", "50/450"), input())?.cautions.join(" ")).toContain("One of the two is wrong");
+  });
+});
+
+describe("several places and parts", () => {
+  const need = (designator: string, value: number, volts: number): PlanNeed => ({
+    designator,
+    quantity: "capacitance",
+    value,
+    window: [value * 0.8, value * 1.2],
+    volts,
+    kind: "electrolytic",
+    orientation: "",
+    mains: false,
+  });
+  const held = (needs: PlanNeed[], ...markings: string[]) =>
+    lacksOf(part("smoothing", "16/450"), input().sheet, needs, markings).map(
+      ({ designator, lack: { what } }) => `${designator} ${what}`,
+    );
+
+  it("the place that asks for most takes its part first, whichever is written first", () => {
+    const [low, high] = [need("C1A", 16e-6, 50), need("C1B", 16e-6, 450)];
+    for (const needs of [
+      [low, high],
+      [high, low],
+    ])
+      for (const markings of [
+        ["16 µF 63 V", "16 µF 500 V", "1 µF 10 V"],
+        ["1 µF 10 V", "16 µF 500 V", "16 µF 63 V"],
+      ])
+        expect(held(needs, ...markings)).toEqual([]);
+  });
+  it("each place takes the part that is nearest to it, and says of each what it lacks", () => {
+    const three = [need("C1A", 8e-6, 50), need("C1B", 16e-6, 50), need("C1C", 32e-6, 50)];
+    expect(held(three, "32 µF 63 V", "8 µF 63 V", "16 µF 63 V")).toEqual([]);
+    expect(held(three, "32 µF 63 V", "8 µF 63 V", "47 µF 63 V")).toEqual(["C1B value"]);
+    expect(held(three, "32 µF 63 V", "8 µF 63 V")).toEqual(["C1B count"]);
+  });
+  it("two parts at two places are no pair, and three at one place are none either", () => {
+    expect(held([need("C1A", 8e-6, 50), need("C1B", 8e-6, 50)], "8 µF 63 V", "8 µF 63 V")).toEqual([]);
+    expect(held([need("C1", 24e-6, 50)], "8 µF 63 V", "8 µF 63 V", "8 µF 63 V")).toEqual(["C1 value"]);
+    // A part with two sections beside another is no pair of two.
+    expect(held([need("C1", 24e-6, 50)], "8+8 µF 63 V", "16 µF 63 V")).toEqual(["C1 value"]);
+  });
+  it("a pair is of a safety class only where both are, and its rating is direct where one of the two is", () => {
+    const chassis = {
+      ...need("C1", 4.4e-9, 230),
+      window: [1e-9, 4.4e-9] as [number, number],
+      kind: "Y",
+      mains: true,
+    } as const;
+    const of = (...markings: string[]) =>
+      lacksOf(part("mains-to-chassis", "4700p"), input().sheet, [chassis], markings).map(({ lack }) => lack.what);
+    expect(of("2.2 nF 300 V Y2", "2.2 nF 300 V Y2")).toEqual([]);
+    expect(of("2.2 nF 300 V Y2", "2.2 nF 1600 V film")).toContain("class");
+    expect(of("2.2 nF 1600 V film", "2.2 nF 300 V Y2")).toContain("class");
+  });
+  it("nothing that sits there, or nothing that is asked for, lacks nothing; an odd marking is looked at", () => {
+    expect(held([need("C1", 16e-6, 450)])).toEqual([]);
+    expect(held([], "16 µF 500 V")).toEqual([]);
+    expect(held([need("C1", 16e-6, 450)], "an odd thing")).toEqual(["C1 unknown"]);
+  });
+  it("the edge of a window and of a rating is still right", () => {
+    const asked = need("C1", 10e-6, 450);
+    expect(held([asked], "12 µF 450 V")).toEqual([]);
+    expect(held([asked], "8 µF 450 V")).toEqual([]);
+    expect(held([asked], "12.1 µF 450 V")).toEqual(["C1 value"]);
+    expect(held([asked], "10 µF 449 V")).toEqual(["C1 volts"]);
   });
 });

@@ -117,15 +117,28 @@ export function lacksOfParts(needs: readonly PlanNeed[], parts: readonly PartSpe
     const pair = asPair(need, [first, second]);
     return lacks(need, pair.spec, pair.value).map((lack) => ({ designator: need.designator, lack }));
   }
-  // The most demanding place takes its part first.
+  // The most demanding place takes its part first; a part that fits a place is not taken for one that it does not fit.
   const order = [...needs].sort((a, b) => (b.volts ?? 0) - (a.volts ?? 0));
-  return order.flatMap((asked): Lacking[] => {
+  const served = new Set<PlanNeed>();
+  const take = (asked: PlanNeed, unit: Unit) => {
+    served.add(asked);
+    left.splice(left.indexOf(unit), 1);
+  };
+  for (const asked of order) {
     const best = bestFor(asked, left);
-    if (!best)
-      return [{ designator: asked.designator, lack: { what: "count", text: "no part is on record for this section" } }];
-    left.splice(left.indexOf(best.unit), 1);
-    return best.lack.map((lack) => ({ designator: asked.designator, lack }));
-  });
+    if (best && best.lack.length === 0) take(asked, best.unit);
+  }
+  return order
+    .filter((asked) => !served.has(asked))
+    .flatMap((asked): Lacking[] => {
+      const best = bestFor(asked, left);
+      if (!best)
+        return [
+          { designator: asked.designator, lack: { what: "count", text: "no part is on record for this section" } },
+        ];
+      take(asked, best.unit);
+      return best.lack.map((lack) => ({ designator: asked.designator, lack }));
+    });
 }
 
 /** The same for parts that were written down as markings. A bare figure at an electrolytic's place is read as one. */

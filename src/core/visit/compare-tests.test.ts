@@ -132,3 +132,118 @@ it("compares the line current of the first and the last power-up at full line", 
   expect(of(step(0.36))).toEqual({ before: 0.36, expected: 0.3 });
   expect(of(step(0.1, 0.5))).toBeUndefined();
 });
+
+describe("what counts as the same test", () => {
+  it("is its name and condition, however they are written; a tube's test is none of the set", () => {
+    const [row, ...rest] = rows(
+      test("baseline", 47, { condition: "80 m" }),
+      test("prove", 61, { condition: " 80 M " }),
+      {
+        kind: "test-result",
+        payload: {
+          v: 1,
+          phase: "baseline",
+          designator: "V4",
+          test: "output",
+          measured: { text: "1", value: 1 },
+          sense: "at-least",
+        },
+      },
+    );
+    expect(row).toMatchObject({ before: { payload: { measured: { value: 47 } } }, outcome: "mended" });
+    expect(rest).toEqual([]);
+  });
+  it("is of this visit alone", () => {
+    const made = [test("baseline", 47), test("prove", 61)].map((content, index) => entry(index + 1, content));
+    const elsewhere = made.map((one) => ({ ...one, visitId: "01890000-0000-7000-8000-00000000ffff" }));
+    expect(testRows(settle(elsewhere).settled, VISIT)).toEqual([]);
+  });
+  it("has the last that was taken to prove", () =>
+    expect(rows(test("prove", 40), test("prove", 61))[0]?.after?.payload.measured.value).toBe(61));
+});
+
+describe("a row of tests", () => {
+  const bare = (phase: Phase, value: number): Content => ({
+    kind: "test-result",
+    payload: { v: 1, phase, test: "hum", measured: { text: String(value), value }, sense: "at-most" },
+  });
+  it("has its limit, its unit and its condition only where they were said", () => {
+    expect(rows(test("prove", 61, { condition: "80 m", unit: "watts" }))[0]).toMatchObject({
+      unit: "W",
+      condition: "80 m",
+      limit: { value: 50, text: "50", sense: "at-least" },
+    });
+    for (const key of ["unit", "condition", "limit", "before", "against", "mark", "change"])
+      expect(rows(bare("prove", 3))[0]).not.toHaveProperty(key);
+  });
+  it("has no change from a result of zero, and no verdict without a limit", () => {
+    expect(rows(bare("baseline", 0), bare("prove", 3))[0]).not.toHaveProperty("change");
+    expect(rows(bare("baseline", 2), bare("prove", 3))[0]).toMatchObject({ change: 0.5, outcome: "unjudged" });
+  });
+  it("says by how much a limit is missed only where it is", () => {
+    expect(rows(test("baseline", 60), test("prove", 61))[0]).not.toHaveProperty("against");
+    expect(rows(test("baseline", 40))[0]).not.toHaveProperty("against");
+  });
+  it("has a set-up that differs in its unit, too; in its spelling it does not", () => {
+    expect(rows(test("baseline", 47, { unit: "W" }), test("prove", 61, { unit: "V" }))[0]?.setup).toEqual([
+      "in W before, in V now",
+    ]);
+    expect(
+      rows(test("baseline", 47, { setup: "Dummy load" }), test("prove", 61, { setup: "dummy load " }))[0]?.setup,
+    ).toEqual([]);
+    expect(rows(test("baseline", 47, { setup: "dummy load" }), test("prove", 61))[0]?.setup).toEqual([
+      "set-up “dummy load” before, “not noted” now",
+    ]);
+  });
+});
+
+describe("tubes and current of a visit", () => {
+  const tube = (value: number, designator = "V4"): Content => ({
+    kind: "tube-test",
+    payload: {
+      v: 1,
+      phase: "check",
+      designator,
+      shorts: "none",
+      strength: { test: "gm", measured: { text: "x", value }, nominal: { text: "x", value: 4000 }, unit: "µS" },
+    },
+  });
+  const settled = (...contents: Content[]) =>
+    settle(contents.map((content, index) => entry(index + 1, content))).settled;
+  it("a tube was replaced only where it was this one, after its first test, by another one", () => {
+    const replaced = (...contents: Content[]) => tubeRows(settled(...contents), VISIT)[0]?.replaced;
+    expect(replaced(tube(2000), replace("V4", "6V6"))).toBe(true);
+    expect(replaced(replace("V4", "6V6"), tube(4000))).toBe(false);
+    expect(replaced(tube(2000), replace("V3", "6Q7"))).toBe(false);
+    expect(replaced(tube(2000), work(["V4"], "cleaned"))).toBe(false);
+  });
+  it("each tube has its own row, in the order in which they were tested", () =>
+    expect(tubeRows(settled(tube(4000, "V5"), tube(2000), tube(3000, "V5")), VISIT)).toMatchObject([
+      { designator: "V5", before: { ratio: 1 }, after: { ratio: 0.75 } },
+      { designator: "V4", before: { ratio: 0.5 } },
+    ]));
+  it("only a step at full line without the lamp tells the current; what it came to in the end counts", () => {
+    const step = (amps: number, more: object = {}): Content => ({
+      kind: "power-step",
+      payload: {
+        v: 1,
+        method: "variac",
+        stage: "all-in",
+        fraction: 1,
+        amps: { text: String(amps), value: amps },
+        seen: [],
+        expected: { fullVolts: 230 },
+        ...more,
+      },
+    });
+    const of = (...contents: Content[]) => currentRow(settled(...contents), VISIT);
+    expect(of(step(0.5, { lamp: "dim" }))).toBeUndefined();
+    expect(of(step(0.5, { fraction: 0.96 }))).toBeUndefined();
+    expect(of(step(0.5, { fraction: 0.97 }))).toEqual({ before: 0.5 });
+    expect(of(step(0.5, { endAmps: { text: "0.4", value: 0.4 } }), step(0.3))).toMatchObject({
+      before: 0.4,
+      after: 0.3,
+      change: expect.closeTo(-0.25),
+    });
+  });
+});

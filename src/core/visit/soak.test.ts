@@ -138,3 +138,78 @@ describe("drift", () => {
     );
   });
 });
+
+describe("at the edges", () => {
+  const at = (minutes: number, value: number) => ({ minutes, value, entry: String(minutes) });
+  it("a reading in the very minute of warm-up counts as warm, one before it does not", () => {
+    expect(driftOf("B+", "voltage", [at(14.9, 270), at(15, 250), at(60, 250)], RULES).reference?.value).toBe(250);
+    expect(driftOf("B+", "voltage", [at(15, 250), at(60, 240)], RULES).verdict).toBe("drifts");
+  });
+  it("a drift of exactly the limit is still steady", () =>
+    expect(driftOf("R", "resistance", [at(15, 1), at(60, 1.1 - 1e-12)], RULES).verdict).toBe("steady"));
+  it("a fall counts like a rise: the one that lies furthest off is told with its sign", () => {
+    const drift = driftOf("B+", "voltage", [at(20, 250), at(40, 255), at(60, 240), at(80, 250)], RULES);
+    expect(drift.worst).toBeCloseTo(-0.04);
+    expect(drift.share).toBeCloseTo(0);
+  });
+  it("a reference of zero gives no share", () => {
+    const drift = driftOf("bias", "voltage", [at(20, 0), at(60, 1)], RULES);
+    expect(drift).toMatchObject({ verdict: "too-few", reference: { value: 0 } });
+    expect(drift).not.toHaveProperty("share");
+  });
+  it("volts of either sort have the same limit", () =>
+    expect(driftOf("heaters", "ac-voltage", [at(20, 6.3), at(60, 6.5)], RULES)).toMatchObject({
+      limit: 0.03,
+      verdict: "drifts",
+    }));
+});
+
+describe("of a visit", () => {
+  const START = "2026-03-01T10:00:00Z";
+  it("only readings of the soak itself are taken, in the order of the time under power", () => {
+    const proof = { ...reads(5, "2026-03-01T10:40:00Z", 999) };
+    if (proof.kind === "reading") proof.payload = { ...proof.payload, phase: "prove" };
+    const elsewhere = { ...reads(6, "2026-03-01T10:40:00Z", 888), visitId: "01890000-0000-7000-8000-00000000ffff" };
+    const one = of(
+      [
+        soak(1, START, "start"),
+        reads(2, "2026-03-01T11:00:00Z", 251),
+        reads(3, "2026-03-01T10:20:00Z", 250),
+        proof,
+        elsewhere,
+      ],
+      "2026-03-01T12:00:00Z",
+    );
+    expect(one?.drifts).toHaveLength(1);
+    expect(one?.drifts[0]?.taken.map(({ value, minutes }) => [value, minutes])).toEqual([
+      [250, 20],
+      [251, 60],
+    ]);
+    expect(one?.drifts[0]).toMatchObject({ verdict: "steady", reference: { value: 250 } });
+  });
+  it("a pause stops the clock of the readings, too, and a second start word does not begin a stretch of its own", () => {
+    const one = of(
+      [
+        soak(1, START, "start"),
+        soak(2, "2026-03-01T10:30:00Z", "pause"),
+        reads(3, "2026-03-01T10:45:00Z", 250),
+        soak(4, "2026-03-01T11:00:00Z", "resume"),
+        soak(5, "2026-03-01T11:10:00Z", "resume"),
+        reads(6, "2026-03-01T11:30:00Z", 250),
+      ],
+      "2026-03-01T11:30:00Z",
+    );
+    expect(one).toMatchObject({ state: "running", elapsedMinutes: 60, startedAt: START, clockWentBack: false });
+    expect(one?.drifts[0]?.taken.map(({ minutes }) => minutes)).toEqual([30, 60]);
+  });
+  it("is paused where that was the last word, and of another visit it is none", () => {
+    const entries = [soak(1, START, "start"), soak(2, "2026-03-01T10:30:00Z", "pause")];
+    expect(of(entries, "2026-03-02T10:00:00Z")).toMatchObject({
+      state: "paused",
+      elapsedMinutes: 30,
+      leftMinutes: 210,
+    });
+    const elsewhere = entries.map((one) => ({ ...one, visitId: "01890000-0000-7000-8000-00000000ffff" }));
+    expect(of(elsewhere, "2026-03-02T10:00:00Z")).toBeUndefined();
+  });
+});
