@@ -71,6 +71,13 @@ export async function write(page: Page, text: string, shows: string | RegExp): P
   await expect(tape(page).getByText("not saved yet")).toHaveCount(0);
 }
 
+/** Waits until what reads the line has come behind the page. From then on it is there without a network, too. */
+export async function readsLines(page: Page): Promise<void> {
+  await line(page).fill("note is it read?");
+  await expect(page.locator("#draft-chip")).toContainText("is it read?");
+  await line(page).fill("");
+}
+
 /** Make safe was done before this test begins: nothing is asked about power. */
 export const madeSafe = (page: Page) => write(page, "pass make safe: done before this test", "done before this test");
 

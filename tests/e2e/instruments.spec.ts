@@ -183,7 +183,7 @@ test("a response is swept, paused and gone on with; selectivity is hunted; a tra
     await expect(scope.getByLabel("What the trace measures")).toContainText("Peak to peak");
     // What is at hand is set from the bench, and what is no figure is said to be none.
     const hand = plate(page).locator("details").filter({ hasText: "Instruments at hand" });
-    await hand.locator("summary").click();
+    await hand.locator("summary").press("Enter");
     const generator = hand.getByRole("region", { name: "Sweep generator" });
     await generator.getByLabel("frequency", { exact: true }).fill("loud");
     await generator.getByRole("button", { name: "Set" }).first().click();

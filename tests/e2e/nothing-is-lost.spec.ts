@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, line, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
+import { expect, line, madeSafe, plate, readsLines, step, takeIn, tape, test, write } from "./bench";
 
 const texts = (page: Page) => tape(page).getByRole("button", { name: /^Entry \d+: / });
 
@@ -28,6 +28,7 @@ test("two tabs and a tablet work for an hour without a network; all arrives once
     await other.goto(bench);
     await other.locator("html[data-alive]").waitFor({ state: "attached" });
     await expect(texts(other).first()).toBeVisible();
+    await readsLines(other);
   }
   const before = await texts(page).count();
   await context.setOffline(true);

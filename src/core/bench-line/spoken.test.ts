@@ -144,9 +144,65 @@ describe("a part", () => {
     ["C1 swollen -> 10u/450V 105C", "C1 swollen -> 10u/450V 105C"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
 
-  it("has a line of its own", () => {
-    expect(read("C14 R7 replaced")).toMatchObject({ kind: "not-understood", message: expect.stringContaining("R7:") });
-    expect(read("C14, R7 and R9 leaky").kind).toBe("not-understood");
+  it.each([
+    ["C14 and R7 cleaned", "C14+R7 cleaned"],
+    ["C14, R7 & R9 left: within tolerance", "C14+R7+R9 left: within tolerance"],
+    ["C14 R7 reflowed", "C14+R7 reflowed"],
+    ["cleaned C14 and R7", "C14+R7 cleaned"],
+    ["cleaned C14+R7: green spots", "C14+R7 cleaned: green spots"],
+  ])("stands with others where the same was done to all of them: %s", (line, written) =>
+    expect(understood(line)).toBe(written),
+  );
+
+  it.each([
+    ["C14 and C1 -> 47n/630", "C14+C1 -> C14 47n/630 + C1 47n/630", "C14+C1 -> 47n/630"],
+    ["C14, C1 -> 47n/630", "C14+C1 -> C14 47n/630 + C1 47n/630", "C14+C1 -> 47n/630"],
+    [
+      "C14 & C1 .05/400 leaky -> 47n/630: both old in bag",
+      "C14+C1 .05/400 leaky -> C14 47n/630 + C1 47n/630: both old in bag",
+      "C14+C1 .05/400 leaky -> 47n/630: both old in bag",
+    ],
+    ["replaced C14 and C1 with film 47n", "C14+C1 -> C14 film 47n + C1 film 47n", "C14+C1 -> film 47n"],
+  ])("stands with others that get a new part: one at each, or one in place of all? %s", (line, each, all) => {
+    const asked = read(line);
+    expect(asked).toMatchObject({ kind: "question", choices: [{ text: each }, { text: all }] });
+    expect(read(each)).toMatchObject({
+      draft: {
+        content: { payload: { designators: ["C14", "C1"], now: [{ designator: "C14" }, { designator: "C1" }] } },
+      },
+    });
+    expect(read(all)).toMatchObject({
+      draft: { content: { payload: { designators: ["C14", "C1"], now: [{ designator: "C14" }] } } },
+    });
+  });
+
+  it("that the set lacks is asked about where it stands behind another one, and is no word", () => {
+    for (const line of ["C14 and C99 cleaned", "C14, C99 -> 47n/630"])
+      expect([line, JSON.stringify(read(line))]).toEqual([line, expect.stringMatching(/C99/)]);
+    expect(read("C14 and C99 cleaned")).toMatchObject({ kind: "question", question: expect.stringContaining("C99") });
+    // A tube's type behind it is no part.
+    expect(read("V4, EL84 weak -> 6V6GT").kind).not.toBe("not-understood");
+  });
+
+  it("has a figure of its own: what was measured on several is not taken for one of them", () => {
+    for (const line of ["R7+R9 = 470k", "R7, R9 470k = 612k", "R7 and R9 470k = 612k"])
+      expect([line, read(line)]).toMatchObject([
+        line,
+        {
+          kind: "not-understood",
+          message: expect.stringMatching(/^\w+, \w+: a figure or a fault belongs to one part/),
+        },
+      ]);
+    for (const line of ["C14 and C1 esr 2", "C14+C1 leak 2 µA at 100 V", "V4+V5 gm 4000/4100"])
+      expect([line, read(line).kind]).not.toEqual([line, "draft"]);
+  });
+
+  it("is named in every answer that is offered for several", () => {
+    const asked = read("C14, R7 and R9 leaky");
+    expect(asked).toMatchObject({ kind: "question" });
+    if (asked.kind !== "question") return;
+    expect(asked.choices.length).toBeGreaterThan(0);
+    for (const { text } of asked.choices) expect(text).toMatch(/C14\+R7\+R9/);
   });
 
   it("that a tube's type stands before: it was there, and the words behind it were found", () => {

@@ -5,13 +5,16 @@ import { isPlace, PLACES } from "../kinds";
  * reads both.
  */
 
-const PART = "([A-Za-z]{1,3}\\d{1,3}[A-Za-z]?!?)";
+const ONE = "[A-Za-z]{1,3}\\d{1,3}[A-Za-z]?!?";
+const PART = `(${ONE})`;
+/** One part or several: `C8 and C9`. */
+const PARTS = `(${ONE}(?:(?:\\s*[,&+]\\s*|\\s+and\\s+)${ONE})*)`;
 const THE = "(?:the\\s+)?";
 const WORK =
   "(cleaned|lubricated|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
 
 const NEW_PART = new RegExp(
-  `^(?:replaced|renewed|changed|exchanged)\\s+${THE}${PART}\\s+(?:with|by|to|for)\\s+(\\S.*)$`,
+  `^(?:replaced|renewed|changed|exchanged)\\s+${THE}${PARTS}\\s+(?:with|by|to|for)\\s+(\\S.*)$`,
   "i",
 );
 const MEASURED = new RegExp(`^measured\\s+${THE}${PART}\\s+(?:at\\s+|as\\s+|=\\s*)?([\\d.,].*|open)$`, "i");
@@ -29,7 +32,7 @@ export function turnedAround(line: string): string | undefined {
   const measured = MEASURED.exec(text);
   if (measured) return `${measured[1]} = ${measured[2]}`;
   const [, work = "", object = ""] = WORKED.exec(text) ?? [];
-  const [, one, rest = ""] = new RegExp(`^${PART}(?=\\s|$|:|;)\\s*(.*)$`).exec(object) ?? [];
+  const [, one, rest = ""] = new RegExp(`^${PARTS}(?=\\s|$|:|;)\\s*(.*)$`).exec(object) ?? [];
   if (one) return `${one} ${work}${behind(rest)}`;
   const place = placeIn(object);
   if (place !== undefined) return `${place} ${work}${behind(object.slice(place.length))}`;

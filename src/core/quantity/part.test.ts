@@ -91,6 +91,32 @@ describe("parsePart", () => {
   });
 });
 
+describe("words before a value", () => {
+  it.each([
+    ["film 47n/630", "47n/630 film"],
+    ["X2 100n", "100n X2"],
+    ["Y2 safety cap 4.7n", "4.7n Y2"],
+    ["class Y1 2.2n", "2.2n Y1"],
+    ["a new polypropylene 47n 630V", "47n 630V polypropylene"],
+    ["new 47n/630", "47n/630"],
+    ["silver mica 220p 5%", "220p 5% silver mica"],
+    ["metal film 47k 1W", "47k 1W metal film"],
+    ["wirewound resistor 1k 10W", "1k 10W wirewound"],
+    ["100n film capacitor 400V", "100n 400V film"],
+  ])("%s is %s", (before, behind) => expect(read(before)).toEqual(read(behind)));
+  it("what a part is made of says what a bare figure means", () => {
+    const bare = (text: string) => parsePart(text, { quantity: "capacitance" });
+    expect(bare("8/450")).toMatchObject({ ok: false, kind: "ambiguous" });
+    expect(bare("electrolytic 8/450")).toMatchObject({ ok: true, value: { sections: [8e-6], volts: 450 } });
+    expect(bare("mica 220")).toMatchObject({ ok: true, value: { sections: [expect.closeTo(220e-12, 15)] } });
+  });
+  it("words alone are no value, and the same cannot be said twice", () => {
+    const of = (text: string) => parsePart(text, { quantity: "capacitance" });
+    for (const text of ["film", "a new capacitor", "X2", "film 47n mica"])
+      expect([text, of(text).ok]).toEqual([text, false]);
+  });
+});
+
 it("knows a part's kind from its designator", () => {
   expect(quantityOfDesignator("C14")).toBe("capacitance");
   expect(quantityOfDesignator("r7")).toBe("resistance");

@@ -178,20 +178,45 @@ function scanSkew(text: string, at: number): Rating | undefined {
   return { says: { skew }, end: at + found[0].length };
 }
 
-/** Words behind a value: a safety class, a tolerance letter, what the part is made of, its greatest heat. */
-function scanWord(text: string, at: number, main: PartSpec): Rating | undefined {
+/** What a part is, in words that say nothing of its value. */
+const NOUNS = /^(?:capacitors?|condensers?|caps?|resistors?|safety|class|type|rated)\.?(?![a-z0-9])/i;
+
+/** A safety class, what a part is made of, or a word for it. They stand behind a value or before it. */
+function scanKind(text: string, at: number): Rating | undefined {
   const rest = text.slice(at);
   const safety = /^([XY][12])(?![a-z0-9])/i.exec(rest);
   if (safety) return { says: { safety: (safety[1] ?? "").toUpperCase() as PartSpec["safety"] }, end: at + 2 };
+  const noun = NOUNS.exec(rest);
+  if (noun) return { says: {}, end: at + noun[0].length };
+  const word = CONSTRUCTIONS.find(
+    (name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)),
+  );
+  return word ? { says: { construction: word }, end: at + word.length } : undefined;
+}
+
+/** Words before a value: `film 47n`, `a new X2 100n`, `silver mica 220p`. */
+function scanLead(text: string): Rating {
+  const article = /^\s*(?:an?\s+)?(?:new\s+)?/i.exec(text)?.[0].length ?? 0;
+  let lead: Rating = { says: {}, end: skipSpace(text, article) };
+  for (let next = scanKind(text, lead.end); next; next = scanKind(text, lead.end))
+    lead = { says: { ...lead.says, ...next.says }, end: skipSpace(text, next.end) };
+  return lead;
+}
+
+/** A word for what a part is made of decides what a bare figure means: `electrolytic 8/450` is 8 µF. */
+const ELECTROLYTIC = /electrolytic|tantalum/;
+const ruledBy = (rules: PartRules, { construction }: Rating["says"]): PartRules =>
+  construction === undefined ? rules : { ...rules, electrolytic: ELECTROLYTIC.test(construction) };
+
+/** Words behind a value: a tolerance letter, the part's greatest heat, or what says of what kind it is. */
+function scanWord(text: string, at: number, main: PartSpec): Rating | undefined {
+  const rest = text.slice(at);
   const letter = /^([BCDFGJKMQSTZ])(?![a-zA-Z0-9])/.exec(rest)?.[1];
   const tolerance = letter ? letterTolerance(letter, main.quantity, main.sections[0] ?? 0) : {};
   if (Object.keys(tolerance).length > 0) return { says: tolerance, end: at + 1 };
   const heat = /^(?:\d{2,3}\s*°\s*C|(?:55|65|70|85|105|125|130|150|155)\s*C)(?![a-z])/i.exec(rest);
   if (heat) return { says: {}, end: at + heat[0].length };
-  const word = CONSTRUCTIONS.find(
-    (name) => rest.toLowerCase().startsWith(name.toLowerCase()) && !/^[a-z]/i.test(rest.slice(name.length)),
-  );
-  return word ? { says: { construction: word }, end: at + word.length } : undefined;
+  return scanKind(text, at);
 }
 
 function scanRating(text: string, at: number, main: PartSpec): Rating | undefined {
@@ -241,8 +266,8 @@ function voltsOf(rated: readonly Rating["says"][], safety: boolean): Partial<Par
   return { volts: chosen.volts, ...(safety && chosen.current === "DC" ? { direct: true } : {}) };
 }
 
-function scanRatings(text: string, from: number, main: PartSpec): Rest {
-  const ratings: Partial<PartSpec> = {};
+function scanRatings(text: string, from: number, main: PartSpec, lead: Rating["says"]): Rest {
+  const { current: _current, ...ratings } = lead;
   const rated: Rating["says"][] = [];
   let at = from;
   const done = (failedAt?: number): Rest => ({
@@ -320,8 +345,9 @@ function readPart(typed: string, rules: PartRules): Parsed<PartSpec> {
   const text = normalise(typed);
   if (text.length > LONGEST_VALUE)
     return unreadable(LONGEST_VALUE, `A marking is shorter than ${LONGEST_VALUE} characters.`);
-  const mains = scanMain(text, skipSpace(text, 0), rules);
-  const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end, main.value) }));
+  const lead = scanLead(text);
+  const mains = scanMain(text, lead.end, ruledBy(rules, lead.says));
+  const rests = mains.map((main) => ({ main, rest: scanRatings(text, main.end, main.value, lead.says) }));
   const whole = rests
     .filter(({ rest }) => rest.failedAt === undefined)
     .map(({ main, rest }) => ({ ...main.value, ...rest.ratings }))

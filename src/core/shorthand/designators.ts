@@ -5,7 +5,13 @@ import type { LineQuestion } from "./result";
 /** `C14`, `C14!` (yes, it is in this set), `C1+C2` at the start of a line. */
 const HEAD = /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)(!?)((?:\s*[+,]\s*[A-Za-z]{1,3}\d{1,3}[A-Za-z]?!?)*)(?=\s|:|=|$)/;
 
-export type Head = { designators: string[]; confirmed: boolean; end: number };
+export type Head = {
+  designators: string[];
+  confirmed: boolean;
+  end: number;
+  /** several, with a comma between them: it is not said that one part takes their place */
+  listed: boolean;
+};
 
 /** The designators that a line begins with, if it does. */
 export function headOf(line: string): Head | undefined {
@@ -21,6 +27,7 @@ export function headOf(line: string): Head | undefined {
     designators: all.map((text) => text.replace("!", "").toUpperCase()),
     confirmed: all.some((text) => text.endsWith("!")),
     end: whole.length,
+    listed: more.includes(","),
   };
 }
 

@@ -1,12 +1,13 @@
 import type { Draft } from "@/core/kinds";
 import type { Problem } from "../outbox";
+import { grammar } from "./grammar";
 
 /**
- * What the log would refuse of a draft, in sentences. What checks it comes when it is first needed; where it cannot come,
- * the server says it later, and the entry stands among those that it did not take.
+ * What the log would refuse of a draft, in sentences. Where what checks it cannot come, the server says it later, and the
+ * entry stands among those that it did not take.
  */
 export async function problemsOf(draft: Draft): Promise<Problem[]> {
-  const core = await import("@/core/kinds").catch(() => undefined);
+  const core = await grammar().catch(() => undefined);
   const checked = core?.draftSchema.safeParse(draft);
   return !core || !checked || checked.success ? [] : core.sentences(checked.error);
 }

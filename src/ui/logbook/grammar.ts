@@ -2,13 +2,13 @@
 
 import { useEffect, useState } from "react";
 
-type Grammar = typeof import("@/core/bench-line");
+type Grammar = typeof import("./behind");
 
 let known: Grammar | undefined;
 
 /** The grammar of the line, with all words of the search behind it: it is large, and the page is alive before it. */
 export async function grammar(): Promise<Grammar> {
-  known ??= await import("@/core/bench-line");
+  known ??= await import("./behind");
   return known;
 }
 

@@ -6,6 +6,7 @@ import { compareParts, parseMeasured } from "../../readings";
 import {
   asRemark,
   got,
+  headOf,
   longest,
   notUnderstood,
   piece,
@@ -55,11 +56,24 @@ function roleTrouble(
   return [];
 }
 
-/** Other parts of the set that follow the first one at once: `C3 C4 C5 replaced`, `C3 and C4 leaky`. */
-function othersBehind(text: string, { known }: LineContext): string[] {
-  const [list = ""] = /^(?:\s*(?:,|&|and\b)?\s*[A-Z]{1,3}\d{1,3}[A-Z]?(?![\w/]))+/i.exec(text) ?? [];
-  const names = list.toUpperCase().match(/[A-Z]{1,3}\d{1,3}[A-Z]?/g) ?? [];
-  return names.every((name) => known.has(name)) ? names : [];
+const OTHER = /^\s*(,|&|and\b)?\s*([A-Z]{1,3}\d{1,3}[A-Z]?)(?![\w/])/i;
+const lettersOf = (name: string) => name.replace(/\d.*$/, "");
+
+/**
+ * Other parts that follow the first one at once: `C3 C4 C5 replaced`, `C3 and C4 leaky`. One that the set lacks is a part
+ * only behind a comma or “and”, and with the same letter: `V4 EL84` is a tube and its type.
+ */
+function othersBehind(first: string, text: string, { known }: LineContext): { names: string[]; length: number } {
+  const names: string[] = [];
+  let length = 0;
+  for (let found = OTHER.exec(text); found; found = OTHER.exec(text.slice(length))) {
+    const [whole, joined, typed = ""] = found;
+    const name = typed.toUpperCase();
+    if (!known.has(name) && !(joined && lettersOf(name) === lettersOf(first))) break;
+    names.push(name);
+    length += whole.length;
+  }
+  return { names, length };
 }
 
 /** Where free words begin behind the part: after its value, and after what it measured. */
@@ -79,22 +93,69 @@ function freeFrom(where: Piece, designator: string, context: LineContext): numbe
 
 /** A line that begins with a designator: work on a part, a reading of it, or a test of a tube. */
 export function readPartLine(typed: string, head: Head, context: LineContext): LineReading {
-  const read = readAsPart(typed, head, context);
+  const read = readSeveral(typed, head, context);
   // Words that became a sign left blanks behind it.
   return read.kind === "question"
     ? { ...read, choices: read.choices.map(({ label, text }) => ({ label, text: text.replaceAll(/ {2,}/g, " ") })) }
     : read;
 }
 
-function readAsPart(typed: string, head: Head, context: LineContext): LineReading {
-  const [designator = ""] = head.designators;
+/** One part, or several that stand at the beginning: work may be done on all of them, a figure belongs to one. */
+function readSeveral(typed: string, head: Head, context: LineContext): LineReading {
   const line = asSigns(typed, head.end);
-  const others = othersBehind(line.slice(head.end), context);
-  if (others.length > 0)
-    return notUnderstood(
-      head.end,
-      `${others.join(", ")}: write one line for each part. Several parts that one new part replaces are joined by a plus: C3+C4 -> 0.1/630.`,
-    );
+  const [first = ""] = head.designators;
+  const others = othersBehind(first, line.slice(head.end), context);
+  const parts = [...head.designators, ...others.names];
+  if (parts.length === 1) return readAsPart(line, head, context);
+  const rest = line.slice(head.end + others.length);
+  const listed = head.listed || others.names.length > 0;
+  const each = listed ? askEach(parts, rest) : undefined;
+  if (each) return each;
+  const joined = `${parts.join("+")}${head.confirmed ? "!" : ""}${rest.startsWith(":") ? "" : " "}${rest.trimStart()}`;
+  const all = headOf(joined);
+  const read = all && readAsPart(joined, all, context);
+  if (read?.kind === "payload" && read.of === "part-work") return read;
+  // The place of a fault is one of the line as it was joined.
+  if (read?.kind === "not-understood") return { ...read, at: Math.min(read.at, typed.length) };
+  const choices = read?.kind === "question" ? read.choices.filter(({ text }) => namesAll(text, parts)) : [];
+  if (read?.kind === "question" && choices.length > 0) return { ...read, choices };
+  return notUnderstood(
+    head.end,
+    `${parts.join(", ")}: a figure or a fault belongs to one part. Write one line for each, or say what was done to all of them: cleaned, left: why, -> and the new value.`,
+  );
+}
+
+const namesAll = (text: string, parts: readonly string[]): boolean => {
+  const words = text.toUpperCase().split(/[^A-Z0-9]+/);
+  return parts.every((part) => words.includes(part));
+};
+
+/** `C8 and C9 -> 47n/630`: one part in the place of both, or one in each? */
+function askEach(parts: readonly string[], rest: string): LineReading | undefined {
+  const arrow = /->|→/.exec(rest);
+  if (!arrow) return undefined;
+  const behind = rest.slice(arrow.index + arrow[0].length);
+  const end = Math.min(
+    /:(?=\s|$)/.exec(behind)?.index ?? behind.length,
+    OLD_CLAUSE.exec(behind)?.index ?? behind.length,
+  );
+  const [fresh, tail] = [behind.slice(0, end).trim(), behind.slice(end)];
+  const named = parts.some((part) => fresh.toUpperCase().startsWith(`${part} `));
+  if (fresh === "" || named || / \+ /.test(fresh)) return undefined;
+  const before = `${parts.join("+")} ${rest.slice(0, arrow.index).trim()}`.trim();
+  return {
+    kind: "question",
+    question: `${parts.join(", ")}: does “${fresh}” go in at each of them, or is it one part in place of all?`,
+    choices: [
+      { label: "One at each", text: `${before} -> ${parts.map((part) => `${part} ${fresh}`).join(" + ")}${tail}` },
+      { label: "One part in place of all", text: `${before} -> ${fresh}${tail}` },
+    ],
+  };
+}
+
+/** @param line with its words as signs */
+function readAsPart(line: string, head: Head, context: LineContext): LineReading {
+  const [designator = ""] = head.designators;
   const measures = readTubeWords(line, head, context) ?? readPartMeasure(line, head, context);
   if (measures) return measures;
   const start = line.length - line.trimStart().length;
