@@ -11,6 +11,7 @@ export { formatMoney, parseMoney, share, type Money } from "./money";
 export { decodeBodyEndDot, decodeDots, DOT_COUNTS, type Dots, type MicaReading } from "./old-codes";
 export { parseQuantity, type Parsed } from "./parse";
 export {
+  behindKind,
   formatPart,
   parsePart,
   PART_QUANTITIES,

@@ -203,6 +203,9 @@ function scanLead(text: string): Rating {
   return lead;
 }
 
+/** What stands behind the words for what a part is: `47n` of `a new film 47n`. */
+export const behindKind = (text: string): string => text.slice(scanLead(text).end);
+
 /** A word for what a part is made of decides what a bare figure means: `electrolytic 8/450` is 8 µF. */
 const ELECTROLYTIC = /electrolytic|tantalum/;
 const ruledBy = (rules: PartRules, { construction }: Rating["says"]): PartRules =>

@@ -1,7 +1,7 @@
 import { lacksOfParts, needsOf, rulesOf } from "../../components";
 import type { Fitted } from "../../log";
 import { partRules, sectionTrouble, type Component } from "../../model";
-import { formatPart, parsePart, quantityOfDesignator, type Parsed, type PartSpec } from "../../quantity";
+import { behindKind, formatPart, parsePart, quantityOfDesignator, type Parsed, type PartSpec } from "../../quantity";
 import { compareParts, parseMeasured } from "../../readings";
 import {
   asRemark,
@@ -271,11 +271,17 @@ const asSigns = (line: string, from: number): string =>
   line
     .slice(from)
     .replace("=>", "->")
-    .replace(
-      /(?:^\s+new|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged)\s+(?:with|by|for))(?:\s+an?)?|renewed))(?=\s+\S*\d)/i,
-      (words) => (/->|→/.test(line) ? words : " ->".padEnd(words.length)),
+    .replace(INSTEAD, (words, at: number, whole: string) =>
+      /->|→/.test(line) || !BEGINS_WITH_A_FIGURE.test(behindKind(whole.slice(at + words.length)))
+        ? words
+        : " ->".padEnd(words.length),
     )
     .replace(/\s(?:measured|measures|reads)(?=\s+(?:[\d.,½¼¾]|open\b|o\.?l\b|∞))/i, (word) => ` =`.padEnd(word.length));
+
+/** What goes in follows these words. */
+const INSTEAD =
+  /^\s+new(?=\s)|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged)\s+(?:with|by|for))(?:\s+an?)?|renewed)(?=\s)/i;
+const BEGINS_WITH_A_FIGURE = /^\s*\S*\d/;
 
 /** “Left” as what was done, or as a side? */
 function askLeft(line: string, at: number): LineReading {
