@@ -22,7 +22,8 @@ export function LabourClock({ step }: { step: Step }) {
   const [said, setSaid] = useState<string>();
   const kept = useKept(`labour ${visit.id}`, shapeOf(STANDS), STANDS);
   const { step: at, since } = kept.value;
-  const running: Running | undefined = at === "" ? undefined : { step: at, since };
+  // A step that this program does not have is no clock.
+  const running: Running | undefined = at === "" || !(at in STEP_NAMES) ? undefined : { step: at, since };
   useEffect(() => {
     if (at === "") return;
     const look = () => setNow(Date.now());

@@ -7,7 +7,7 @@ import type { Sheet } from "@/core/model";
 import type { Picture } from "@/ui/picture";
 import { OnDevice } from "@/ui/OnDevice";
 import { LogComes, useLog } from "@/ui/logbook";
-import { laterAtRest } from "@/ui/later";
+import { laterAtRest, useRest } from "@/ui/later";
 import { Tabs } from "@/ui/Tabs";
 import { AsBuilt } from "./AsBuilt";
 import { Timeline } from "./Timeline";
@@ -36,6 +36,7 @@ type SetFileProps = {
 
 /** A set's file: what it is now and was on any day, its life, its measurements, and the ways out. */
 export function SetFileView({ log, ...props }: SetFileProps) {
+  useRest();
   const { entries, lost } = useLog(props.setId, log);
   return entries ? <WholeFile entries={entries} {...props} /> : <LogComes lost={lost} />;
 }

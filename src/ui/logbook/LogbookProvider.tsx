@@ -43,7 +43,7 @@ export function LogbookProvider({ data, children }: { data: LogbookData; childre
     async (body: Body, extra?: { at?: string; amends?: string }): Promise<Outcome> => {
       const draft = makeDraft(setId, visit.id, body, extra);
       // What the log would refuse is said here, also without a network, and never waits in the outbox.
-      const problems = await problemsOf(draft);
+      const problems = problemsOf(draft);
       if (problems.length > 0) return { ok: false, problems };
       const refusal = notForRole(access, draft, known);
       if (refusal) return { ok: false, problems: [{ path: "", message: refusal }] };

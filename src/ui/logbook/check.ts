@@ -1,13 +1,13 @@
 import type { Draft } from "@/core/kinds";
 import type { Problem } from "../outbox";
-import { grammar } from "./grammar";
+import { grammarHere } from "./grammar";
 
 /**
- * What the log would refuse of a draft, in sentences. Where what checks it cannot come, the server says it later, and the
- * entry stands among those that it did not take.
+ * What the log would refuse of a draft, in sentences. Nothing waits for what checks it: where that has not come yet, the
+ * entry is kept at once, and the server says what it does not take.
  */
-export async function problemsOf(draft: Draft): Promise<Problem[]> {
-  const core = await grammar().catch(() => undefined);
-  const checked = core?.draftSchema.safeParse(draft);
-  return !core || !checked || checked.success ? [] : core.sentences(checked.error);
+export function problemsOf(draft: Draft): Problem[] {
+  const here = grammarHere();
+  const checked = here?.draftSchema.safeParse(draft);
+  return here && checked?.error ? here.sentences(checked.error) : [];
 }

@@ -12,6 +12,9 @@ export async function grammar(): Promise<Grammar> {
   return known;
 }
 
+/** The grammar, where it has come already. */
+export const grammarHere = (): Grammar | undefined => known;
+
 /**
  * The grammar once it is there. It is fetched as soon as the page is alive, so that it is there without a network, too.
  * @returns undefined until then
