@@ -1,0 +1,22 @@
+/** All forms of a word: `drift~` is drift, drifts, drifted, drifting; `fade~` fade, fades, faded, fading. */
+const inAllForms = (phrase: string) =>
+  phrase.replaceAll(/([a-z]+)~/g, (_all, word: string) => {
+    if (word.endsWith("e")) return `${word.slice(0, -1)}(?:es?|ed|ing)`;
+    if (/[^aeiou]y$/.test(word)) return `${word.slice(0, -1)}(?:y|ies|ied|ying)`;
+    return `${word}(?:s|es|ed|ing)?`;
+  });
+
+/**
+ * One pattern out of a list of phrases, on a line each or with ` | ` between them. A phrase is a regular expression of
+ * whole words in small letters; `n't` was written out as `not` before. The longest match counts, so that “volume
+ * control” is not “volume”.
+ * @example any`drift~ | moves away`.test("it drifted") // true
+ */
+export const any = (phrases: TemplateStringsArray): RegExp =>
+  new RegExp(
+    `\\b(?:${(phrases.raw[0] ?? "")
+      .split(/\n|\s\|\s/)
+      .map((phrase) => inAllForms(phrase.trim()))
+      .filter(Boolean)
+      .join("|")})\\b`,
+  );

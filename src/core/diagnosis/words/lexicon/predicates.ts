@@ -1,0 +1,252 @@
+import { any } from "./any";
+
+/** What is said of it. */
+export const PREDICATES = {
+  /** it does what it should */
+  works: any`
+    nothing (is )?wrong( with)?
+    nothing to (complain|criticise|object|report)( about| of| to)?
+    (can |i )?hears? (others|everybody|everyone|them|all stations?)( very)?( well| fine)?
+    (?<=\b(carrier|output|power|signal|sound|audio|reception|drive) ((is|are) )?(still )?)(there|present)
+    (?<=\b(fuses?|heaters?|filaments?|lamps?) (is |are |was |were )?(still )?)(intact|whole|unbroken)
+    no (problems?|trouble|faults?|complaints?)( with)?
+    (works?|plays?|playing|working|sounds?|go(es)?|performs?|receives?|transmits?) (very |quite |really |so |again )?(well|fine|right|ok(ay)?|good|perfectly|properly|normally|correctly|as it should)
+    (?<=\bfuses? (now |still )?)holds
+    functions? | functioning | operates? | operating | operational | works?
+    plays?(?! (all )?(alike|the same|equally))
+    playing | working | receives | transmits
+    (?<=not |to )(receive|transmit)
+    properly | correctly | fine | well | ok(ay)? | good | perfect(ly)? | normal(ly)? | right | as (it|they) should
+    as new | spot.?on | accurate | exact | loud and clear | loud | clear | clean | strong | like new | great
+    healthy | in order | excellent(ly)?
+    (?<!\b(at|with|even) )full (output|power|volume)
+    lovely | wonderful(ly)? | beautiful(ly)? | superb(ly)? | nice(ly)? | marvellous(ly)? | flawless(ly)?
+    faultless(ly)? | impeccabl[ey] | splendid(ly)? | brilliant(ly)? | fantastic(ally)? | satisfactor(y|ily)
+    decent(ly)? | crisp(ly)? | pleasant(ly)?
+    (no|without) (issues?|defects?|flaws?)
+    back to normal
+    as (it was |they were )?(before|when new)
+    not bad
+  `,
+  dead: any`
+    no reaction(?! to)
+    (does|do|will|can) not (pick up|get|find) (anything|any|an? single|one single)( \w+)?
+    (is|are) (zero|nil|nought) | zero (output|watts|power)
+    (does|do|did|will|can) not (make|give|produce|utter) (an?|any|one) (single )?(sound|noise|note|tone|peep)
+    (stone |completely |quite )?dead( as a (doornail|stone))?
+    silent | silence | mute
+    nothing(?! (smells?|smokes?|burns?|gets?|overheats?|glows?|lights?|hums?|buzzes|crackles?|drifts?)\b)( at all| to hear| comes( out| through)?| happens)?
+    no sign of life
+    can not hear (anything|a thing|it|a word)
+    lifeless | gone(?! deaf)
+    stop(s|ped)?( (playing|working|receiving|transmitting|dead|altogether))?
+    cuts? (in and )?out | die(s|d) | drop(s|ped) out | goes off | went (off|silent|dead) | kaput | unresponsive
+    defunct | inaudible | conk(s|ed) out | pack(s|ed) (up|in) | given up( the ghost)? | expired | non.?functional
+    no life
+    not a (squeak|murmur|word|note)
+    refuses( to \w+)? | out of action | (nobody|no one) (can )?hears? | vanish(es|ed) | disappear(s|ed) | quits?
+    missing
+    not a (sound|peep|thing|whisper)
+    switches (itself )?off | shuts? down | gave up
+  `,
+  weak: any`
+    (does|do|will) not (play|get|go|sound|come) (very )?(loud|strong)( enough)?
+    can not be (turned|brought|made) (up )?(loud|high|strong) enough
+    no (distant|far|weak|remote) (stations?|ones?|signals?)
+    not (very |so )?(loud|strong)( enough)?
+    (has|needs|have) to be (turned )?(right |fully? |all the way )?up( full)?
+    (has|needs|have|must) (to )?be (set |turned )?(at|to|on) (the |its )?(maximum|max|full|top|highest|stop|end)( (volume|gain|setting))?
+    only (at|with) (full|maximum|the highest) (volume|gain)
+    (sounds?|is|are|seems?|comes?) (very |quite |so |too )?(far away|distant|remote)(?! (stations?|ones?))
+    (has|have|with) (no|little|hardly any) (strength|punch|sensitivity|force)
+    (used to be|was once|once was) (much |far |a lot )?(louder|stronger|more sensitive)
+    (have|has|need|needs|must) (to )?(be )?turn(ed)? (it |the volume )?(right|fully|all the way|very far) (up|open)
+    ((got|gets?|getting|become|becomes|becoming|became|is|grown) )(steadily |slowly |much |ever )?worse
+    ((down to|only|about|at) )?(a|one) (quarter|third|half|tenth|fraction) of (what|its|the (usual|normal|rated|former))( it was| output| power| volume)?
+    turn (it )?(right |fully? |all the way )?(up )?(fully )?(up )?to hear( \w+)?
+    needs (full|maximum|all the) (volume|gain)( to \w+( \w+)?)?
+    weak(er|ly)? | faint(ly|er)? | low | lower | quiet(er|ly)? | insensitive | deaf
+    half( of)?( its| the)?( usual| normal)?( output| power| volume)?
+    fad(es?|ed|ing)( (away|out))?
+    (hardly|barely|scarcely)(?! any (hum|buzz|noise|hiss|crackl|distort|drift))
+    drop(s|ped)?( off| away)?(?! out)
+    receive~ (very )?(badly|poorly|terribly)
+    (does|do|will|can) not (pick up|get|receive|find) (many|much|most)( \w+)?
+    lo(st|ses?|sing) (the |some |its |all )?stations?
+    (needs|wants|requires|only with) an? (very )?(long|outdoor|external|good) (aerial|antenna)( to \w+( \w+)?)?
+    down | poor(ly)? | feeble | subdued | diminish(es|ed|ing) | decreas(es|ed|ing) | dwindl(es|ed|ing)
+    declin(es|ed|ing) | under.?powered | below par | an[a]?emic
+    (almost|nearly|barely|hardly|scarcely|just) (in)?audible
+    (buried|lost|drowned) in (the )?(noise|hiss)
+    nothing (is )?(heard|comes) (above|over|through) the (noise|hiss)
+    better with an? (longer|better|outdoor|outside|external|good|proper) (aerial|antenna)
+    less | little | sags? | reduced | soft(ly)? | sinks
+    (far(.?away)?|distant|remote|weak(er)?|faint) (stations?|ones?|signals?) ((do|will|can) not|are (gone|not|lost|missing)|have (gone|vanished)|fail to)( \w+){0,3}
+    (falls?|fell|fallen)( (off|away|back|to( an?)?( \w+)?))?
+    only (about )?\d+ ?w(atts?)?
+    (the )?(local|strong|near) (stations?|ones?) only
+    lo(st|ses?|sing) (its )?(power|volume|sensitivity|strength)
+    only (the )?((very )?(strong|local|near|loud|powerful|one|a few|two) )+(stations?|ones?)
+    lacks (power|volume|sensitivity|gain)
+    at (its )?full volume (only )?
+    (you |i )?(have|need|must) (to )?(sit|stand|be) (right |very )?(beside|next to|close to|near) it
+    ear (to|against|at) (it|the (speaker|cloth|set))
+    (only )?an? (murmur|whisper|trickle)( comes( out)?)?
+  `,
+  distorted: any`
+    buzz(es|ing)? (in|on|with) (the |loud )?(speech|voices?|words|music|passages?)
+    distort(s|ed|ion|ing)? | harsh | rough(ly)? | mushy | garbled | splatter(s|ing)? | muffled | tinny
+    rasp(s|y|ing)? | fuzzy | gritty | clipp~
+    (poor|bad) (tone|(sound )?quality)
+    sounds? like an? (?!(new|dream|bell|charm|concert|motor|putt|boat|steam|engine|tractor|train|helicopter|buzz|hum|hiss|frying|fire|log|rain|storm|waterfall|static|whistle))\w+
+    unintelligible | unclear | indistinct
+    (speaker|cone|paper) (is |was |were )?(torn|ripped|damaged)
+    (torn|ripped|damaged) (speaker|cone|paper)
+    unreadable | strangled | scrambled | metallic
+    two (stations|programmes|programs) (at once|at the same time|together)
+    crunchy | gravelly | gargl(es|ed|ing) | slurred | smeared | stutter~ | overdriven | squashed
+    hollow | boxy | wheez(es|y|ing) | dull
+    like (donald duck|a duck|a kazoo)
+    hoarse | blurred | thin | shrill | woolly | boomy | break(s|ing)? up
+    (?<=\b(sounds?|voices?|music|speech|audio|tone) (is |are )?)cracked
+    rattle~ | blasts? | croak(s|ing|y)? | mudd(y|ily) | grat(es|ing)
+    (like|as if|as though) (it (came|comes|was|were|is) )?(from|out of|in|inside|through|over|down|under) (an? |the )?(?!distance|far|another|long|concert|new)\w+( \w+)?
+    (?<=\b(reports?|audio|voices?|sound|tone|quality|speech) (are|is) )bad
+    overload~ | terribl[ey] | dreadful(ly)? | nasty
+    (hard|difficult|impossible) to (understand|follow|make out)
+    can not (be )?(understand|understood|make out|follow)( \w+)?
+    nasal | choked | chopp(y|ed) | badly | horribl[ey] | awful(ly)? | ugly
+    like a (broken|torn|blown|tin) \w+
+  `,
+  hum: any`
+    hum(s|med|ming|my)? | buzz(es|ing)? | drone(s)? | rumble~ | growl(s|ing)? | mains (noise|tone)
+    ripple
+  `,
+  noise: any`
+    (sounds? |noises? )?like (an? |the )?(steady |heavy |log |camp )?(rain|waterfall|wind|sea|surf|sand|gravel|fire|frying( \w+)?|steam|storm|hail)( on an? \w+)?
+    rustl(es|ing) | crackl(e|es|ed|ing|y) | scratch(y|es|ing)? | noisy
+    (?<!\b(humming|hum|buzzing|buzz|howling|whistling|squealing|rattling|(putt?|motor).?(putt?(ing)?|boat(ing)?)) )noises?
+    hiss(es|ing|y)? | frying | fries | sputter(s|ing)? | static | pop(s|ping)? | spit(s|ting)? | sizzle~
+    whin(e|es|ed|ing|y) | hash | rush(es|ing) | roar(s|ing)? | fizz(es|ing|le|les)? | splutter(s|ing)?
+    swish(es|ing)? | snap(s|ping) | tick(s|ing) | bubbl(es|ing) | clatter(s|ing)? | click(s|ing)?
+    (loud|sharp|occasional) cracks?
+    (dead|worn|bad) spots? | bangs (in|from) | arc~ | flash(es|ed)? over | sparks? | sparking
+  `,
+  unsteady: any`
+    (drifts?|wanders?|slides?|creeps?|slips?) off( the)? (tune|frequency|stations?)
+    (drifts?|wanders?|slides?|creeps?|slips?|moves?|walks?|runs?) away
+    (does|do|will|can) not (hold|keep)( on)?( to)? (the |a |its )?(stations?|frequency|tuning|tune|pitch)
+    (goes|moves|jumps|swings) up and down
+    howl~ | whistle~ | motor.?boat(s|ed|ing)?
+    (sounds? |noises? )?like an? (small |old |motor ?|steam ?)?(boat|tractor|engine|helicopter|train)
+    putt?.?putt?(s|ing)? | pump(s|ed|ing)
+    drift(s|ed|ing|y)?( (slowly |steadily )?(up|down|upwards?|downwards?|high|low|higher|lower)\b)?( in (frequency|pitch))?
+    fm(s|ing) | creep(s|ing)? | chirp(s|ed|ing|y)? | flutter~ | unstable | instability
+    squeal~
+    (self.?)?oscillat(es?|ed|ing|ion)
+    squeak(s|ing)? | sings | birdies | swing(s|ing) | sway(s|ing) | surg(es|ing) | throb(s|bing) | shriek(s|ing)?
+    scream(s|ing)? | bounc(es|ing|y) | tremolo | trembl(es|ing) | swoop(s|ing)? | stray(s|ing)? | hunt(s|ing)
+    wander~ | slide~
+    jump(s|ed|ing|y)?(?! back)( (in|off) (frequency|pitch))?
+    unsteady
+    (not|never) (very |quite |really )?(steady|stable|constant)
+    (is|are|was) anything but (steady|stable)
+    var(y|ies|ied|ying)( up and down)?
+    fluctuat(es?|ed|ing|ions?) | moves? (about|around)
+    (goes|went|runs|moves) off (the )?(stations?|frequency|tune)
+    warble~ | pulse~ | pulsate~ | feeds? back | feedback | wobbl(es?|y) | screech(es|ing)?
+    (does|do|will) not stay (on|put)( (frequency|tune|the station))?
+    (has|have|must|needs?|is) (to )?(be )?retun(e|ed|ing)
+    need(s)? retuning
+  `,
+  /** it stays where it was tuned */
+  steady: any`
+    (holds?|keeps?|stays?)( on)?( (the|its|a|one))? (stations?|frequency|tune|tuning|pitch)
+    (rock.?|perfectly |quite |very )?(steady|stable)
+    stays put
+  `,
+  off: any`
+    off( the)? (calibration|dial|frequency|scale|tune)
+    out of (calibration|alignment|tune)
+    (at|in|on) (the )?(wrong|another|a different) (place|spot|position|frequency|end)
+    (reads?|comes? in|appear|sits?) (about )?(\d+ ?k?hz )?(too )?(high|low|off|out|wrong|shifted)
+    off by( about)? \d+ ?k?hz
+    (belongs?|should be|should come in|on|at|of) (at |on )?\d+(\.\d+)?( ?[km]hz)? (but )?(comes? in|is( found| heard)?|appears?|sits|shows( up)?|reads) (up )?(at|on) \d+(\.\d+)?( ?[km]hz)?
+    too far (to the |up |down )?(left|right|up|down)
+    (to the|further) (left|right)
+    (higher|lower|further (up|down)) (on|up|down) the (dial|scale)
+    shifted
+    do(es)? not (match|agree|tally)( with)?
+    not where (they|the dial|it)( should| says?)?( be)?
+    wrong | miscalibrated | misaligned | inaccurate | misplaced | disagrees?( with)?
+    (does|do) not (line up|correspond)( with| to)?
+    \d+ ?k?hz (off|out|too high|too low|high|low)
+    (is|are|was) (way |far |well |badly |slightly |a little |a bit |much |quite )?(off|out|wrong)
+  `,
+  slips: any`
+    slips? | slipp(ed|ing|y) | slack | backlash | loose | stiff(ly)? | jumps? back | springs? back
+    (turns?|spins?|rotates?) (right )?(round|through|freely|endlessly|loosely)( without \w+)?
+    hangs? | binds? | catch(es)? | gummed( up)? | seized | sticky | sticks | stuck | jam(s|med) | broken?
+    snapped
+    (has |have )?(come|came|fallen|fell) off
+    (is )?off (its|the) (pulley|drum)
+    does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
+    (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)
+    no grip | scrapes? | lumpy | (hard|heavy) to (turn|move)
+    (without|with no)( any)? resistance
+    without (moving|tuning)( \w+)?
+  `,
+  hot: any`
+    smoke~ | burn(s|t|ing|ed)?( smell)?
+    smells?( of)?( something)?( (hot|burn\w*|wax|tar|insulation|electrical))?
+    overheat~
+    ((get|gets|got|getting|turn|turns|turned|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red)
+    red.?hot | glow(s|ing)? red | red plate~ | fumes | acrid | cook(s|ing|ed)
+    (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|is (running|dripping)|ran|dripped)( out)?
+    boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
+    stinks?
+  `,
+  blown: any`
+    blow(s|n|ing)? | blew
+    (?<=\b(fuses?|breaker) (always |just |keeps? |keeps? on )?)go(es|ing)
+    trip(s|ped|ping)? | pops? | popped | went | takes? out | burns? out | burnt out | fails? | melt(s|ed)
+    ruptures? | does not last
+  `,
+  /** of lamps and heaters */
+  bright: any`
+    (far |much |very )?too bright(ly)?
+    (very|unusually) bright(ly)?
+    brighter( than (the others|usual))?
+    (glow(s|ing)?|lit|shines) (very )?(blue|purple|violet|pink|white|bright(ly)?)
+    (blue|purple|violet|pink) glow
+  `,
+  dark: any`
+    dark | unlit | stays? (dark|cold|cool|out) | cold | cool | out | off | extinguished
+  `,
+  lights: any`
+    lights?( up)? | glow(s|ing)? | lit
+  `,
+  starts: any`
+    (come|comes|turn|turns|switch|switches|power|powers|start|starts)( up| on)?
+  `,
+  moves: any`
+    move(s|d)? | deflects? | swings? | reads? | register(s)? | respond(s)? | reacts? | budges?
+    (runs?|turns?|moves?) (smoothly|easily|lightly)
+    turns? | follow(s)? | returns?( to (zero|rest))? | comes? back | go(es)? (back )?to zero | close(s)?
+    open(s)?
+  `,
+  /** of a stage with a work of its own */
+  fails: any`
+    ((gives?|has|shows?) )?no (note|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
+    stuck
+    reads? (backwards?|wrong|the wrong way|nonsense|high|low)
+    backwards | fails? | failing | failed | inoperative
+    (makes? |has |have )?no (effect|difference)
+    ineffective | does nothing
+    stays? (wide )?(put|at zero|(at|on) (the |its )?(left|rest|bottom|end|stop)( stop)?|still|closed|shut|open|up|down)
+    (reads|shows|goes to|at) full scale
+    against the stop | off scale | pinned | hangs | stiff | dim(med|mer)? | sticks | lazy | jammed | broken
+    overshoots
+  `,
+} as const;
+export type Predicate = keyof typeof PREDICATES;

@@ -1,0 +1,87 @@
+import { any } from "./any";
+
+/** Circumstances. */
+export const TIMES = {
+  warm: any`
+    (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|comes on|comes up|is (right|well)|warm)?)?
+    (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
+    after (about |some |around )?(a |an |the )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?
+    with (heat|warmth|time|temperature)
+    (takes|needs|wants) (very |too |so |quite )?(long|ages|forever|a (long )?(while|time)|(a lot of|much|some|its) time)( to \w+( \w+)?| before it \w+( \w+)?| until it \w+( \w+)?)?
+    slow to (warm( up)?|start( up)?|come (on|up))
+    as it warms( up)? | warming up | when cold | from cold
+    (after|at|on|from) switch(ing)?.?on
+    after (turning|being turned|being switched) (it )?on
+    for (about |some )?(the first )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(minutes?|hours?|mins?)
+    ((in|during|over|within|for) )?the first (\w+ ){0,2}(minutes?|mins?|hours?)
+    gradually | progressively | eventually | little by little
+    in the course of (an hour|the (evening|day))
+    on warming( up)? | once (it is )?hot
+    when (it has been|left) on( for \w+( \w+)?)?
+    worse warm | worse hot | in the sun | on hot days | goes off as it warms
+  `,
+  touched: any`
+    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor) is )?(tap(ped)?|thump(ed)?|touch(ed)?(?! (the )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! (the )?((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|the (set|cabinet|side|chassis|top|case)))?
+    after (a |an? \w+ |one |some |the )?(thump|tap|knock|slap|bang|bump|kick|hit)s?( (on|to|against) (the )?\w+)?
+    (a |the )?(thump|tap|knock|slap|bang|bump)( on (the )?\w+( \w+)?)? (brings|makes|cures|restores|fixes|sets)
+    (tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
+    vibration
+    sensitive to (touch|tapping|knocks|vibration)
+    ((reacts?|responds?) to |at |with |by )?(the |a |an )?(slightest|least|smallest|lightest) (knock|tap|touch|bump|shock|movement|vibration)
+    (reacts?|responds?) to (an? |any |every )?(knock|tap|touch|bump|shock|movement|vibration)s?
+    (some(one|body)|any(one|body)|people|one|you|i) walks?( by| past| across \w+ \w+)?
+    doors? slams?
+    (when|if|as soon as) the (table|floor|bench|shelf|house|cabinet|set|desk) (shakes|moves|vibrates|is (shaken|moved|knocked))
+    (when|if) (a |the )?(lorry|truck|train|car|tram)s? (goes|go|drives?|passes|pass)( past| by)?
+  `,
+  turned: any`
+    (when|if|as|while) (you |i |one )?(the )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?|mov(e|ed|ing)|wiggl(e|ed|ing)|jiggl(e|ed|ing)|rock(ed|ing)?|work(ed|ing)?|operat(e|ed|ing)|switch(ed|ing)(?! (it )?(on|off))|chang(e|ed|ing))( (the )?(volume|tone|bands?|wave|switch|control|knob|gain)( (switch|control|knob))?)?
+  `,
+  strong: any`
+    (on|with) (the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
+    on locals
+    ^(the )?(strong|loud|local|powerful) (signals?|stations?)\b(?= (are |is |get )?(distort|overload|blast|break|splatter|rough|harsh))
+  `,
+  down: any`
+    (with|even with|at|when|if|once) (the )?volume( control)? (is )?(turned |set )?(right )?(down|off|at zero|at minimum|to zero)
+    volume (at )?(zero|minimum)
+    regardless of (the )?volume
+    whatever the volume
+    (the )?volume (control |setting )?(makes|has) no (difference|effect|influence)( on (it|the \w+))?
+    independent of (the )?volume
+    (does|do) not (change|vary|move|go|drop|fall|weaken|get (less|lower|quieter))( at all)? (with|by|when|if) (the )?volume( control)?( is)?( turned| set)?( right)?( (down|back|off|up|to (zero|minimum)))?
+    (stays|remains|is (still )?there) (the same )?(with|when|if) the volume (control )?(is )?(turned )?(right )?(down|off|at (zero|minimum))
+    not affected by the volume( control)?
+    stays with the volume down
+  `,
+  band: any`
+    (on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|high|low|some|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)
+    (just|only) on(?! (the )?(gram|phono|pick.?up|tape|aux|records))
+    one band( only)?
+    (the )?((two|three) )?(highest|lowest|upper|lower|top|bottom|middle) ((two|three) )?(bands?|ranges?)
+    one range | bands? only | \d+ ?m( only)? | (only|just) (fm|am|mw|lw|sw) | (fm|am|mw|lw|sw) only
+    (short|medium|long) ?waves?( only)?
+    (sw|mw|lw)
+    (the )?(\d+|ten|fifteen|twenty|forty|eighty)[ -]met(re|er)s?( band)?
+    (the )?(other|rest of the) bands
+    (above|below|over|under|from) \d+(\.\d+)? ?(mhz|khz|mc|kc)( (on|up|upwards|down))?
+  `,
+  bands: any`
+    (on )?(all|every|any|each) (of the )?(two |three |four |five |\d )?(bands?|wavebands?|ranges?|waves?)
+    all over
+  `,
+  intermittent: any`
+    intermittent(ly)? | sometimes | now and then | comes and goes | come and go | on and off | at times
+    occasional(ly)? | from time to time | every so often | at random | randomly | for no reason | sporadic(ally)?
+    erratic(ally)? | unpredictabl[ey] | fitful(ly)? | off and on | once in a while | temperamental
+  `,
+  line: any`
+    (50|60) ?hz | line.frequency
+  `,
+  double: any`
+    (100|120) ?hz
+    twice (the )?(line|mains)
+    double
+  `,
+} as const;
+export type When = keyof typeof TIMES;
