@@ -1,8 +1,12 @@
 import { REWRITES } from "./rewrites";
+import { corrected } from "./typos";
 
-/** A complaint in small letters and plainer words: `doesn’t` is `does not`. */
+/** A complaint in small letters and plainer words, slips of the pen put right: `doesn’t` is `does not`, `recieves` receives. */
 export const plain = (text: string): string =>
-  REWRITES.reduce((words, [pattern, instead]) => words.replaceAll(pattern, instead), text.toLowerCase())
+  REWRITES.reduce(
+    (words, [pattern, instead]) => words.replaceAll(pattern, instead),
+    text.toLowerCase().replaceAll(/[a-z]+/g, corrected),
+  )
     .replaceAll(/\s+/g, " ")
     .trim();
 

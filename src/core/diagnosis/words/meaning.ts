@@ -13,6 +13,10 @@ export type Clause = {
 };
 
 const BAD: Partial<Record<Predicate, string>> = { dead: "dead", weak: "weak", distorted: "distorted" };
+const OSCILLATOR = /\b(crystal|oscillator|vfo)\b/;
+const RECTIFIER = /\brectifier\b/;
+const SWITCH = /\bswitch|\b(band|wave|range)/;
+const NOT_WORKING = /^(fails?|failed|failing|inoperative|out of order|does nothing)$/;
 /** Modes that begin at the microphone, and at the key. */
 const VOICE = /\b(ssb|usb|lsb|sideband)\b/;
 const KEY = /\bcw\b/;
@@ -33,8 +37,11 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
   const { circuit, path, times, text } = clause;
   const of = (act: string, outcome: string): Said => ({ test: pathId(act, path), outcome });
   const whole = (test: string, outcome: string): Said => ({ test, outcome });
+  const has = (kind: StageKind) => circuit.stages.some((stage) => stage.kind === kind);
   const works = (kind: StageKind, outcome: string) =>
-    circuit.stages.filter((stage) => stage.kind === kind).map(({ id }) => whole(`works:${id}`, outcome));
+    circuit.stages
+      .filter((stage) => stage.kind === kind || (kind === "metering" && !has(kind) && stage.kind === "s-meter"))
+      .map(({ id }) => whole(`works:${id}`, outcome));
   const stage = subject.startsWith("stage:") ? (subject.slice("stage:".length) as StageKind) : undefined;
   const lamps = subject === "lamp" || subject === "tubes";
   const mechanics = subject === "drive" || subject === "control" || subject === "dial";
@@ -58,13 +65,17 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (times.has("down")) return [denied ? whole("noise", "noisy") : whole("noise-down", "noisy")];
       return [whole("noise", denied ? "quiet" : "noisy")];
     case "unsteady":
-      // A BFO that does not whistle does not run.
+      // A BFO that does not whistle does not run, and a crystal that does not oscillate gives no carrier.
       if (stage === "bfo" && denied) return works(stage, "fails");
+      if (denied && /^(self.?)?oscillat/.test(word) && OSCILLATOR.test(text)) return [of("play", "dead")];
       // A pointer that jumps does so on its cord.
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
     case "steady":
-      return subject === "drive" || subject === "control" ? [] : [of("steady", denied ? "unsteady" : "steady")];
+      // What is steady once it is warm was not before.
+      return subject === "drive" || subject === "control"
+        ? []
+        : [of("steady", denied || times.has("warm") ? "unsteady" : "steady")];
     case "hot":
       // A lamp that burns is alight.
       if (lamps && /^burn(s|ing)?$/.test(word)) return [whole("glow", denied ? "dark" : "all")];
@@ -75,7 +86,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     return ofMode(predicate, good === denied, clause);
   if (stage && predicate === "distorted") return denied ? [] : [of("play", "distorted")];
   if (stage) {
-    const bad = !good && predicate !== "blown";
+    if (predicate === "blown" && NOUNS.fuse.test(text)) return [];
+    const bad = !good;
     return denied && bad ? [] : works(stage, bad === denied ? "works" : "fails");
   }
   switch (predicate) {
@@ -83,24 +95,30 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return denied ? [] : [whole(test, "distorted")];
     case "blown":
       if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];
+      if (SIGNAL.has(subject) && /^fails?$/.test(word)) return denied ? [] : [of("play", "dead")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "bright":
-      return (lamps || /\brectifier\b/.test(text)) && !denied ? [whole("glow", "bright")] : [];
+      return (lamps || RECTIFIER.test(text)) && !denied ? [whole("glow", "bright")] : [];
     case "dark":
       if (subject === "transformer") return /cool|cold/.test(word) && !denied ? [whole("smell", "nothing")] : [];
       if (subject === "dial" && /dark|unlit/.test(word) && !denied) return [whole("glow", "dark")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
-      return lamps || subject === "set" || subject === "dial" ? [whole("glow", denied ? "dark" : "all")] : [];
+      return lamps || subject === "set" || subject === "dial" || (denied && RECTIFIER.test(text))
+        ? [whole("glow", denied ? "dark" : "all")]
+        : [];
     case "starts":
       if (!SIGNAL.has(subject) && !lamps) return [];
       return denied ? [of("play", "dead")] : lamps ? [whole("glow", "all")] : [];
     case "off":
       if (lamps && !denied && /out|off/.test(word)) return [whole("glow", "dark")];
       return mechanics || SIGNAL.has(subject) ? [of("dial", denied ? "right" : "off")] : [];
+    case "contact":
+      return subject === "control" && !denied ? [whole("turn", SWITCH.test(text) ? "switch" : "control")] : [];
     case "slips":
+      if (/^does nothing$/.test(word) && SIGNAL.has(subject) && !denied) return [of("play", "dead")];
       return (subject === "drive" ||
-        subject === "control" ||
+        (subject === "control" && !/nothing/.test(word)) ||
         (subject === "dial" && /stuck|stiff|slip|jump|seiz|broken|cord/.test(word))) &&
         !denied
         ? [whole("knob", "slips")]
@@ -110,7 +128,10 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
       if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");
-      return (lamps || /\b(rectifier|tubes?|valves?)\b/.test(text)) && /light|glow/.test(word) && !denied
+      if (SIGNAL.has(subject) && NOT_WORKING.test(word)) return denied ? [] : [of("play", "dead")];
+      return (lamps || subject === "set" || /\b(rectifier|tubes?|valves?)\b/.test(text)) &&
+        /light|glow/.test(word) &&
+        !denied
         ? [whole("glow", "dark")]
         : [];
     default:

@@ -3,9 +3,10 @@ import { pathId } from "../data/paths";
 import { DENY, PREDICATES, TIMES, type Predicate, type When } from "./lexicon";
 import { lacking, meaning, type Clause } from "./meaning";
 import { pathOf } from "./path";
-import { longest, spansOf, type Span } from "./spans";
+import { longest, spansOf, type Span, type Tagged } from "./spans";
 import { SIGNAL, subjectOf, subjectsOf, type Subject } from "./subjects";
 import type { Said } from "./types";
+import { isStrange, surely } from "./understood";
 
 /** Predicates that say how the whole sounds, whatever stands beside them. */
 const OF_THE_WHOLE: ReadonlySet<Predicate> = new Set(["hum", "noise", "unsteady", "distorted", "hot"]);
@@ -17,17 +18,18 @@ const DENIED = new RegExp(`(?:${DENY.source}(?:\\s+[\\w'-]+){0,${REACH}}|\\bnoth
 /** Small words of size that say nothing beside a hum: a low hum, a strong mains hum, a steady hiss. */
 const SIZES: ReadonlySet<Predicate> = new Set(["works", "weak", "steady"]);
 /** What stands between such a word and the hum: at most one word, and none that begins something else. */
-const BESIDE = /^( (?!with|without|no|and|but|apart|except|for|when|an?\b|the\b)[\w-]+)? ?$/;
+const BESIDE = /^( (?!with|without|no|and|but|apart|except|for|when|an?\b|the\b)[\w-]+)? *$/;
 const NO_NOISE = /\b(no|without|free of)( any)? (noise|hum|crackl|hiss)/;
 /** “The limiter does not limit.” */
 const DOES_NOT = /\b(does|do|did|will|can) not \w+$/;
 /** “Sound only when the switch is wiggled.” */
-const ONLY_THEN = /\b(sound|reception|music|signals?|stations?) only (when|if|while|as long as)\b/;
+const ONLY_THEN = /\b(sound|reception|music|signals?|stations?) only (when|if|while|as long as|at|in|on)\b/;
 /** It was tapped, and nothing came of it. */
 const NO_USE =
   /\b((has|have|had|makes?|made) no (effect|difference|change)|(does|do|did) not (help|change|matter|do)|(changes?|does|do|did) nothing|no (reaction|change|effect|difference))\b/;
 /** How much: “drifts badly” is no distortion. */
 const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|roughly|poorly)$/;
+const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 /** It does what it should, or comes to life. */
 const BETTER: ReadonlySet<Predicate> = new Set(["works", "starts", "moves"]);
 const HELPS = /\b(brings|makes|cures|restores|fixes|sets|(comes?|came) (back|on|to life))\b/;
@@ -42,7 +44,23 @@ const gap = (a: Span, b: Span) => Math.max(a.from - b.to, b.from - a.to);
 export type Before = { path?: PathKey; preds: Predicate[]; subject?: Subject };
 
 /** A part without a noun that goes on about the stage before it: “the eye glows but does not move”. “It” is the set. */
-const GOES_ON = /^(does|do|is|are|has|have|will|can|stays?|shows?|moves?|reads?|hangs?) /;
+const GOES_ON =
+  /^(never |always |only )?(does|do|is|are|has|have|will|can|stays?|shows?|moves?|reads?|hangs?|closes?|opens?|pumps?|sticks?|responds?|reacts?) ?/;
+
+/** What is said of tubes and lamps alone. */
+const OF_LIGHT: ReadonlySet<Predicate> = new Set(["dark", "bright", "lights"]);
+const goesOn = (subject: Subject, part: string, said: readonly Tagged<Predicate>[]) =>
+  (subject.startsWith("stage:") && GOES_ON.test(part)) ||
+  ((subject === "tubes" || subject === "lamp") && said.length > 0 && said.every(({ tag }) => OF_LIGHT.has(tag)));
+
+/** “Receive works, transmit does not”, “AM hums, FM does not”. What is not dead may be anything else. */
+function notSo(before: readonly Predicate[], subject: Subject, clause: Clause): Said[] {
+  const whole = before.find((one) => OF_THE_WHOLE.has(one));
+  if (whole) return meaning(whole, whole, subject, true, clause);
+  return before.length === 0 || before.some((one) => BETTER.has(one))
+    ? meaning("works", "works", subject, true, clause)
+    : [];
+}
 
 /** Reads one part of a sentence: its circumstances first, then each predicate with the noun that it belongs to. */
 export function readPart(text: string, circuit: Circuit, before: Before | undefined): { outcomes: Said[] } & Before {
@@ -58,12 +76,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   for (const { from, to } of found) rest = rest.slice(0, from) + " ".repeat(to - from) + rest.slice(to);
   const clause: Clause = { text, path, circuit, times };
   const named = subjectsOf(rest);
+  const all = longest(spansOf<Predicate>(rest, PREDICATES));
   const subjects =
-    named.length === 0 && before?.subject?.startsWith("stage:") && GOES_ON.test(rest.trim())
+    named.length === 0 && before?.subject && goesOn(before.subject, rest.trim(), all)
       ? [{ tag: before.subject, from: 0, to: 0 }]
       : named;
-  const last = subjects.at(-1)?.tag;
-  const all = longest(spansOf<Predicate>(rest, PREDICATES));
+  const last = subjects.length > 0 ? subjectOf(subjects, subjects) : undefined;
   const inside = ({ from, to }: Span) =>
     subjects.some(
       (noun) => noun.from <= from && to <= noun.to && (noun.tag === "lamp" || to - from < noun.to - noun.from),
@@ -94,6 +112,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const about = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
     // A crackle that stops when it is tapped is there until then.
     const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched");
+    if (named.length === 0 && !OF_THE_WHOLE.has(tag) && tag !== "steady" && isStrange(rest.slice(0, from))) continue;
     const denied = DENIED.test(rest.slice(0, from)) || gone;
     outcomes.push(...meaning(tag, word, about, denied, clause));
   }
@@ -111,12 +130,15 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // “Receive works, transmit does not.”
     else if (
       /\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()) ||
+      (first && /^(the )?\S+ not$/.test(rest.trim())) ||
       (first?.tag.startsWith("stage:") && DOES_NOT.test(rest.trim()))
     )
-      kept.push(...meaning("works", "works", first?.tag ?? "set", true, clause));
+      kept.push(...notSo(before?.preds ?? [], first?.tag ?? "set", clause));
     // “Dead on receive and transmit.”
     else if (first && before && /^(on |the )?\S+( \S+)?$/.test(rest.trim()) && !DENY.test(rest))
       for (const one of before.preds) kept.push(...meaning(one, one, first.tag, false, clause));
+    else if (times.has("intermittent") && first?.tag === "control")
+      kept.push(...meaning("contact", "intermittent", first.tag, false, clause));
     else if (times.has("intermittent") && (!first || SIGNAL.has(first.tag)))
       kept.push({ test: pathId("play", path), outcome: "dead" });
   }
@@ -130,7 +152,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   // “Hums, and the volume control makes no difference.”
   if (times.has("down") && preds.length === 0 && path === "receive" && before?.preds.includes("hum"))
     kept.push({ test: "hum-down", outcome: "line|double" });
-  if (times.has("warm") && !denies("warm")) kept.push(of("warm", "changes"));
+  if (times.has("warm") && !denies("warm") && !(AT_ONCE.test(text) && kept.some(({ test }) => test === "fuse")))
+    kept.push(of("warm", "changes"));
   if (times.has("touched")) kept.push({ test: "thump", outcome: denies("touched") ? "still" : "reacts" });
   if (times.has("bands") && !(times.has("band") && /\b(except|apart from|other than|all but)\b/.test(text)))
     kept.push(of("bands", "alike"));
@@ -142,8 +165,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   // “Plays when I hit it”, “a thump brings it back”: without that it does not.
   const helps =
     ONLY_THEN.test(text) || (preds.length > 0 ? preds.every(({ tag }) => BETTER.has(tag)) : HELPS.test(text));
-  const by = times.has("touched") ? "touched" : times.has("turned") ? "turned" : undefined;
-  if (by && helps && !denies(by) && !DENY.test(rest)) {
+  const by = (["touched", "turned"] as const).find((tag) => times.has(tag));
+  const now = times.has("intermittent") && preds.length > 0;
+  if (((by && helps && !denies(by)) || (now && helps)) && !DENY.test(rest)) {
     const test = pathId("play", path);
     if (by === "turned") kept.push({ test: "turn", outcome: /switch|band|wave/.test(text) ? "switch" : "control" });
     return {
@@ -154,7 +178,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     };
   }
   return {
-    outcomes: kept,
+    outcomes: surely(kept, text, [...found, ...named, ...all]),
     ...(pathSaid ? { path } : {}),
     ...(last ? { subject: last } : {}),
     preds: lacks ? ["dead"] : preds.map(({ tag }) => tag),

@@ -20,12 +20,16 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
     if (NOUNS.am.test(text) || /\b(mw|lw|sw|medium|long|short)\b/.test(text)) return "receive";
   }
   if (has("modulation") && NOUNS.modulation.test(text)) return "modulation";
+  // What a transmitter alone sounds like is its modulation.
+  if (has("modulation") && !has("receive") && /\b(audio|voices?|sound)\b/.test(text)) return "modulation";
   if (has("transmit") && (NOUNS.transmission.test(text) || NOUNS.modulation.test(text) || /\bkey(ed|ing)\b/.test(text)))
     return "transmit";
-  // What others hear of it is what it sends.
+  // What I hear of others is what it receives; what they hear of me is what it sends.
+  if (has("receive") && /\b(i|we) (can |could |do |will )?(not |hardly |barely )?(hear|copy|read)\b/.test(text))
+    return "receive";
   if (
     has("transmit") &&
-    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my (audio|signal|note)|reports?|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my (audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?) me|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
       text,
     )
   )

@@ -12,6 +12,81 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [/\b(it|that|there|he|she)'s\b/g, "$1 is"],
   [/\bno longer\b|\bnot any ?more\b/g, "not"],
   [/\b(plays?|works?|receives?|transmits?|sounds?) no more\b/g, "not $1"],
+  // “Works only after an hour” does not before.
+  [
+    /\b(?:only (?:works?|plays?|comes? on|comes? alive)|(?:works?|plays?|comes? on|comes? alive) only)(?= (?:after|when|once|if|as soon as) (?!(?:it is |it gets )?(?:cold|cool)\b|(?:i|you|one|it is (?:hit|tapped|knocked|moved|touched|wiggled))\b|(?:tapp|hitt|knock|wiggl|mov|touch))(?:it |the set )?(?:\S+ ){0,2}(?:minutes?|mins?|hours?|hot|warm\w*|while|time)\b)/g,
+    "dead",
+  ],
+  // What hedges or weighs a word does not change it.
+  [/\b(?:does|do|did) not (?:seem|appear) to\b/g, "does not"],
+  [/\b(?:seems?|appears?|looks?) to be\b/g, "is"],
+  [/\b(?:seems?|appears?|tends?|started|begins?|began) to (?=[a-z])/g, ""],
+  [
+    /\b(?:absolutely|totally|entirely|utterly|somewhat|fairly|incredibly|simply|actually|basically|apparently|obviously|unfortunately|clearly(?= (?:dead|silent|weak|distorted))) /g,
+    "",
+  ],
+  [
+    /\b(?:roughly|approximately|nearly|almost|maybe|perhaps|around) (?=(?:an? |\d|one |two |three |five |ten |fifteen |twenty |thirty |half )\w* ?(?:minutes?|mins?|hours?|seconds?|quarter))/g,
+    "about ",
+  ],
+  [/\b(?:whenever|every time|each time|any ?time)\b/g, "when"],
+  [
+    /\b(?:gets|goes|is|plays) (?:\w+ )?loud(?:er)? and (?:then )?(?:\w+ )?(?:soft|quiet|weak|low|faint)(?:er)?\b|\b(?:gets|goes|is|plays) (?:\w+ )?(?:soft|quiet|weak|low|faint)(?:er)? and (?:then )?(?:\w+ )?loud(?:er)?\b/g,
+    "varies",
+  ],
+  // “No smoke or smell.”
+  [/\b(no|without|not) (any )?(\w+) (?:or|nor) (?=\w+($| ?[,;.]))/g, "$1 $3, $1 "],
+  [
+    /\b(?:goes|changes|swings|jumps) from (?:loud to (?:soft|quiet|weak|faint)|(?:soft|quiet|weak|faint) to loud)\b/g,
+    "varies",
+  ],
+  [/\bback and forth\b/g, "to-and-fro"],
+  [/\b(?:some days|some of the time|every other day|every now and (?:then|again)|once in a while)\b/g, "sometimes"],
+  [/\bthe (?:moment|instant|second)\b(?= (?:i|you|one|it|a|the)\b)/g, "when"],
+  // What comes back when it has cooled is gone when it is warm.
+  [
+    /\b(?:recovers|comes back|returns|(?:plays|works) again) (?:after|when|once) (?:being (?:switched |turned )?off|a (?:rest|pause|break)|cooling(?: down)?|it (?:has |is )?(?:cooled|cold|cool)(?: down)?)(?: for [^,;.]*)?/g,
+    "dead when warm",
+  ],
+  [
+    /\b(?:stereo|it|set) (?:is|plays|comes|sounds|comes out)(?: only)?(?: in)? mono(?: only)?\b|\bmono only\b|\bonly (?:in )?mono\b|\bnot in stereo\b/g,
+    "stereo fails",
+  ],
+  [/\bwhen (?:i|you|one) (?:talk|speak|whistle|blow|sing|shout)s? into the (mic\w*)/g, "with the $1"],
+  // Bands of amateurs, without their unit.
+  [
+    /\b(on|and|or) (160|80|60|40|30|20|17|15|12|10|6|2)(?= |,|\.|;|$)(?! ?(?:m\b|met|[kmg]?hz|w\b|watts?|v\b|volts?|percent|%|minutes?|hours?|seconds?|stations?))/g,
+    "$1 $2 m",
+  ],
+  // What it did once it does not do now.
+  [/\b(?:has |have )?never (?:worked|played)(?: (?:right|properly))?\b/g, "does not work"],
+  [
+    /\b(?:worked|played|was (?:fine|all right|ok|good|playing|working))(?: (?:fine|well|perfectly|all right|ok|good))? (?:until|till|up to)\b/g,
+    "dead since",
+  ],
+  [/\bused to (?:play|work)(?: (?:fine|well|perfectly))?\b/g, "does not play"],
+  // “Fails to play” does not play, and “stopped crackling” does not crackle.
+  [/\b(?:fails?|failed|unable|is not able|not able|seems unable|declines|is unwilling) to\b/g, "does not"],
+  [/\b(?:stopped|ceased|quit) (?!playing|working|receiving|transmitting)(\w+ing)\b/g, "not $1"],
+  [/\b(?:does|do|did|will|can) not do (?:anything|a thing)\b/g, "does nothing"],
+  [/\b(hum|noise|drift|distortion|crackle|smell|trouble|fault)[- ]free\b/g, "no $1"],
+  [/\bsmells? (?:of|like) nothing(?: \w+)?\b/g, "no smell"],
+  [/\b(?:quiet|silent|clean|black) background\b/g, "no noise"],
+  [
+    /\b(?:just|only|nothing but) (?:a |one )?(?:single |short |loud )?(?:click|pop|thump|crack)(?: (?:from|in|out of) the \w+)?(?:,? and)?(?:,? then)? (?=silence|nothing|dead)/g,
+    "",
+  ],
+  // “Only gets local stations” and “gets only local stations”.
+  [
+    /\bonly (?:gets?|picks? up|receives?|hears?|finds?|plays?|brings? in|pulls? in)(?= (?:the |a |one|two|three|some|local|near|strong|loud|very|powerful))/g,
+    "only",
+  ],
+  [
+    /\b(?:gets?|picks? up|receives?|hears?|finds?|plays?|brings? in|pulls? in) only(?= (?:the |a |one|two|three|some|local|near|strong|loud|very|powerful))/g,
+    "only",
+  ],
+  [/^(?:only am|am only)$/g, "am works, fm dead"],
+  [/^(?:only fm|fm only)$/g, "fm works, am dead"],
   // “Works for five minutes only” is dead afterwards.
   [
     /\b(?:works?|plays?|runs?|receives?|lasts?) (?:only |just )for (?:about )?(\S+ (?:seconds?|minutes?|mins?|hours?))\b|\b(?:works?|plays?|runs?|receives?|lasts?) for (?:about |only |just )?(\S+ (?:seconds?|minutes?|mins?|hours?))(?: only| at most| and no longer)\b/g,

@@ -19,6 +19,20 @@ const WORST: readonly string[] = [
   "all",
   "fails",
   "works",
+  "slips",
+  "free",
+  "unsteady",
+  "steady",
+  "off",
+  "right",
+  "noisy",
+  "quiet",
+  "blown",
+  "whole",
+  "reacts",
+  "still",
+  "hot",
+  "nothing",
 ];
 
 /** Of two words on one test the worse one counts: “plays fine, then dead”. */

@@ -7,7 +7,9 @@ import { longest, spansOf, type Tagged } from "./spans";
 export type Subject = Noun | `stage:${StageKind}`;
 
 /** What owners say of a stage, and no sheet calls it. */
-const OWNERS_WORDS: readonly [StageKind, RegExp][] = [["stereo", /\b(one|left|right|a) channel\b/]];
+const OWNERS_WORDS: readonly [StageKind, RegExp][] = [
+  ["stereo", /\b(one|left|right|a) channel\b|\b(channel )?separation\b/],
+];
 
 /** Stages with a work of their own, by their words: in this set or in another one. */
 const OWN: readonly [StageKind, RegExp][] = [

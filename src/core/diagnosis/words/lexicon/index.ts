@@ -1,5 +1,3 @@
-import { any } from "./any";
-
 export { NOUNS, type Noun } from "./nouns";
 export { PREDICATES, type Predicate } from "./predicates";
 export { TIMES, type When } from "./times";

@@ -3,10 +3,15 @@ import { any } from "./any";
 /** What is spoken of. A stage with a work of its own is `stage:KIND`. */
 export const NOUNS = {
   set: any`
-    (the )?(set|radio set|unit|rig|thing)
+    (the )?(whole )?(set|radio set|unit|rig|thing) | everything
+  `,
+  /** it is in no search: what is said of it says nothing of the set */
+  other: any`
+    vfo | (crystal )?calibrator | markers? | clock | timer | alarm | motor | remote( control)? | squelch | vox | notch | afc
+    crystal filter | (tape|cassette) (deck|recorder|player) | tape recorder | (record )?changer | aerial amplifier
   `,
   reception: any`
-    reception | recei(ve|ves|ver|ving) | rx | stations? | programmes? | locals? | broadcasts? | radio
+    reception | recei(ve|ves|ver|ving) | rx | stations? | programmes? | locals? | broadcasts? | radio | wireless
   `,
   fm: any`
     fm | vhf
@@ -16,13 +21,13 @@ export const NOUNS = {
   `,
   transmission: any`
     transmi(t|ts|tter|tters|tted|tting|ssion)
-    tx | carrier | (antenna|aerial) current | rf output
+    tx | carrier | (antenna|aerial) current | rf out(put)?
     rf(?! (gain|stage|amp|coil|tube|board))
-    power output | output power | power out | watts? | on the air | key.?down | sends? | sending | when keyed
-    into the dummy( load)? | drive
+    power output | output power | power out | watts? | \d+ ?w\b(?! (lamp|bulb)) | on the air | key.?down | sends? | sending | when keyed
+    into the dummy( load)? | drive | (plate|anode|grid|tank) current
   `,
   modulation: any`
-    modulat(ion|es?|ed|ing) | mic(rophone)? | speech | my voice | ptt
+    modulat(ion|es?|ed|ing|or) | mic(rophone)? | speech | my voice | ptt
   `,
   mode: any`
     ssb | cw | usb | lsb | sideband
@@ -37,14 +42,14 @@ export const NOUNS = {
   `,
   sound: any`
     sound | audio | volume | output | signals? | loudness | tone | music | speech quality | voices? | bass
-    treble
+    treble | sensitivity | gain
   `,
   speaker: any`
     (loud)?speaker | cone
   `,
   control: any`
     (volume|tone|gain|treble|bass) (control|pot|knob)s?
-    (band|wave(band)?|range|function) ?(switch|change)
+    (band|wave(band)?|range|function) ?(switch|change)( switch)?
     pots?
     switch(es)?\b(?! (it |the (set|radio) )?(on|off|itself))
     controls?
@@ -68,13 +73,14 @@ export const NOUNS = {
     tubes? | valves? | heaters? | filaments?
   `,
   fuse: any`
-    fuses? | breaker | rcd
+    ((plate|anode|mains|line|main|ht|heater|supply|internal) )?fuses?
+    (circuit )?breaker | rcd | gfci | cut-?out | overload (relay|trip|switch)
   `,
   plates: any`
     plates? | anodes?
   `,
   transformer: any`
-    transformer | choke | chassis | cabinet | back | rectifier | resistor | dropper | line cord | amplifier
+    transformer | choke | chassis | cabinet | (?<=\bthe )back | rectifier | resistor | dropper | line cord | amplifier
   `,
 } as const;
 export type Noun = keyof typeof NOUNS;

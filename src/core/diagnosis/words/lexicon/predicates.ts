@@ -6,6 +6,7 @@ export const PREDICATES = {
   works: any`
     nothing (is )?wrong( with)?
     nothing to (complain|criticise|object|report)( about| of| to)?
+    (they|others|people|everyone|everybody|all) (can )?hears? me( (very )?(well|fine))?
     (can |i )?hears? (others|everybody|everyone|them|all stations?)( very)?( well| fine)?
     (?<=\b(carrier|output|power|signal|sound|audio|reception|drive) ((is|are) )?(still )?)(there|present)
     (?<=\b(fuses?|heaters?|filaments?|lamps?) (is |are |was |were )?(still )?)(intact|whole|unbroken)
@@ -16,7 +17,7 @@ export const PREDICATES = {
     plays?(?! (all )?(alike|the same|equally))
     playing | working | receives | transmits
     (?<=not |to )(receive|transmit)
-    properly | correctly | fine | well | ok(ay)? | good | perfect(ly)? | normal(ly)? | right | as (it|they) should
+    properly | correct(ly)? | fine | well | ok(ay)? | good | perfect(ly)? | normal(ly)? | right | as (it|they) should
     as new | spot.?on | accurate | exact | loud and clear | loud | clear | clean | strong | like new | great
     healthy | in order | excellent(ly)?
     (?<!\b(at|with|even) )full (output|power|volume)
@@ -25,19 +26,31 @@ export const PREDICATES = {
     decent(ly)? | crisp(ly)? | pleasant(ly)?
     (no|without) (issues?|defects?|flaws?)
     back to normal
+    (makes?|gives?|puts? out|delivers?|reaches) (its |the )?(rated|full|normal|specified|nominal|usual) (power|output)
     as (it was |they were )?(before|when new)
     not bad
+    (?<=\b(stations?|signals?) (all )?)(come|comes|coming) in(?=$| (well|fine|ok|clearly|nicely|loud))
+    full (carrier|drive|signal|modulation) | faultless | trouble.?free | in (good|working|perfect) (order|condition)
+    up to (standard|specification|spec) | beyond reproach | a (joy|pleasure|treat)
+    (could|can) not be better | couldn.?t be better
+    (?<=\b(fm|am|stations|radio) (is |are )?)(still )?(there|present) | (?<=\bcarrier )(comes (up|on)|appears)
   `,
   dead: any`
     no reaction(?! to)
     (does|do|will|can) not (pick up|get|find) (anything|any|an? single|one single)( \w+)?
+    (does|do|did|will|can) not (tune|bring|pull) in (anything|any( \w+)?)
+    (just|only|simply) sits there
+    breaks? off | broke off | drops? dead | drops? in and out
+    (nobody|no one|no ?body) (ever )?(comes back|answers|replies|responds)( to (me|my calls?|us))?
+    (they|others|people|other stations|the other (station|side)) (can|could|do|does|will) not (hear|copy|read) (me|us)
+    can not hear (them|anyone|anybody|any( \w+)?|others|other stations)
     (is|are) (zero|nil|nought) | zero (output|watts|power)
     (does|do|did|will|can) not (make|give|produce|utter) (an?|any|one) (single )?(sound|noise|note|tone|peep)
     (stone |completely |quite )?dead( as a (doornail|stone))?
     silent | silence | mute
     nothing(?! (smells?|smokes?|burns?|gets?|overheats?|glows?|lights?|hums?|buzzes|crackles?|drifts?)\b)( at all| to hear| comes( out| through)?| happens)?
     no sign of life
-    can not hear (anything|a thing|it|a word)
+    can not hear (anything|a thing|it|a word|sound|a sound)
     lifeless | gone(?! deaf)
     stop(s|ped)?( (playing|working|receiving|transmitting|dead|altogether))?
     cuts? (in and )?out | die(s|d) | drop(s|ped) out | goes off | went (off|silent|dead) | kaput | unresponsive
@@ -48,6 +61,10 @@ export const PREDICATES = {
     missing
     not a (sound|peep|thing|whisper)
     switches (itself )?off | shuts? down | gave up
+    bust(ed)? | knackered | done for | (has|had) had it | useless | unusable | out of service | non.?working | soundless
+    dead on arrival | no (joy|go|dice) | zilch | nada | gave out | given out | gives out | went down | drop(ped|s) dead
+    not (functioning|operational) | (is|was) finished | blank | ceas(es?|ed) | switched (itself )?off
+    (went|goes|gone) quiet (for good|altogether|completely|at once|suddenly)
   `,
   weak: any`
     (does|do|will) not (play|get|go|sound|come) (very )?(loud|strong)( enough)?
@@ -85,16 +102,29 @@ export const PREDICATES = {
     (falls?|fell|fallen)( (off|away|back|to( an?)?( \w+)?))?
     only (about )?\d+ ?w(atts?)?
     (the )?(local|strong|near) (stations?|ones?) only
-    lo(st|ses?|sing) (its )?(power|volume|sensitivity|strength)
-    only (the )?((very )?(strong|local|near|loud|powerful|one|a few|two) )+(stations?|ones?)
+    lo(st|ses?|sing) (most of |some of |much of |a lot of |half )?(of )?(its |the )?(power|volume|sensitivity|strength|punch|gain|loudness|output)
+    (hard|difficult) to hear
+    (bad|terrible|awful|poor) reception | (?<=\breception (is |was |has been )?(very |so )?)(bad|terrible|awful)
+    (very |only )?(few|fewer) (stations|signals)
+    used to (be|get|have|pick up|bring in|play) (\w+ ){0,2}(more|better|louder|stronger)( \w+)?
+    (needs?|wants?|requires?) (the )?volume (control )?(turned |set )?(right |fully |all the way )?(up|at|to|on)( (full|max|(the )?(maximum|top|end)))?
+    (does|do|will|can) not load( up)? | (does|do|will|can) not (be )?dip(ped)? | no dip
+    only (the |some )?((very )?(strong(est)?|local|near(est)?|loud(est)?|powerful|one|a few|a couple of|a handful of|two|three) )+(local )?(stations?|ones?|signals?)
     lacks (power|volume|sensitivity|gain)
     at (its )?full volume (only )?
     (you |i )?(have|need|must) (to )?(sit|stand|be) (right |very )?(beside|next to|close to|near) it
-    ear (to|against|at) (it|the (speaker|cloth|set))
+    ear (right |close )?(to|against|at|on) (it|the \w+)
     (only )?an? (murmur|whisper|trickle)( comes( out)?)?
+    muted | hushed | below (standard|normal|par) | wimpy | pathetic | puny | meagre | insufficient | inadequate | lacklustre
+    not enough (volume|power|output|gain|sound|drive|signal) | too (little|low|quiet|soft|weak|faint)
+    (nothing like |nowhere near |not |less |half )(as |so )?loud( as .*)? | not as (loud|strong|sensitive|powerful)( as .*)?
+    only just | attenuated | way down | lacking (in )?(volume|power|sensitivity|gain|punch) | under (par|powered) | waning | wanes
+    \d+ ?w(atts?)? instead of (the )?(\w+ )?\d+( ?w(atts?)?)?
   `,
   distorted: any`
-    buzz(es|ing)? (in|on|with) (the |loud )?(speech|voices?|words|music|passages?)
+    buzz(es|ing)? (in|on|with|at) (the |loud )?(speech|voices?|words|music|passages?|(low |high |bass |certain |some )?(notes|tones))
+    (?<=\b(cone|speaker|voice coil) (is )?)(scrap(es?|ing)|rub(s|bing)?)
+    cracks? up | downwards?
     distort(s|ed|ion|ing)? | harsh | rough(ly)? | mushy | garbled | splatter(s|ing)? | muffled | tinny
     rasp(s|y|ing)? | fuzzy | gritty | clipp~
     (poor|bad) (tone|(sound )?quality)
@@ -110,17 +140,23 @@ export const PREDICATES = {
     hoarse | blurred | thin | shrill | woolly | boomy | break(s|ing)? up
     (?<=\b(sounds?|voices?|music|speech|audio|tone) (is |are )?)cracked
     rattle~ | blasts? | croak(s|ing|y)? | mudd(y|ily) | grat(es|ing)
-    (like|as if|as though) (it (came|comes|was|were|is) )?(from|out of|in|inside|through|over|down|under) (an? |the )?(?!distance|far|another|long|concert|new)\w+( \w+)?
+    (like|as if|as though) (it (came|comes|was|were|is) |\w+ing )?(from|out of|in|inside|through|over|down|under) (an? |the )?(?!distance|far|another|long|concert|new)\w+( \w+)?
     (?<=\b(reports?|audio|voices?|sound|tone|quality|speech) (are|is) )bad
     overload~ | terribl[ey] | dreadful(ly)? | nasty
     (hard|difficult|impossible) to (understand|follow|make out)
     can not (be )?(understand|understood|make out|follow)( \w+)?
     nasal | choked | chopp(y|ed) | badly | horribl[ey] | awful(ly)? | ugly
     like a (broken|torn|blown|tin) \w+
+    unnatural | raw | ragged | coarse | buzzy | squawk(y|s|ing)? | mangled | mumbl(es?|ing) | honky | lispy | fractured
+    over.?modulat(es?|ed|ing|ion) | flat.?topp(ed|ing) | saturat(es?|ed|ing) | shredded | unpleasant | wooll?y | blurry | blurred
+    underwater | under water | strangulated | croaky | cracked up | broken up | unrecogni[sz]able
+    sounds? (like|as if|as though) (he|she|it|they|somebody|someone|you|i) (?!works?|plays?|is new|was new)\w+( \w+){0,3}
+    (stations|programmes) (run into each other|interfere( with each other)?|on top of each other) | overlap(s|ping)?( each other)?
   `,
   hum: any`
     hum(s|med|ming|my)? | buzz(es|ing)? | drone(s)? | rumble~ | growl(s|ing)? | mains (noise|tone)
     ripple
+    purr(s|ing)? | thrum(s|ming)? | burr(s|ing)? | (50|60|100|120) (hz|cycles?) (tone|note|noise) | ac (tone|note)
   `,
   noise: any`
     (sounds? |noises? )?like (an? |the )?(steady |heavy |log |camp )?(rain|waterfall|wind|sea|surf|sand|gravel|fire|frying( \w+)?|steam|storm|hail)( on an? \w+)?
@@ -128,9 +164,13 @@ export const PREDICATES = {
     (?<!\b(humming|hum|buzzing|buzz|howling|whistling|squealing|rattling|(putt?|motor).?(putt?(ing)?|boat(ing)?)) )noises?
     hiss(es|ing|y)? | frying | fries | sputter(s|ing)? | static | pop(s|ping)? | spit(s|ting)? | sizzle~
     whin(e|es|ed|ing|y) | hash | rush(es|ing) | roar(s|ing)? | fizz(es|ing|le|les)? | splutter(s|ing)?
-    swish(es|ing)? | snap(s|ping) | tick(s|ing) | bubbl(es|ing) | clatter(s|ing)? | click(s|ing)?
+    swish(es|ing)? | snap(s|ping) | tick(s|ing) | bubbl(es|ing) | clatter(s|ing)? | click(s|ing)?(?! (in|into|over)\b)
     (loud|sharp|occasional) cracks?
     (dead|worn|bad) spots? | bangs (in|from) | arc~ | flash(es|ed)? over | sparks? | sparking
+    whoosh(es|ing)? | swoosh(es|ing)? | white noise | thuds? | bangs | crunch(es|ing) | tear(s|ing) noise | grinding
+    (a |the )?(burst|bursts|shower) of (noise|static) | interference | mush
+    cracks
+    flash(es|ing)? | spitting
   `,
   unsteady: any`
     (drifts?|wanders?|slides?|creeps?|slips?) off( the)? (tune|frequency|stations?)
@@ -155,9 +195,15 @@ export const PREDICATES = {
     fluctuat(es?|ed|ing|ions?) | moves? (about|around)
     (goes|went|runs|moves) off (the )?(stations?|frequency|tune)
     warble~ | pulse~ | pulsate~ | feeds? back | feedback | wobbl(es?|y) | screech(es|ing)?
-    (does|do|will) not stay (on|put)( (frequency|tune|the station))?
+    (does|do|will) not stay (on|put|tuned|there)( (frequency|tune|the station))?
     (has|have|must|needs?|is) (to )?(be )?retun(e|ed|ing)
-    need(s)? retuning
+    (needs?|wants?|requires?) ((constant|frequent|continual|regular|permanent|repeated) )?(re-?(tuning|adjust(ing|ment))|(constant|frequent|continual) tuning)
+    keeps? (on )?losing (the |its |a )?(stations?|signal|tune)
+    waver(s|ed|ing)? | wail(s|ed|ing)? | moan(s|ed|ing)? | whoop(s|ed|ing)? | yelp(s|ed|ing)? | tweet(s|ing)? | twitter(s|ing)?
+    heterodyn(es?|ing) | squegg?(s|ing)? | parasitics? | hop(s|ped|ping) | skip(s|ped|ping) | quiver(s|ing)? | quaver(s|ing)?
+    takes off | (goes|breaks|bursts) into oscillation | shaky | roams? | yo.?yo(s|ing)? | singing | ringing | seesaws?
+    runs off | all over the (place|dial)
+    walks?
   `,
   /** it stays where it was tuned */
   steady: any`
@@ -182,6 +228,8 @@ export const PREDICATES = {
     (does|do) not (line up|correspond)( with| to)?
     \d+ ?k?hz (off|out|too high|too low|high|low)
     (is|are|was) (way |far |well |badly |slightly |a little |a bit |much |quite )?(off|out|wrong)
+    incorrect | displaced | (does|do) not track | tracking (is )?(off|out|poor|bad|wrong) | (not|never) (in|at) the right (place|spot|position)
+    (bunched|crowded|squeezed|cramped)( up| together)?
   `,
   slips: any`
     slips? | slipp(ed|ing|y) | slack | backlash | loose | stiff(ly)? | jumps? back | springs? back
@@ -192,9 +240,12 @@ export const PREDICATES = {
     (is )?off (its|the) (pulley|drum)
     does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
     (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)
+    turns? (\w+ )?(without|with no) (any )?(effect|result)
     no grip | scrapes? | lumpy | (hard|heavy) to (turn|move)
     (without|with no)( any)? resistance
     without (moving|tuning)( \w+)?
+    lost motion | jerk(s|y|ing)? | sloppy | rusty | frayed | (came|come|has come|gone) adrift | grates | gritty | spins?
+    (does|do|will) not (follow|engage|grip)
   `,
   hot: any`
     smoke~ | burn(s|t|ing|ed)?( smell)?
@@ -205,12 +256,16 @@ export const PREDICATES = {
     (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|is (running|dripping)|ran|dripped)( out)?
     boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
     stinks?
+    stench | reek(s|ing)? | odou?r | whiff | steam(s|ing)? | scald(s|ing)? | (on|caught) fire | flames? | roast(s|ed|ing)? | toasted
+    ((turn|turns|turned|go|goes|glow|glows|glowing|run|runs) )(cherry|bright|dull|dark|blood)[ -]red
   `,
   blown: any`
     blow(s|n|ing)? | blew
     (?<=\b(fuses?|breaker) (always |just |keeps? |keeps? on )?)go(es|ing)
     trip(s|ped|ping)? | pops? | popped | went | takes? out | burns? out | burnt out | fails? | melt(s|ed)
     ruptures? | does not last
+    (?<=\bfuses? (is |was |has |had |keeps? )?)(open|gone|going) | eats? | kills? | goes through | (?<=\bbreaker )(drops|throws|goes)
+    (does|do|will|can) not hold(?= (a |the |any )?fuse)
   `,
   /** of lamps and heaters */
   bright: any`
@@ -222,9 +277,11 @@ export const PREDICATES = {
   `,
   dark: any`
     dark | unlit | stays? (dark|cold|cool|out) | cold | cool | out | off | extinguished
+    (?<=\b(heaters?|filaments?|lamps?|bulbs?) (is |are |was )?)(open|gone|dead|burnt out|burned out|blown)
   `,
   lights: any`
     lights?( up)? | glow(s|ing)? | lit
+    (?<=\b(lamps?|lights?|bulbs?|tubes?|heaters?|filaments?) (is |are |comes? |come |stays? |was |were )(still )?)on
   `,
   starts: any`
     (come|comes|turn|turns|switch|switches|power|powers|start|starts)( up| on)?
@@ -235,18 +292,24 @@ export const PREDICATES = {
     turns? | follow(s)? | returns?( to (zero|rest))? | comes? back | go(es)? (back )?to zero | close(s)?
     open(s)?
   `,
+  /** of a switch or a control: it does not connect */
+  contact: any`
+    (bad|poor|dirty|no|loose|faulty|unreliable) contacts? | dirty | oxidi[sz]ed | tarnished | intermittent
+    (needs?|has|have|wants?|must) (to )?(be )?(cleaning|cleaned|wiggling|wiggled|jiggling|jiggled|rocking|rocked|working|moving|moved)
+  `,
   /** of a stage with a work of its own */
   fails: any`
-    ((gives?|has|shows?) )?no (note|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
+    ((gives?|has|shows?) )?no (note|marker|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
     stuck
     reads? (backwards?|wrong|the wrong way|nonsense|high|low)
-    backwards | fails? | failing | failed | inoperative
+    backwards | fails? | failing | failed | inoperative | out of order
     (makes? |has |have )?no (effect|difference)
     ineffective | does nothing
     stays? (wide )?(put|at zero|(at|on) (the |its )?(left|rest|bottom|end|stop)( stop)?|still|closed|shut|open|up|down)
     (reads|shows|goes to|at) full scale
     against the stop | off scale | pinned | hangs | stiff | dim(med|mer)? | sticks | lazy | jammed | broken
     overshoots
+    sluggish | frozen | asleep | slow(?! to)
   `,
 } as const;
 export type Predicate = keyof typeof PREDICATES;

@@ -19,13 +19,15 @@ export const TIMES = {
     on warming( up)? | once (it is )?hot
     when (it has been|left) on( for \w+( \w+)?)?
     worse warm | worse hot | in the sun | on hot days | goes off as it warms
+    the (longer|warmer|hotter) it (is|has been|gets|runs|plays)( on| playing| running)?
+    (over|during|in the course of) (an|one) (evening|hour) | in an hour | as time goes (on|by) | with use
   `,
   touched: any`
-    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor) is )?(tap(ped)?|thump(ed)?|touch(ed)?(?! (the )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! (the )?((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|the (set|cabinet|side|chassis|top|case)))?
+    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor|chassis|board|panel|tube|lead|wiring) is )?(flex(ed)?|ben(d|t)|twist(ed)?|push(ed)?|pull(ed)?|lift(ed)?|tilt(ed)?|squeez(e|ed)|tap(ped)?|thump(ed)?|touch(ed)?(?! (the )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! to (another|the next|a different|any|each)|( the)? ((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|the (set|cabinet|side|chassis|top|case)))?
     after (a |an? \w+ |one |some |the )?(thump|tap|knock|slap|bang|bump|kick|hit)s?( (on|to|against) (the )?\w+)?
     (a |the )?(thump|tap|knock|slap|bang|bump)( on (the )?\w+( \w+)?)? (brings|makes|cures|restores|fixes|sets)
-    (tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
-    vibration
+    (?<!\b(switch|control|pot|knob) (needs|wants|requires) )(tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
+    vibration | microphon(ic|ics|y)
     sensitive to (touch|tapping|knocks|vibration)
     ((reacts?|responds?) to |at |with |by )?(the |a |an )?(slightest|least|smallest|lightest) (knock|tap|touch|bump|shock|movement|vibration)
     (reacts?|responds?) to (an? |any |every )?(knock|tap|touch|bump|shock|movement|vibration)s?
@@ -35,7 +37,10 @@ export const TIMES = {
     (when|if) (a |the )?(lorry|truck|train|car|tram)s? (goes|go|drives?|passes|pass)( past| by)?
   `,
   turned: any`
-    (when|if|as|while) (you |i |one )?(the )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?|mov(e|ed|ing)|wiggl(e|ed|ing)|jiggl(e|ed|ing)|rock(ed|ing)?|work(ed|ing)?|operat(e|ed|ing)|switch(ed|ing)(?! (it )?(on|off))|chang(e|ed|ing))( (the )?(volume|tone|bands?|wave|switch|control|knob|gain)( (switch|control|knob))?)?
+    (when|if|as|while) (you |i |one )?(the )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?|mov(e|ed|ing)|wiggl(e|ed|ing)|jiggl(e|ed|ing)|rock(ed|ing)?|work(ed|ing)?|operat(e|ed|ing)|adjust(ed|ing)?|var(y|ied|ying)|switch(ed|ing)(?! (it )?(on|off))|chang(e|ed|ing))( (the )?(volume|tone|bands?|wave|switch|control|knob|gain)( (switch|control|knob))?)?
+    (when|if|as) (it is )?(moved|switched|turned|changed|set|put) to (another|the next|a different|any other|each) (bands?|ranges?|waves?|wavebands?)
+    (has|have|needs?|must) (to )?be (turned|moved|worked|wiggled|jiggled|rocked)( to-and-fro| several times| a few times)?
+    (at|in|on) (one|a|certain|some|a certain) (spot|place|position|setting|point)s? (of|on) the (volume|tone|gain)( control| pot| knob)?
   `,
   strong: any`
     (on|with) (the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
@@ -43,6 +48,9 @@ export const TIMES = {
     ^(the )?(strong|loud|local|powerful) (signals?|stations?)\b(?= (are |is |get )?(distort|overload|blast|break|splatter|rough|harsh))
   `,
   down: any`
+    (when|if|once|after|even when|even if|by|on) (i |you |one |we )?(turn(ing)?|set(ting)?|tak(e|ing)|bring(ing)?) (down |back )?(the |it )?volume( control)?( (right |fully |all the way )?(down|off|back|to (zero|minimum|nothing)))?
+    (does|do) not depend on (the )?(setting of the |position of the )?volume( control| setting| knob)*
+    (whatever|regardless of|independent of) the (setting|position) of the volume( control)?
     (with|even with|at|when|if|once) (the )?volume( control)? (is )?(turned |set )?(right )?(down|off|at zero|at minimum|to zero)
     volume (at )?(zero|minimum)
     regardless of (the )?volume
@@ -53,9 +61,11 @@ export const TIMES = {
     (stays|remains|is (still )?there) (the same )?(with|when|if) the volume (control )?(is )?(turned )?(right )?(down|off|at (zero|minimum))
     not affected by the volume( control)?
     stays with the volume down
+    (at|with|in) (every|any|all) (volume )?(settings?|positions?)( of the volume( control)?)? | at (any|every) volume
+    turning (down |back )?the volume( control)?( down| back)? (does not (change|affect|help|alter|reduce|cure|stop)|makes no difference|has no effect)( to| on)?( it| that| this| the hum)?
   `,
   band: any`
-    (on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|high|low|some|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)
+    (on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|(high|low|some)(?! (notes?|tones?|passages?|volume|frequenc\w+|signals?|levels?))|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)
     (just|only) on(?! (the )?(gram|phono|pick.?up|tape|aux|records))
     one band( only)?
     (the )?((two|three) )?(highest|lowest|upper|lower|top|bottom|middle) ((two|three) )?(bands?|ranges?)
@@ -76,10 +86,10 @@ export const TIMES = {
     erratic(ally)? | unpredictabl[ey] | fitful(ly)? | off and on | once in a while | temperamental
   `,
   line: any`
-    (50|60) ?hz | line.frequency
+    (50|60) ?(hz|cycles?) | line.frequency
   `,
   double: any`
-    (100|120) ?hz
+    (100|120) ?(hz|cycles?)
     twice (the )?(line|mains)
     double
   `,

@@ -1,5 +1,7 @@
+import { EIGHTEENTH } from "./eighteenth";
 import { EIGHTH } from "./eighth";
 import { ELEVENTH } from "./eleventh";
+import { FIFTEENTH } from "./fifteenth";
 import { FIFTH } from "./fifth";
 import { FOURTH } from "./fourth";
 import { FRESH } from "./fresh";
@@ -7,7 +9,9 @@ import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
 import { NINTH } from "./ninth";
 import { SEEN } from "./seen";
+import { SEVENTEENTH } from "./seventeenth";
 import { SEVENTH } from "./seventh";
+import { SIXTEENTH } from "./sixteenth";
 import { SIXTH } from "./sixth";
 import { TENTH } from "./tenth";
 import { THIRD } from "./third";
@@ -34,6 +38,10 @@ export const LOTS: readonly Lot[] = [
   TWELFTH,
   THIRTEENTH,
   FOURTEENTH,
+  FIFTEENTH,
+  SIXTEENTH,
+  SEVENTEENTH,
+  EIGHTEENTH,
 ];
 
 export type Sentence = { text: string; means: string[] };
