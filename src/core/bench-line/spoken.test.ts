@@ -96,15 +96,36 @@ describe("a point by another name", () => {
 
   it.each([
     ["V4 cathode 12.5 ok", "V4 cathode 12.5 baseline: ok"],
-    ["B+ 248 V at 117 V line", ["B+ 248 V @ 117", "B+ 248 V: at 117 V line", "note B+ 248 V at 117 V line"]],
+    ["B+ 248 V at 117 V line", "B+ 248 V @ 117 V baseline"],
+    ["B+ 248 V at 230V mains", "B+ 248 V @ 230 V baseline"],
+    ["B+ 248 V at 117 V", ["B+ 248 V @ 117", "B+ 248 V: at 117 V", "note B+ 248 V at 117 V"]],
     ["V4 plate 47 (should be 245)", ["V4 plate 47: should be 245", "note V4 plate 47 (should be 245)"]],
     ["V4 plate nothing", ["V4 plate 0 V", "? V4 plate nothing", "todo V4 plate nothing", "note V4 plate nothing"]],
   ])("with words behind it, or words alone: %s", (line, said) => expect(understood(line)).toEqual(said));
 
-  it.each(["new bulb 6.3 V", "B+ drops to 180 V", "IF aligned to 455 kHz", "need 6V6", "took the chassis out"])(
-    "is no sentence: %s",
-    (line) => expect(understood(line)).toContain(`note ${line}`),
-  );
+  it.each([
+    ["V4 g2 = 251 V", "V4 screen 251 V baseline"],
+    ["V4 plate = 240", "V4 plate 240 baseline"],
+    ["HT = 255", "B+ 255 baseline"],
+    ["resistance B+ to ground 22 kilohms", "B+ to chassis 22 kilohms cold"],
+    ["voltage at V4 plate 240", "V4 plate 240 baseline"],
+    ["ripple on B+ 1.2Vrms", "B+ ripple 1.2Vrms baseline"],
+    ["current draw 210 mA", "Line current 210 mA baseline"],
+    ["mains draw 0.3 A", "Line current 0.3 A baseline"],
+  ])("with more words or signs than it needs: %s", (line, written) => expect(understood(line)).toBe(written));
+
+  it.each([
+    "new bulb 6.3 V",
+    "B+ drops to 180 V",
+    "IF aligned to 455 kHz",
+    "need 6V6",
+    "took the chassis out",
+    "ran 3 hours, no fault",
+    "soaked 2 h without fault",
+    "brought up to 230 V",
+    "added fuse 500 mA T in the primary",
+    "oscillator trimmer at 1500 kHz",
+  ])("is no sentence: %s", (line) => expect(understood(line)).toContain(`note ${line}`));
 
   it.each(["HT", "V4 anode", "hum", "new fuse"])("%s stays what it was when its reading is corrected", (point) => {
     const before: Content = {
@@ -242,6 +263,32 @@ it("a counter's digits are shown as they were typed", () => {
   expect(read("crystal oscillator 10.0012 MHz")).toMatchObject({ line: { text: "10.0012 MHz" } });
 });
 
+describe("a part in other words", () => {
+  it.each([
+    ["R7 up to 612k", "R7 470k = 612k"],
+    ["R7 went high, 612k", "R7 470k = 612k"],
+    ["R7 has drifted to 612k", "R7 470k = 612k"],
+    ["R7 is 612k", "R7 470k = 612k"],
+    ["R7 470k drifted to 612k", "R7 470k = 612k"],
+    ["R7 is 612k, should be 470k", "R7 470k = 612k"],
+    ["R7 612k instead of 470k", "R7 470k = 612k"],
+    ["R7 is open", "R7 470k = open"],
+    ["fitted a 6V6GT in V4", "V4 -> 6V6GT"],
+    ["put 47n/630 in C14", "C14 -> 47n/630"],
+    ["new C14 .047 uF 630V", "C14 -> .047 uF 630V"],
+    ["V4 replaced by NOS 6V6GT", "V4 -> 6V6GT NOS"],
+    ["V4 replaced with a used 6V6", "V4 -> 6V6 used"],
+    ["V1 emission 68%", "V1 emission 68/100 %"],
+    ["V1 tests weak 40 of 100", "V1 emission 40/100"],
+    ["V1 tested at 85/100", "V1 emission 85/100"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it.each([
+    ["V4 swapped", ["V4 swapped -> 6V6"]],
+    ["R7 replaced 470k 1W", ["R7 -> 470k 1W", "R7 replaced 470k 1W -> 470k"]],
+  ])("%s asks what went in", (line, answers) => expect(understood(line)).toEqual(answers));
+});
+
 describe("a test of the set", () => {
   it.each([
     ["hum 3 mV", "test hum 3 mV"],
@@ -277,6 +324,16 @@ describe("work on a place", () => {
     ["new fuse 1 A slow", "fuse replaced; with 1 A slow"],
     ["volume control scratchy, cleaned", "volume control scratchy, cleaned"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it.each([
+    ["cleaned the volume pot with contact cleaner", "volume pot cleaned; with contact cleaner"],
+    ["lubricated tuning shaft", "tuning shaft lubricated"],
+    ["fitted 3-core mains lead", "mains lead replaced; with 3-core mains lead"],
+    ["fitted fuse 1 A slow", "fuse replaced; with 1 A slow"],
+  ])("may begin with what was done: %s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("is none where the word stands behind a colon", () =>
+    expect(understood("cabinet: scratches on the left side")).toContain("note cabinet: scratches on the left side"));
 
   it("drops no word that stands behind what was done: what it is is asked", () => {
     expect(understood("dial cord replaced, too loose before")).toEqual([

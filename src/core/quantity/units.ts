@@ -106,16 +106,19 @@ const SPELLINGS: Record<Quantity, UnitSpelling[]> = {
     ...spell(1, "vdc", "vac", "v"),
     ...written("volts", "volt"),
     ...["v", "volts", "volt"]
-      .flatMap((word) => CURRENTS.map((current) => `${word} ${current}`))
+      .flatMap((word) => CURRENTS.flatMap((current) => [`${word} ${current}`, `${word}${current}`]))
       .flatMap((text) => spell(1, text)),
-    ...CURRENTS.flatMap((current) => [...spell(1e3, `kv ${current}`), ...spell(milli, `mv ${current}`)]),
+    ...CURRENTS.flatMap((current) => [
+      ...spell(1e3, `kv ${current}`, `kv${current}`),
+      ...spell(milli, `mv ${current}`, `mv${current}`),
+    ]),
   ],
   "ac-voltage": [
     ...["ac", "a.c", "rms"].flatMap((word) => [
-      ...["v", "volts", "volt"].flatMap((unit) => spell(1, `${unit} ${word}`)),
-      ...spell(1e3, `kv ${word}`),
-      ...spell(milli, `mv ${word}`),
-      ...spell(micro, `uv ${word}`, `µv ${word}`),
+      ...["v", "volts", "volt"].flatMap((unit) => spell(1, `${unit} ${word}`, `${unit}${word}`)),
+      ...spell(1e3, `kv ${word}`, `kv${word}`),
+      ...spell(milli, `mv ${word}`, `mv${word}`),
+      ...spell(micro, `uv ${word}`, `µv ${word}`, `uv${word}`, `µv${word}`),
     ]),
     ...spell(1, "vac", "v~", "v"),
     ...spell(1e3, "kv"),

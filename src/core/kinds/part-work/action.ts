@@ -3,7 +3,7 @@ import { PUTS_IN, type Action } from "./values";
 const WORDS: [RegExp, Action][] = [
   [/\bfound\s+fitted\b/gi, "found fitted"],
   [/\brestuff(?:ed)?\b/gi, "restuffed"],
-  [/\breplaced?\b/gi, "replaced"],
+  [/\b(?:replaced?|swapped|exchanged|renewed)\b/gi, "replaced"],
   [/\breflow(?:ed)?\b/gi, "reflowed"],
   [/\bclean(?:ed)?\b/gi, "cleaned"],
   [/\blub(?:e|ed|ricated?)\b/gi, "lubricated"],

@@ -102,8 +102,8 @@ export function readPartLine(typed: string, head: Head, context: LineContext): L
 
 /** One part, or several that stand at the beginning: work may be done on all of them, a figure belongs to one. */
 function readSeveral(typed: string, head: Head, context: LineContext): LineReading {
-  const line = asSigns(typed, head.end);
   const [first = ""] = head.designators;
+  const line = asSigns(typed, head.end, quantityOfDesignator(first) !== undefined);
   const others = othersBehind(first, line.slice(head.end), context);
   const parts = [...head.designators, ...others.names];
   if (parts.length === 1) return readAsPart(line, head, context);
@@ -253,6 +253,15 @@ function readAsPart(line: string, head: Head, context: LineContext): LineReading
       kind: "question",
       question: `Say what was put in at ${designator}: its value and rating, or its type.`,
       choices: [
+        // `R9 replaced 220k 1W`: what stands behind is what went in.
+        ...(/^\S*\d/.test(between)
+          ? [
+              {
+                label: `${between} was put in`,
+                text: `${line.slice(0, wordAt).trimEnd()} -> ${between}${line.slice(bodyEnd)}`,
+              },
+            ]
+          : []),
         {
           label: `The same again: ${same}`,
           text: `${line.slice(0, bodyEnd).trimEnd()} -> ${same}${line.slice(bodyEnd)}`,
@@ -266,7 +275,7 @@ function readAsPart(line: string, head: Head, context: LineContext): LineReading
  * `R7 470k measured 612k` is `R7 470k = 612k`, `C14 replaced with 47n/630` is `C14 -> 47n/630`; places in the line stay
  * where they are.
  */
-const asSigns = (line: string, from: number): string =>
+const asSigns = (line: string, from: number, measurable: boolean): string =>
   line.slice(0, from) +
   line
     .slice(from)
@@ -276,12 +285,17 @@ const asSigns = (line: string, from: number): string =>
         ? words
         : " ->".padEnd(words.length),
     )
-    .replace(/\s(?:measured|measures|reads)(?=\s+(?:[\d.,½¼¾]|open\b|o\.?l\b|∞))/i, (word) => ` =`.padEnd(word.length));
+    .replace(MEASURED, (word) => (measurable || /meas|reads/i.test(word) ? ` =`.padEnd(word.length) : word));
+
+/** What was measured follows these words: \`R9 went high, 330k\`. */
+const MEASURED =
+  /,?\s(?:measured|measures|reads|is|was|(?:has\s+|is\s+)?(?:went|gone|risen|drifted|climbed|fallen|dropped|up|down|high|low)(?:\s+(?:up|down|high|low))?(?:\s*,|\s+to|\s+at)?)(?=\s+(?:[\d.,½¼¾]|open$|o\.?l\b|∞))/i;
 
 /** What goes in follows these words. */
 const INSTEAD =
   /^\s+new(?=\s)|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged)\s+(?:with|by|for))(?:\s+an?)?|renewed)(?=\s)/i;
-const BEGINS_WITH_A_FIGURE = /^\s*\S*\d/;
+const BEGINS_WITH_A_FIGURE =
+  /^\s*(?:(?:nos|n\.o\.s\.|new old stock|used|tested|known good|good|matched|another)\s+)*\S*\d/i;
 
 /** “Left” as what was done, or as a side? */
 function askLeft(line: string, at: number): LineReading {

@@ -98,6 +98,11 @@ function ownDesignator(text: string, original: string): { name: string; length: 
     : undefined;
 }
 
+/** The type stands first, and what is said of it behind: \`NOS 6Q7G\` is \`6Q7G NOS\`. */
+const typeFirst = (text: string) => text.replace(OF_A_TYPE, "$2 $1");
+const OF_A_TYPE =
+  /^((?:(?:nos|n\.o\.s\.|new old stock|used|new|tested|known good|good|matched|another)\s+)*(?:nos|n\.o\.s\.|new old stock|used|new|tested|known good|good|matched|another))\s+(\S*\d\S*)/i;
+
 type Stocked = { stock?: FromStock | undefined };
 
 /** The part behind `from JP…`, as its line stands now; what a corrected entry took already is kept as it was. */
@@ -155,7 +160,7 @@ export function readNow(
       return stop(notUnderstood(valuePiece.start, "Say what goes in: value and rating, like 0.047/630."));
     const source = { ...(stock ? { stock } : {}), ...(owner ? { source: "owner" as const } : {}) };
     if (!rules.quantity) {
-      fitted.push({ designator: name, text: shown, ...source });
+      fitted.push({ designator: name, text: typeFirst(shown), ...source });
       continue;
     }
     const marking = markingAt(valuePiece, rules);

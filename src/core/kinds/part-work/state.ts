@@ -59,7 +59,7 @@ const SOUND =
   /^(?:(?:is|tests?|tested|looks?|measures?|measured)\s+)?(?:good|ok(?:ay)?|fine|sound|healthy|in order|all right|within tolerance)$/i;
 /** What was done to a part, for which the log has no word of its own. */
 const DONE =
-  /\b(rewound|rewired|refitted|reseated|resoldered|soldered|tightened|straightened|insulated|taped|sleeved|moved|exchanged|rebuilt|re-?glued|glued|painted)\b/i;
+  /\b(rewound|rewired|refitted|reseated|resoldered|soldered|tightened|straightened|insulated|taped|sleeved|moved|rebuilt|re-?glued|glued|painted)\b/i;
 
 /**
  * A part with its value or with words on its state, and nothing that was done to it: `R20 open`, `V4 gassy`, `R7 470k`,

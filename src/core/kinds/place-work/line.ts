@@ -96,7 +96,8 @@ export function placeOf(line: string): PlaceHead | undefined {
   const known = PLACES.filter((place) => isPlace(line.slice(lead), place))
     .sort((a, b) => b.length - a.length)
     .at(0);
-  const worked = ACTION.test(line) || /->|→/.test(line);
+  // What stands behind a colon says why, not what was done.
+  const worked = ACTION.test(line.split(/:(?=\s|$)/)[0] ?? "") || /->|→/.test(line);
   if (known && worked) return { place: known, end: lead + known.length };
   // Any other words, where something new goes in.
   const before = /^([a-z][a-z' -]{3,40}?)\s*(?:->|→)\s*\S/i.exec(line.slice(lead))?.[1];

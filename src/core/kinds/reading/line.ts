@@ -105,6 +105,9 @@ function figureApart(value: Piece, bare: boolean): Apart | undefined {
     : { figure: piece(value.line, value.start, value.start + end), rest };
 }
 
+/** \`248 V at 117 V line\` says what the line was. */
+const LINE_SAID = /^(?:at|with|on)\s+(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains)$/i;
+
 /** Figures behind the figure: the line voltage, or a remark? */
 function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReading {
   const around = (behind: string) => `${line.slice(0, figure.end)}${behind}${line.slice(value.end)}`;
@@ -195,10 +198,15 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (head.several) return askWhich(line, head);
   const typed = clausesOf(line, head.end);
   const apart = figureApart(typed.value, head.row !== undefined || quantityByName(head.point) !== undefined);
-  if (apart && /\d/.test(apart.rest)) return askRest(line, typed.value, apart);
-  const said = apart
-    ? { ...typed, value: apart.figure, remark: [apart.rest, typed.remark].filter(Boolean).join(", ") }
-    : typed;
+  const fromLine = apart && !typed.line ? LINE_SAID.exec(apart.rest)?.[1] : undefined;
+  if (apart && !fromLine && /\d/.test(apart.rest)) return askRest(line, typed.value, apart);
+  const at = apart && fromLine ? line.indexOf(fromLine, apart.figure.end) : 0;
+  const said =
+    fromLine && apart
+      ? { ...typed, value: apart.figure, line: piece(line, at, at + fromLine.length) }
+      : apart
+        ? { ...typed, value: apart.figure, remark: [apart.rest, typed.remark].filter(Boolean).join(", ") }
+        : typed;
   if (textOf(said.value) !== "" && !/\d/.test(textOf(said.value)) && !saysOpen(textOf(said.value)))
     return askNoFigure(line, head.point, textOf(said.value));
   const before = payloadOf<Reading>(context.base, "reading");

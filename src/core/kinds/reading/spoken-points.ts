@@ -57,7 +57,16 @@ export function sameElectrode(one: string, other: string): boolean {
 const SAME: readonly (readonly string[])[] = [
   ["high tension", "plate supply", "anode supply", "b plus", "h.t.", "ht+", "b+", "+b", "ht"],
   ["power consumption", "consumption", "mains power", "line power", "power drawn", "draws"],
-  ["mains current", "line current", "current drawn"],
+  [
+    "current consumption",
+    "mains current",
+    "supply current",
+    "input current",
+    "line current",
+    "current drawn",
+    "current draw",
+    "mains draw",
+  ],
   ["heater supply", "heater line", "heaters", "heater", "filaments"],
 ];
 const GROUND = /\bto (?:ground|earth|gnd|chassis)\b/;
