@@ -80,7 +80,12 @@ export function lineContext(
     points: [...pointRows(sheet, year, settled, visitId), ...coldRows(sheet)],
     // A model without a parts list has nothing to check a designator against.
     known: new Set(
-      listed ? places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]) : [],
+      listed
+        ? [
+            ...places.flatMap((place) => [place.designator, ...place.parts.map((part) => part.designator)]),
+            ...sheet.windings.flatMap(({ winding }) => /^[A-Z]{1,3}\d{1,3}[A-Z]?(?=\s|$)/.exec(winding)?.[0] ?? []),
+          ]
+        : [],
     ),
     phase,
     sheets,

@@ -129,10 +129,11 @@ function readWord(line: string, context: ReadContext): { kind: string; reading: 
 
 const BAND = "(\\d{1,4}\\s?c?m|[\\d.]+\\s?[kM]Hz)";
 const POWER = "([\\d.,]+\\s?[km]?W)";
+const OUT = "(?:(?:rf\\s+)?(?:power|out(?:put)?)\\s+(?:power\\s+)?(?:(?:on|at)\\s+)?)?";
 /** `80 m: 62 W`, `62 W on 80 m`, as the test that it is. */
 function powerOnBand(text: string): string | undefined {
-  const first = new RegExp(`^${BAND}\\s*:?\\s+${POWER}$`).exec(text);
-  const last = new RegExp(`^(?:power\\s+)?${POWER}\\s+(?:on|at)\\s+${BAND}$`, "i").exec(text);
+  const first = new RegExp(`^${OUT}${BAND}\\s*[:=]?\\s+${POWER}(?:\\s+out)?$`, "i").exec(text);
+  const last = new RegExp(`^${OUT}${POWER}\\s+(?:out\\s+)?(?:on|at)\\s+${BAND}$`, "i").exec(text);
   const [band, power] = first ? [first[1], first[2]] : [last?.[2], last?.[1]];
   return band && power ? `test output at ${band} ${power}` : undefined;
 }
@@ -163,7 +164,7 @@ const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
 /** Words that no kind begins with are kept: what they are is asked. */
 function askWords(text: string): LineResult {
   const time = TIME.test(text);
-  if (!time && !/^[a-z]\S*\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
+  if (!time && !/^[a-z]{4,}$|^(?=.*[a-z]).*\S\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
   return {
     kind: "question",
     question: "What is this? A line begins with a part (C14 …), a point (B+ 248) or a word like ?, note, todo, test.",

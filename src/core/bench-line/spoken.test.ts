@@ -111,6 +111,7 @@ describe("a point by another name", () => {
     ["voltage at V4 plate 240", "V4 plate 240 baseline"],
     ["ripple on B+ 1.2Vrms", "B+ ripple 1.2Vrms baseline"],
     ["current draw 210 mA", "Line current 210 mA baseline"],
+    ["V4 grid bias -12 V", "V4 grid -12 V baseline"],
     ["mains draw 0.3 A", "Line current 0.3 A baseline"],
   ])("with more words or signs than it needs: %s", (line, written) => expect(understood(line)).toBe(written));
 
@@ -280,6 +281,11 @@ describe("a part in other words", () => {
     ["V4 replaced with a used 6V6", "V4 -> 6V6 used"],
     ["V1 emission 68%", "V1 emission 68/100 %"],
     ["V1 tests weak 40 of 100", "V1 emission 40/100"],
+    ["R7 cooked, 47k 5 W fitted", "R7 cooked -> 47k 5 W"],
+    ["R7 470k 1W from owner", "R7 -> 470k 1W from owner"],
+    ["plate resistor R7 = 612k", "R7 470k = 612k"],
+    ["the output tube V4 replaced with 6V6GT", "V4 -> 6V6GT"],
+    ["coupling capacitor C14 leaks, 2 µA at 250 V", "measure C14; leak 2 µA at 250 V; out"],
     ["V1 tested at 85/100", "V1 emission 85/100"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
 
@@ -291,6 +297,13 @@ describe("a part in other words", () => {
 
 describe("a test of the set", () => {
   it.each([
+    ["55W out on 40 m", "test output at 40 m 55 W"],
+    ["RF out 40 m 55 W", "test output at 40 m 55 W"],
+    ["40m = 55W", "test output at 40m 55 W"],
+    ["mod 95% on peaks", "test modulation 95 % on peaks"],
+    ["drift 300 Hz in 10 min", "test drift at 10 min 300 Hz"],
+    ["temperature of T1 62 C", "test T1 temperature 62 °C"],
+    ["T1 gets 62 °C", "test T1 temperature 62 °C"],
     ["hum 3 mV", "test hum 3 mV"],
     ["AM 1.4 microvolt max 2", "test AM 1.4 µV max 2"],
     ["power output 3.1 W", "test power output 3.1 W"],
@@ -381,4 +394,19 @@ describe("time and waiting", () => {
     ]);
     expect(understood("45 min")).toEqual(["labour 45 min", "todo 45 min", "note 45 min"]);
   });
+});
+
+describe("a name that looks like a designator", () => {
+  it("is asked about as the tube of that type", () => {
+    const regulated = { ...sheet, tubes: [...(sheet.tubes ?? []), { position: "V9", type: "OA2", work: "regulator" }] };
+    const line = lineContext(
+      { sheet: regulated, year: 1953, settled: [], visitId: VISIT, now: atOf(999) },
+      undefined,
+      "baseline",
+    );
+    const result = parseLine("OA2 replaced", line);
+    expect(result.kind === "question" && result.choices.map(({ text }) => text)).toContain("V9 replaced");
+  });
+
+  it("is in the set where one of its windings has it", () => expect(understood("L1 hums")).toContain("note L1 hums"));
 });

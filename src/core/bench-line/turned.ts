@@ -1,104 +1,111 @@
-import { isPlace, PLACES } from "../kinds";
+import { ONE, PART, PARTS, THE } from "./names";
+import { turnedPlace } from "./turned-places";
 
 /**
- * Lines that begin with what was done, turned around: the part or place comes first on the line, so that one grammar
- * reads both.
+ * Lines in another order or with more words than the grammar has, put as it has them: the part, point or place comes
+ * first. So one grammar reads both.
  */
 
-const ONE = "[A-Za-z]{1,3}\\d{1,3}[A-Za-z]?!?";
-const PART = `(${ONE})`;
-/** One part or several: `C8 and C9`. */
-const PARTS = `(${ONE}(?:(?:\\s*[,&+]\\s*|\\s+and\\s+)${ONE})*)`;
-const THE = "(?:the\\s+)?";
 const WORK =
   "(cleaned|lubricated|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
+/** What a part is called before its designator. */
+const NOUN =
+  "(?:resistor|capacitor|cap|condenser|tube|valve|choke|coil|transformer|bleeder|dropper|pot|potentiometer|control|trimmer|padder|rectifier|diode|transistor|electrolytic|filter|coupling|cathode|plate|anode|screen|grid|bypass|smoothing|reservoir|output|input|detector|mixer|oscillator|converter|if|rf|af|audio|driver|final|pa|avc|agc|tone|volume|load|leak|stopper|suppressor|bias|decoupling|mains|line|paper|mica|film|main|first|second|third|can)";
+const FIGURE = "(?=[-−+]?[\\d.,])";
 
-const NEW_PART = new RegExp(
-  `^(?:replaced|renewed|changed|exchanged)\\s+${THE}${PARTS}\\s+(?:with|by|to|for)\\s+(\\S.*)$`,
-  "i",
-);
-const MEASURED = new RegExp(`^measured\\s+${THE}${PART}\\s+(?:at\\s+|as\\s+|=\\s*)?([\\d.,].*|open)$`, "i");
-const WORKED = new RegExp(`^${WORK}\\s+${THE}(\\S.*)$`, "i");
-const PUT_IN = new RegExp(
-  `^(?:fitted|put|installed|inserted|soldered)\\s+(?:an?\\s+|the\\s+)?(\\S*\\d.*?)\\s+(?:in|into|at|for)\\s+${THE}${PART}$`,
-  "i",
-);
-const NEW_AT = new RegExp(`^(?:an?\\s+)?new\\s+${PART}\\s+(\\S*\\d.*)$`, "i");
-/** \`R9 is 330k, should be 220k\`: what it should be stands first. */
-const SHOULD_BE = new RegExp(
-  `^${PART}\\s+(?:is|measures|measured|reads|=)?\\s*(\\S+?)[,;]?\\s+(?:\\(?should\\s+(?:be|read)|instead\\s+of|not|nominally)\\s+(\\d\\S*?)\\)?$`,
-  "i",
-);
-const OF_NOMINAL =
-  /^(V\d{1,2})\s+(?:tests?|tested|emission)(?:\s+(?:good|weak|fair|low|bad|ok))?(?:\s+at)?\s+([\d.,]+)(?:\s?%|\s*(?:\/|of|out of)\s*([\d.,]+))$/i;
-/** \`V4 g2 = 251\` is \`V4 g2 251\`: a point needs no sign before its figure. */
-const POINT_IS =
-  /^((?:V|Q|TR)\d{1,2}\s+(?:pin\s+\d{1,2}|[a-z]+\d?)|b\s?\+|ht|heaters?|filaments?|bias|[a-z ]*(?:rail|supply|volts|voltage|current))\s*=\s*(?=[-−+]?[\d.,])/i;
-const WHAT_IS_MEASURED =
-  /^(?:the\s+)?(?:resistance|ohms|voltage|volts|potential)\s+(?:(?:at|of|on|from|between)\s+(?:the\s+)?)?(?=\S.*\s[-−+]?[\d.,])/i;
-const RIPPLE_ON = /^(?:the\s+)?ripple\s+(?:on|at|of)\s+(?:the\s+)?(\S.*?)\s+(?=[\d.,])/i;
-const NEW_PLACE = /^(?:fitted\s+)?(?:an?\s+)?new\s+(\S.*?)(?:\s+fitted)?$/i;
+const lines = (pattern: string) => new RegExp(`^${pattern}$`, "i");
+const begins = (pattern: string) => new RegExp(`^${pattern}`, "i");
+
+/** A pattern, and the line in its place. The first that fits counts. */
+const TURNS: readonly (readonly [RegExp, string])[] = [
+  // replaced C14 with 47n/630
+  [lines(`(?:replaced|renewed|changed|exchanged)\\s+${THE}${PARTS}\\s+(?:with|by|to|for)\\s+(\\S.*)`), "$1 -> $2"],
+  // measured R7 at 612k
+  [lines(`measured\\s+${THE}${PART}\\s+(?:at\\s+|as\\s+|=\\s*)?([\\d.,].*|open)`), "$1 = $2"],
+  // fitted a 6V6GT in V4
+  [
+    lines(
+      `(?:fitted|put|installed|inserted|soldered)\\s+(?:an?\\s+|the\\s+)?(\\S*\\d.*?)\\s+(?:in|into|at|for)\\s+${THE}${PART}`,
+    ),
+    "$2 -> $1",
+  ],
+  // new C14 .01 uF 630V
+  [lines(`(?:an?\\s+)?new\\s+${PART}\\s+(\\S*\\d.*)`), "$1 -> $2"],
+  // R31 cooked, 47 ohm 5 W fitted
+  [
+    lines(
+      `${PARTS}((?:\\s(?:[^:>]*?[^\\s,;:>])?)??)(?:[,;]\\s*|\\s+)(?:and\\s+)?(?:(?:an?|new)\\s+)*(\\S*\\d[^,;:>]*?)\\s+(?:was\\s+|is\\s+)?(?:fitted|installed|put in|soldered in)`,
+    ),
+    "$1$2 -> $3",
+  ],
+  // C22 33u 160V from owner
+  [lines(`${PART}\\s+(\\S*\\d[^>:]*\\sfrom\\s+(?:JP[0-9A-Z]{7}|(?:the\\s+)?owner))`), "$1 -> $2"],
+  // R9 is 330k, should be 220k
+  [
+    lines(
+      `${PART}\\s+(?:is|measures|measured|reads|=)?\\s*(\\S+?)[,;]?\\s+(?:\\(?should\\s+(?:be|read)|instead\\s+of|not|nominally)\\s+(\\d\\S*?)\\)?`,
+    ),
+    "$1 $3 = $2",
+  ],
+  // V1 tests weak 40 of 100, V1 emission 68%
+  [
+    lines(
+      "(V\\d{1,2})\\s+(?:tests?|tested|emission)(?:\\s+(?:good|weak|fair|low|bad|ok))?(?:\\s+at)?\\s+([\\d.,]+)\\s*(?:\\/|of|out of)\\s*([\\d.,]+)",
+    ),
+    "$1 emission $2/$3",
+  ],
+  [
+    lines(
+      "(V\\d{1,2})\\s+(?:tests?|tested|emission)(?:\\s+(?:good|weak|fair|low|bad|ok))?(?:\\s+at)?\\s+([\\d.,]+)\\s?%",
+    ),
+    "$1 emission $2/100 %",
+  ],
+  // temperature of T4 62 C
+  [
+    lines(
+      `(?:the\\s+)?(?:temp(?:erature)?\\s+(?:of|at)\\s+(?:the\\s+)?)?${PART}\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C`,
+    ),
+    "test $1 temperature $2 °C",
+  ],
+  // ripple on B+ 1.2 V
+  [begins(`(?:the\\s+)?ripple\\s+(?:on|at|of)\\s+(?:the\\s+)?(\\S.*?)\\s+(?=[\\d.,])`), "$1 ripple "],
+  // mod 95 %
+  [begins("mod\\s+(?=[\\d.,]+\\s*%)"), "modulation "],
+  // V5 grid bias -22
+  [begins(`(V\\d{1,2}[ab]?\\s+)(?:grid\\s+)?bias\\s+${FIGURE}`), "$1grid "],
+  // voltage at V4 plate 240
+  [
+    begins(
+      `(?:the\\s+)?(?:resistance|ohms|voltage|volts|potential)\\s+(?:(?:at|of|on|from|between)\\s+(?:the\\s+)?)?(?=\\S.*\\s[-−+]?[\\d.,])`,
+    ),
+    "",
+  ],
+  // V4 g2 = 251
+  [
+    begins(
+      `((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|[a-z]+\\d?)|b\\s?\\+|ht|heaters?|filaments?|bias|[a-z ]*(?:rail|supply|volts|voltage|current))\\s*=\\s*${FIGURE}`,
+    ),
+    "$1 ",
+  ],
+];
+
+/** The output tube V4: its designator says it. */
+const CALLED = begins(`(?!tube\\s+V)${THE}(?:${NOUN}\\s+){1,3}(?=${ONE}(?:\\s|=|:|$))`);
+const WORKED = lines(`${WORK}\\s+${THE}(\\S.*)`);
+const PART_FIRST = begins(`${PARTS}(?=\\s|$|:|;)\\s*(.*)$`);
 
 /**
- * @returns the line with the part or place first; undefined where it does not begin with what was done to one
+ * @returns the line as the grammar has it; undefined where it is none of these
  * @example turnedAround("cleaned the volume control") // "volume control cleaned"
  */
 export function turnedAround(line: string): string | undefined {
   const text = line.trim();
-  const part = NEW_PART.exec(text);
-  if (part) return `${part[1]} -> ${part[2]}`;
-  const measured = MEASURED.exec(text);
-  if (measured) return `${measured[1]} = ${measured[2]}`;
-  const put = PUT_IN.exec(text);
-  if (put) return `${put[2]} -> ${put[1]}`;
-  const fresher = NEW_AT.exec(text);
-  if (fresher) return `${fresher[1]} -> ${fresher[2]}`;
-  const wanted = SHOULD_BE.exec(text);
-  if (wanted) return `${wanted[1]} ${wanted[3]} = ${wanted[2]}`;
-  const tested = OF_NOMINAL.exec(text);
-  if (tested) return `${tested[1]} emission ${tested[2]}/${tested[3] ?? "100 %"}`;
-  const point = asPoint(text);
-  if (point !== text) return point;
+  const called = CALLED.exec(text)?.[0];
+  if (called) return turnedAround(text.slice(called.length)) ?? text.slice(called.length);
+  const [pattern, instead] = TURNS.find(([one]) => one.test(text)) ?? [];
+  if (pattern && instead !== undefined) return text.replace(pattern, instead);
   const [, work = "", object = ""] = WORKED.exec(text) ?? [];
-  const [, one, rest = ""] = new RegExp(`^${PARTS}(?=\\s|$|:|;)\\s*(.*)$`).exec(object) ?? [];
-  if (one) return `${one} ${work}${behind(rest)}`;
-  const place = placeIn(object) ?? anyPlace(object);
-  if (place !== undefined) return `${place} ${work}${behind(object.slice(place.length))}`;
-  const fitted = /^fitted\s+(?:an?\s+|the\s+)?(?!new\s)(\S.*)$/i.exec(text)?.[1] ?? "";
-  const before = placeIn(fitted);
-  const value = fitted.slice(before?.length ?? 0).trim();
-  if (before !== undefined && value !== "") return `${before} -> ${value}`;
-  const at = placeAtEnd(fitted);
-  if (at !== undefined && at !== fitted.toLowerCase()) return `${at} -> ${fitted}`;
-  const fresh = NEW_PLACE.exec(text)?.[1] ?? "";
-  const renewed = placeIn(fresh);
-  if (renewed === undefined) return undefined;
-  const what = fresh.slice(renewed.length).trim();
-  return what === "" || what.startsWith(":") ? `${renewed} replaced${what}` : `${renewed} -> ${what}`;
+  const [, parts, rest = ""] = PART_FIRST.exec(object) ?? [];
+  if (parts) return `${parts} ${work}${/^(?:$|[:;,])/.test(rest) ? rest : ` ${rest}`}`;
+  return turnedPlace(text, work, object);
 }
-
-const behind = (rest: string): string => {
-  const text = rest.trim();
-  return text === "" || /^[:;,]/.test(text) ? text : ` ${text}`;
-};
-
-/** A reading at a point, without the words that it does not need. */
-const asPoint = (text: string): string => {
-  const ripple = RIPPLE_ON.exec(text);
-  if (ripple) return `${ripple[1]} ripple ${text.slice(ripple[0].length)}`;
-  return text.replace(WHAT_IS_MEASURED, "").replace(POINT_IS, "$1 ");
-};
-
-/** Up to three words that no list has, where nothing but what was used follows: \`volume pot with contact cleaner\`. */
-const anyPlace = (text: string): string | undefined => {
-  const name = /^[a-z]+(?:[ -][a-z]+){0,2}(?=$|\s*[:;,]|\s+(?:with|using)\s)/i.exec(text)?.[0];
-  return name && !/\b(?:and|or|of|from|in|on|at|to|by|for|it|all|out|up)\b/i.test(name) ? name : undefined;
-};
-
-/** The longest known place that a text ends with. */
-const placeAtEnd = (text: string): string | undefined =>
-  PLACES.filter((place) => text.toLowerCase().endsWith(place)).sort((a, b) => b.length - a.length)[0];
-
-/** The longest known place that a text begins with. */
-const placeIn = (text: string): string | undefined =>
-  PLACES.filter((place) => isPlace(text, place)).sort((a, b) => b.length - a.length)[0];

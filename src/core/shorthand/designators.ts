@@ -3,7 +3,7 @@ import type { Piece } from "./piece";
 import type { LineQuestion } from "./result";
 
 /** `C14`, `C14!` (yes, it is in this set), `C1+C2` at the start of a line. */
-const HEAD = /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)(!?)((?:\s*[+,]\s*[A-Za-z]{1,3}\d{1,3}[A-Za-z]?!?)*)(?=\s|:|=|$)/;
+const HEAD = /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)(!?)((?:\s*[+,/]\s*[A-Za-z]{1,3}\d{1,3}[A-Za-z]?!?)*)(?=\s|:|=|$)/;
 
 export type Head = {
   designators: string[];
@@ -19,7 +19,7 @@ export function headOf(line: string): Head | undefined {
   if (!found) return undefined;
   const [whole, first = "", mark = "", more = ""] = found;
   const others = more
-    .split(/[+,]/)
+    .split(/[+,/]/)
     .map((text) => text.trim())
     .filter(Boolean);
   const all = [first + mark, ...others];
@@ -27,7 +27,7 @@ export function headOf(line: string): Head | undefined {
     designators: all.map((text) => text.replace("!", "").toUpperCase()),
     confirmed: all.some((text) => text.endsWith("!")),
     end: whole.length,
-    listed: more.includes(","),
+    listed: /[,/]/.test(more),
   };
 }
 
@@ -39,6 +39,10 @@ export function unknownDesignator({ line, start }: Piece, head: Head, context: L
   const near = [...context.known].filter(
     (designator) => designator.replace(/\d.*$/, "") === letters && designator !== stranger,
   );
+  // A tube called by its type: \`OA2 replaced\`.
+  const positions = context.sheet.tubes
+    .filter(({ type }) => type.toUpperCase() === stranger)
+    .map(({ position }) => position);
   const digits = Number(stranger.replace(/\D/g, ""));
   const distance = (designator: string) => Math.abs(Number(designator.replace(/\D/g, "")) - digits);
   const suggestions = near.sort((a, b) => distance(a) - distance(b)).slice(0, 2);
@@ -48,6 +52,7 @@ export function unknownDesignator({ line, start }: Piece, head: Head, context: L
     kind: "question",
     question: `${stranger} is not on this model's parts list. Is it really in this set?`,
     choices: [
+      ...positions.map((position) => ({ label: `The ${stranger} at ${position}`, text: swap(position) })),
       { label: `Yes, ${stranger} is in this set`, text: swap(`${stranger}!`) },
       ...suggestions.map((designator) => ({ label: `I meant ${designator}`, text: swap(designator) })),
     ],

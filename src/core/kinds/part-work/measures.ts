@@ -5,7 +5,7 @@ import { readTube } from "../tube-test/line";
 
 /** What a part's tester gives beside its value, where a figure follows: `leak 5 µA at 200 V`, `esr 12`. */
 const MEASURE =
-  /(?:^|[\s,;])(?:(esr)|(leak(?:s|ing|age)?|leakage current)|(tan(?:\s*δ)?|d\.?f\.?))\s*[:=]?\s*(?=[\d.,])/i;
+  /(?:^|[\s,;])(?:(esr)|(leak(?:s|ing|age)?|leakage current)|(tan(?:\s*δ)?|d\.?f\.?))\s*[:=,]?\s*(?=\.?\d)/i;
 const WORDS = ["esr", "leak", "tan"] as const;
 
 /**

@@ -17,7 +17,7 @@ import type { TestResult } from "./payload";
 const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
 /** Words that say what the figure behind them is. */
-const TAILS = "min|max|at|for|into|across|on";
+const TAILS = "min|max|at|for|in|after|over|within|into|across|on";
 const unitOf = (text: string | undefined): string | undefined => (text ? unitName(text) : undefined);
 
 type Fields = {
@@ -119,7 +119,7 @@ function tailOf(text: string): Tail | undefined {
     const limit = new RegExp(`^(min|max)\\s+(${NUMBER})\\s*((?!(?:${TAILS})\\b)${UNIT})(?=\\s|$)`, "i").exec(rest);
     const on = /^on\s+(.+)$/i.exec(rest);
     const into = new RegExp(`^((?:into|across)\\s+.+?)(?=\\s+(?:${TAILS})\\s|$)`, "i").exec(rest);
-    const at = new RegExp(`^(?:at|for)\\s+(.+?)(?=\\s+(?:${TAILS})\\s|$)`, "i").exec(rest);
+    const at = new RegExp(`^(?:at|for|in|after|over|within)\\s+(.+?)(?=\\s+(?:${TAILS})\\s|$)`, "i").exec(rest);
     const found = limit ?? on ?? into ?? at;
     if (!found || (limit && tail.limit)) return undefined;
     if (limit)

@@ -1,0 +1,48 @@
+import { isPlace, PLACES } from "../kinds";
+
+/** Work on a place that has no designator, where what was done stands first. */
+
+const longest = (fits: (place: string) => boolean): string | undefined =>
+  PLACES.filter(fits).sort((a, b) => b.length - a.length)[0];
+/** The longest known place that a text begins with, or ends with. */
+const placeIn = (text: string) => longest((place) => isPlace(text, place));
+const placeAtEnd = (text: string) => longest((place) => text.toLowerCase().endsWith(place));
+
+/** Up to three words that no list has, where nothing but what was used follows: `volume pot with contact cleaner`. */
+function anyPlace(text: string): string | undefined {
+  const name = /^[a-z]+(?:[ -][a-z]+){0,2}(?=$|\s*[:;,]|\s+(?:with|using)\s)/i.exec(text)?.[0];
+  return name && !/\b(?:and|or|of|from|in|on|at|to|by|for|it|all|out|up)\b/i.test(name) ? name : undefined;
+}
+
+const behind = (rest: string): string => {
+  const text = rest.trim();
+  return text === "" || /^[:;,]/.test(text) ? text : ` ${text}`;
+};
+
+/** `fitted fuse 1 A slow`, `fitted 3-core mains lead`: what went in at a place. */
+function putIn(text: string): string | undefined {
+  const fitted = /^fitted\s+(?:an?\s+|the\s+)?(?!new\s)(\S.*)$/i.exec(text)?.[1] ?? "";
+  const first = placeIn(fitted);
+  const value = fitted.slice(first?.length ?? 0).trim();
+  if (first !== undefined && value !== "") return `${first} -> ${value}`;
+  const last = placeAtEnd(fitted);
+  return last !== undefined && last !== fitted.toLowerCase() ? `${last} -> ${fitted}` : undefined;
+}
+
+/** `new dial cord`, `fitted a new dial cord: it slipped`. */
+function renewed(text: string): string | undefined {
+  const fresh = /^(?:fitted\s+)?(?:an?\s+)?new\s+(\S.*?)(?:\s+fitted)?$/i.exec(text)?.[1] ?? "";
+  const place = placeIn(fresh);
+  if (place === undefined) return undefined;
+  const what = fresh.slice(place.length).trim();
+  return what === "" || what.startsWith(":") ? `${place} replaced${what}` : `${place} -> ${what}`;
+}
+
+/**
+ * @param text the whole line
+ * @param work what was done, where the line begins with it, and `object` what it was done to
+ */
+export function turnedPlace(text: string, work: string, object: string): string | undefined {
+  const place = placeIn(object) ?? anyPlace(object);
+  return place === undefined ? (putIn(text) ?? renewed(text)) : `${place} ${work}${behind(object.slice(place.length))}`;
+}
