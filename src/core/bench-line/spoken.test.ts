@@ -410,3 +410,21 @@ describe("a name that looks like a designator", () => {
 
   it("is in the set where one of its windings has it", () => expect(understood("L1 hums")).toContain("note L1 hums"));
 });
+
+describe("a symptom", () => {
+  const hints = (line: string) => {
+    const result = read(line);
+    return result.kind === "draft" ? result.hints : [];
+  };
+
+  it("shows before Enter how the search reads it, and what it does not read", () =>
+    expect(hints("? recieves nothing, hums at 100 Hz, the band scope is dead")).toEqual([
+      "Read as: Listen for hum: hum at twice the line frequency; Listen: nothing.",
+      "I did not read this: “the band scope is dead”. Find offers what it may mean.",
+    ]));
+
+  it("shows what was put right in its place", () =>
+    expect(hints("? strange noises [noise noisy]")).toEqual(["Put right: Listen for crackle: crackles or hisses."]));
+
+  it("that is gone needs no reading", () => expect(hints("gone: hum")).toEqual([]));
+});

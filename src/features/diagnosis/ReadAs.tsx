@@ -2,7 +2,7 @@
 
 import { X } from "lucide-react";
 import { useId } from "react";
-import { meaningsOf, nearestMeanings, said, type Meaning, type Said, type System } from "@/core/diagnosis";
+import { meaningsOf, meantBy, nearestMeanings, said, type Meaning, type Said, type System } from "@/core/diagnosis";
 import type { Circuit } from "@/core/model";
 import { asked } from "@/ui/words";
 
@@ -16,18 +16,6 @@ type ReadAsProps = {
   onReads?: (reads: Said[] | undefined) => void;
 };
 
-/** What an outcome says, as a chip has it. Hum of either kind is two outcomes at once. */
-export function chipOf(
-  { test, outcome }: Said,
-  system: System,
-): { key: string; name: string; says: string } | undefined {
-  const known = system.testById.get(test);
-  const says = outcome.split("|").flatMap((one) => known?.outcomes.find(({ key }) => key === one)?.says ?? []);
-  return known && says.length > 0
-    ? { key: `${test} ${outcome}`, name: known.name, says: says.join(" or ") }
-    : undefined;
-}
-
 const labelOf = ({ name, says }: Pick<Meaning, "name" | "says">) => `${asked(name)} ${says}`;
 
 /** How a symptom is read, as chips that can be put right; what was not read is said, with the nearest meanings to pick. */
@@ -37,7 +25,7 @@ export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
   if (parts.length === 0) return null;
   const now: readonly Said[] = reads ?? outcomes;
   const chips = now.flatMap((one) => {
-    const chip = chipOf(one, system);
+    const chip = meantBy(one, system);
     return chip ? [{ ...chip, one }] : [];
   });
   const unread = reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => part.text);

@@ -1,13 +1,12 @@
 "use client";
 
-import { said, type Said, type System } from "@/core/diagnosis";
+import { meantBy, said, type Said, type System } from "@/core/diagnosis";
 import { ofKind } from "@/core/kinds";
 import type { Circuit } from "@/core/model";
 import { useLogbook } from "@/ui/logbook";
 import { SymptomList } from "@/ui/SymptomList";
 import { ComplaintRead, EntryRead } from "./EntryRead";
 import { AddSymptom } from "./Observation";
-import { chipOf } from "./ReadAs";
 import { asked } from "@/ui/words";
 
 type UnderstoodProps = { circuit: Circuit; system: System };
@@ -34,7 +33,7 @@ export function Understood({ circuit, system }: UnderstoodProps) {
     ...new Map(
       read
         .flatMap(({ outcomes }) => outcomes)
-        .flatMap((one) => chipOf(one, system) ?? [])
+        .flatMap((one) => meantBy(one, system) ?? [])
         .map((chip) => [chip.key, chip] as const),
     ).values(),
   ];

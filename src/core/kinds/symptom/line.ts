@@ -1,7 +1,22 @@
+import { meantBy, type KnownSet, type Said } from "../../diagnosis";
 import { notUnderstood, onTape, payloadOf, readAs, refer, textOf } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { readReads, writeReads } from "../reads";
 import type { Symptom } from "./payload";
+
+/** How the search reads a symptom, and which of its words it does not read. */
+function howRead(text: string, reads: readonly Said[] | undefined, { said, system }: KnownSet): string[] {
+  const { outcomes, parts } = said(text);
+  const meanings = (reads ?? outcomes).flatMap((one) => {
+    const { name, says } = meantBy(one, system) ?? {};
+    return name && says ? [`${name}${name.endsWith("?") ? "" : ":"} ${says}`] : [];
+  });
+  const unread = reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => `“${part.text}”`);
+  return [
+    ...(meanings.length > 0 ? [`${reads ? "Put right" : "Read as"}: ${meanings.join("; ")}.`] : []),
+    ...(unread.length > 0 ? [`I did not read this: ${unread.join(", ")}. Find offers what it may mean.`] : []),
+  ];
+}
 
 /** `? hum worse when warm`, `gone #12`, `changed #12 hum only when cold`. */
 const read: Reader = (rest, context, word) => {
@@ -18,16 +33,17 @@ const read: Reader = (rest, context, word) => {
       rest.start,
       "How it is to be read stands in brackets: [hum double, warm changes], or [nothing].",
     );
-  const said = (put?.[1] ?? text).trim();
+  const what = (put?.[1] ?? text).trim() || (named?.what ?? "");
   return readAs(
     {
       v: 1,
-      what: said || (named?.what ?? ""),
+      what,
       state,
       ...(target ? { about: target.id } : {}),
       ...(reads ? { reads } : {}),
     },
     rest.start,
+    state === "gone" ? [] : howRead(what, reads, context.searched()),
   );
 };
 
