@@ -69,6 +69,36 @@ describe("a stage", () => {
     expect(electrodeVolts(sheet, "V4", "screen")).toBe(250);
     expect(electrodeVolts(sheet, "V1", "plate")).toBeUndefined();
   });
+  it("has its voltage by whatever its electrode and its tube are called, and only its own", () => {
+    const volts = (point: string, position: string, electrode: "plate" | "screen" | "cathode") =>
+      electrodeVolts({ points: [{ point, quantity: "voltage", expected: 91 }] }, position, electrode);
+    expect(volts("V4 anode", "V4", "plate")).toBe(91);
+    expect(volts("v4 PLATE", "V4", "plate")).toBe(91);
+    expect(volts("V4 g2", "v4", "screen")).toBe(91);
+    expect(volts("V4 plate", "V3", "plate")).toBeUndefined();
+    expect(volts("V4 plate", "V4", "cathode")).toBeUndefined();
+    expect(volts("B+", "V4", "plate")).toBeUndefined();
+    const ohms = { points: [{ point: "V4 plate", quantity: "resistance" as const, expected: 91 }] };
+    expect(electrodeVolts(ohms, "V4", "plate")).toBeUndefined();
+  });
+  it("has its voltage as it stands in the chart, where the chart's meter or the point's source is not known", () => {
+    const fed = { point: "V3 plate", quantity: "voltage" as const, expected: 47, sourceOhms: 200e3 };
+    expect(electrodeVolts({ points: [fed] }, "V3", "plate")).toBe(47);
+    const { sourceOhms: _none, ...stiff } = fed;
+    expect(electrodeVolts({ points: [stiff], chart: { meter: { ohmsPerVolt: 1000 } } }, "V3", "plate")).toBe(47);
+    // By the meter's usual range for 47 V, which is 50 V at 1000 Ω/V: 50 kΩ beside 200 kΩ.
+    const metered = electrodeVolts({ points: [fed], chart: { meter: { ohmsPerVolt: 1000 } } }, "V3", "plate");
+    expect(metered).toBeCloseTo((47 * (200e3 + 50e3)) / 50e3, 3);
+  });
+  it("whose cathode is at chassis has its bias from its tube, and none where nothing is known of that", () => {
+    const at = (type: string, cathode?: number) => ({
+      points: cathode === undefined ? [] : [{ point: "V9 cathode", quantity: "voltage" as const, expected: cathode }],
+      tubes: [{ position: "V9", type, work: "output" }],
+    });
+    expect(stageBias(at("6V6", 0), "output")?.from).toBe("typical bias of the 6V6");
+    expect(stageBias(at("6V6", -8), "output")).toEqual({ volts: 8, from: "V9 cathode of the chart" });
+    expect(stageBias(at("nothing known"), "output")).toBeUndefined();
+  });
   it("has the bias of its chart, else the typical one of its tube", () => {
     expect(stageBias(sheet, "output")).toEqual({ volts: 12.5, from: "V4 cathode of the chart" });
     expect(stageBias(sheet, "first audio")).toEqual({ volts: 3, from: "typical bias of the 6Q7" });
@@ -77,6 +107,11 @@ describe("a stage", () => {
   it("allows the first capacitor that its smallest rectifier does", () => {
     expect(largestReservoir(sheet)).toEqual({ farads: 10e-6, type: "6X4" });
     expect(largestReservoir({ tubes: [] })).toBeUndefined();
+    const unknown = [
+      { position: "V5", type: "9Z99", work: "rectifier" },
+      { position: "V6", type: "6V6", work: "rectifier" },
+    ];
+    expect(largestReservoir({ tubes: unknown })).toBeUndefined();
   });
 });
 
@@ -104,6 +139,31 @@ describe("the place of a capacitor", () => {
       bias: 12.5,
       name: "V4",
     });
+  });
+  it("behind the first tube of the line-up is driven by no plate of the chart: all of B+ may come", () => {
+    const first: Component = { designator: "C2", role: "coupling", drawn: "100p", stage: "mixer" };
+    const plates = [
+      { point: "V1 plate", quantity: "voltage" as const, expected: 240 },
+      { point: "V6 plate", quantity: "voltage" as const, expected: 111 },
+      ...sheet.points,
+    ];
+    const place = (one: Component) => capacitorPlace(one, { ...input, sheet: { ...sheet, points: plates } });
+    expect(place(first).next).toMatchObject({ plateVolts: 260, name: "V1" });
+    expect(place({ ...first, stage: "detector and first audio" }).next).toMatchObject({ plateVolts: 240, name: "V3" });
+    expect(place({ ...first, stage: "nowhere" }).next).toMatchObject({ plateVolts: 260, name: "the next stage" });
+  });
+  it("that couples works at the plate before it, any other one at what its role says", () => {
+    const couple = sheet.components[0]!;
+    expect(capacitorPlace(couple, input).workingVolts).toBeCloseTo(84.6, 6);
+    const other = capacitorPlace({ ...couple, role: "decoupling" }, input);
+    expect(other).toMatchObject({ workingVolts: 260, ratedVolts: 400 });
+    expect(other.next).toBeUndefined();
+  });
+  it("for whose voltage nothing speaks has none", () => {
+    const trimmer: Component = { designator: "C90", role: "tuned", drawn: "100p" };
+    expect(
+      capacitorPlace(trimmer, { ...input, sheet: { ...sheet, points: [], supply: "battery" } }),
+    ).not.toHaveProperty("ratedVolts");
   });
   it("has the window of its role, and works at the voltage without the margin of its rating", () => {
     const bypass: Component = { designator: "C11", role: "decoupling", drawn: ".25/400", stage: "first audio" };
