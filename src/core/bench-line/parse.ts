@@ -29,6 +29,7 @@ import {
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
+import { readingsApart } from "./several-readings";
 import { turnedAround } from "./turned";
 
 export type LineDraft = LineDraftOf<Content>;
@@ -161,6 +162,10 @@ const HOW_IT_BEGINS =
   "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.";
 const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
 
+/** Words of kinds that sentences begin with too; three words and more, and nothing but words. */
+const PROSE =
+  /^(?:power|test|plan|check|trace|tap|swap|look|works|inject|measure|tube|done|pass|row|told|collected|confirmed|approved|holds|align)(?:,?\s+[a-z'-]+){2,}[.!?]?$/i;
+
 /** Words that no kind begins with are kept: what they are is asked. */
 function askWords(text: string): LineResult {
   const time = TIME.test(text);
@@ -178,6 +183,9 @@ function parseContent(line: string, context: LineContext): LineResult {
   const found = readLine(line, { ...context, searched: () => knownOf(context.sheet) });
   if (!found) return askWords(line.trim());
   const { reading } = found;
+  // “Power cord polarised” begins with a word of a kind, and is a sentence.
+  if (reading.kind === "not-understood" && PROSE.test(line.trim()))
+    return { kind: "question", question: reading.message, choices: asWords(line) };
   if (reading.kind !== "payload") return reading;
   const kind = reading.of ?? found.kind;
   const parsed = contentSchema.safeParse({ kind, payload: reading.payload });
@@ -203,12 +211,40 @@ export function parseLine(line: string, context: LineContext): LineResult {
       `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`,
     );
   return (
-    labelLine(line, context) ?? parseAmendLine(line, context) ?? verbFirst(line, context) ?? parseContent(line, context)
+    labelLine(line, context) ??
+    parseAmendLine(line, context) ??
+    typeFirst(line, context) ??
+    readingsApart(line) ??
+    turned(line, context) ??
+    parseContent(line, context)
   );
 }
 
+const OF_A_TUBE =
+  /^\s+(?:weak|dead|bad|new|good|gassy|soft|low|open|replaced|swapped|removed|tests?|tested|emission|->|→)(?=\s|$)/i;
+/** A tube called by its type: `6V6 weak -> 6V6GT` is `V4 weak -> 6V6GT`, where the set has one of them. */
+function typeFirst(line: string, context: LineContext): LineResult | undefined {
+  const [whole, type = ""] = /^\s*([a-z0-9]*\d[a-z0-9]*)(?=\s)/i.exec(line) ?? [];
+  if (!whole || context.known.has(type.toUpperCase())) return undefined;
+  // `80` is a tube, and the number of many other things.
+  if (/^\d+$/.test(type) && !OF_A_TUBE.test(line.slice(whole.length))) return undefined;
+  const places = context.sheet.tubes.filter((tube) => tube.type.toUpperCase() === type.toUpperCase());
+  const [only, another] = places;
+  if (!only) return undefined;
+  const at = (position: string) => `${position}${line.slice(whole.length)}`;
+  if (!another) return parseLine(at(only.position), context);
+  return {
+    kind: "question",
+    question: `Which ${type.toUpperCase()}?`,
+    choices: places.slice(0, 6).map(({ position, work }) => ({
+      label: work ? `${position}, ${work}` : position,
+      text: at(position),
+    })),
+  };
+}
+
 /** `replaced C14 with 47n/630` is read as `C14 -> 47n/630`. */
-function verbFirst(line: string, context: LineContext): LineResult | undefined {
+function turned(line: string, context: LineContext): LineResult | undefined {
   const turned = turnedAround(line);
   if (turned === undefined) return undefined;
   const read = parseContent(turned, context);

@@ -112,6 +112,10 @@ describe("a point by another name", () => {
     ["ripple on B+ 1.2Vrms", "B+ ripple 1.2Vrms baseline"],
     ["current draw 210 mA", "Line current 210 mA baseline"],
     ["V4 grid bias -12 V", "V4 grid -12 V baseline"],
+    ["V4 plate: 240 V", "V4 plate 240 V baseline"],
+    ["IF2 = 110.2 kHz", "second IF 110.2 kHz baseline"],
+    ["IF 1 peaked at 1650 kHz", "first IF 1650 kHz baseline"],
+    ["V1 screen 95 with 100 mV at the antenna", "V1 screen 95 baseline: with 100 mV at the antenna"],
     ["mains draw 0.3 A", "Line current 0.3 A baseline"],
   ])("with more words or signs than it needs: %s", (line, written) => expect(understood(line)).toBe(written));
 
@@ -278,6 +282,9 @@ describe("a part in other words", () => {
     ["put 47n/630 in C14", "C14 -> 47n/630"],
     ["new C14 .047 uF 630V", "C14 -> .047 uF 630V"],
     ["V4 replaced by NOS 6V6GT", "V4 -> 6V6GT NOS"],
+    ["V4 replaced with solid state", "V4 -> solid state"],
+    ["6V6 weak -> 6V6GT", "V4 weak -> 6V6GT"],
+    ["6v6 replaced with 6V6GT", "V4 -> 6V6GT"],
     ["V4 replaced with a used 6V6", "V4 -> 6V6 used"],
     ["V1 emission 68%", "V1 emission 68/100 %"],
     ["V1 tests weak 40 of 100", "V1 emission 40/100"],
@@ -297,6 +304,8 @@ describe("a part in other words", () => {
 
 describe("a test of the set", () => {
   it.each([
+    ["S9 = 50 µV", "test S-meter at S9 50 µV"],
+    ["audio 1.8W into 4 ohm", "test audio output 1.8 W into 4 ohm"],
     ["55W out on 40 m", "test output at 40 m 55 W"],
     ["RF out 40 m 55 W", "test output at 40 m 55 W"],
     ["40m = 55W", "test output at 40m 55 W"],
@@ -405,10 +414,64 @@ describe("a name that looks like a designator", () => {
       "baseline",
     );
     const result = parseLine("OA2 replaced", line);
-    expect(result.kind === "question" && result.choices.map(({ text }) => text)).toContain("V9 replaced");
+    expect(result.kind === "question" && result.choices.map(({ text }) => text)).toContain("V9 replaced -> OA2");
   });
 
   it("is in the set where one of its windings has it", () => expect(understood("L1 hums")).toContain("note L1 hums"));
+});
+
+describe("several at once", () => {
+  it.each([
+    ["V4 plate 240, screen 250, cathode 12.5", ["V4 plate 240", "V4 screen 250", "V4 cathode 12.5"]],
+    ["V4 a 240 g2 250 k 12.5", ["V4 a 240", "V4 g2 250", "V4 k 12.5"]],
+    ["Q1 emitter 1.2, base 1.4, collector 6", ["Q1 emitter 1.2", "Q1 base 1.4", "Q1 collector 6"]],
+    ["V1: plate = 250 V and cathode = 3 V", ["V1 plate 250 V", "V1 cathode 3 V"]],
+  ])("readings are offered one by one: %s", (line, readings) => {
+    expect(understood(line)).toEqual([...readings, `note ${line}`]);
+    for (const one of readings) expect(read(one).kind).toBe("draft");
+  });
+
+  it("tubes of one type are asked about", () => {
+    const tubes = ["V2", "V3"].map((position) => ({ position, type: "6BA6", work: `IF ${position}` }));
+    const line = lineContext(
+      { sheet: { ...sheet, tubes }, year: 1953, settled: [], visitId: VISIT, now: atOf(999) },
+      undefined,
+      "baseline",
+    );
+    const result = parseLine("6BA6 weak -> 6BA6", line);
+    expect(result.kind === "question" && result.choices.map(({ text }) => text)).toEqual([
+      "V2 weak -> 6BA6",
+      "V3 weak -> 6BA6",
+    ]);
+  });
+});
+
+describe("a tube with a number for its type", () => {
+  const numbered = { ...sheet, tubes: [{ position: "V5", type: "80", work: "rectifier" }] };
+  const line = lineContext(
+    { sheet: numbered, year: 1931, settled: [], visitId: VISIT, now: atOf(999) },
+    undefined,
+    "baseline",
+  );
+  it("is meant where what follows is said of tubes", () =>
+    expect(parseLine("80 weak -> 80", line)).toMatchObject({
+      draft: { content: { payload: { designators: ["V5"] } } },
+    }));
+  it("is a figure elsewhere", () => {
+    expect(parseLine("80 m: 62 W", line)).toMatchObject({ draft: { content: { kind: "test-result" } } });
+    expect(parseLine("80 min cleaning", line)).toMatchObject({ kind: "question" });
+  });
+});
+
+describe("a sentence that begins with a word of the line", () => {
+  it.each([
+    "power cord polarised again",
+    "test the other tube first",
+    "plan to refinish the cabinet",
+    "check with the owner",
+  ])("can be kept: %s", (line) => expect(understood(line)).toContain(`note ${line}`));
+  it("is no reading with what was done as its remark", () =>
+    expect(understood("audio outlet 600 ohm fitted")).toContain("note audio outlet 600 ohm fitted"));
 });
 
 describe("a symptom", () => {

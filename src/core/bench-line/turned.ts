@@ -69,6 +69,13 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   ],
   // ripple on B+ 1.2 V
   [begins(`(?:the\\s+)?ripple\\s+(?:on|at|of)\\s+(?:the\\s+)?(\\S.*?)\\s+(?=[\\d.,])`), "$1 ripple "],
+  // IF2 = 110.2 kHz, IF 1 peaked at 1650 kHz
+  [begins(`IF\\s?1\\s*(?:=|at|is|peaked(?:\\s+at)?)?\\s+(?=[\\d.,]+\\s*[kM]Hz)`), "first IF "],
+  [begins(`IF\\s?2\\s*(?:=|at|is|peaked(?:\\s+at)?)?\\s+(?=[\\d.,]+\\s*[kM]Hz)`), "second IF "],
+  // S9 = 50 µV
+  [begins(`(S\\d)\\s*(?:=|at|is)?\\s*(?=[\\d.,]+\\s*[µum]V)`), "test S-meter at $1 "],
+  // audio 1.8 W into 4 ohm
+  [begins("audio(?:\\s+out)?\\s+(?=[\\d.,]+\\s*m?W)"), "audio output "],
   // mod 95 %
   [begins("mod\\s+(?=[\\d.,]+\\s*%)"), "modulation "],
   // V5 grid bias -22
@@ -83,7 +90,7 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // V4 g2 = 251
   [
     begins(
-      `((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|[a-z]+\\d?)|b\\s?\\+|ht|heaters?|filaments?|bias|[a-z ]*(?:rail|supply|volts|voltage|current))\\s*=\\s*${FIGURE}`,
+      `((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|[a-z]+\\d?)|b\\s?\\+|ht|heaters?|filaments?|bias|[a-z ]*(?:rail|supply|volts|voltage|current))\\s*[=:]\\s*${FIGURE}`,
     ),
     "$1 ",
   ],

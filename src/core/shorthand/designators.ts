@@ -39,7 +39,7 @@ export function unknownDesignator({ line, start }: Piece, head: Head, context: L
   const near = [...context.known].filter(
     (designator) => designator.replace(/\d.*$/, "") === letters && designator !== stranger,
   );
-  // A tube called by its type: \`OA2 replaced\`.
+  // A tube called by its type: `OA2 replaced`.
   const positions = context.sheet.tubes
     .filter(({ type }) => type.toUpperCase() === stranger)
     .map(({ position }) => position);

@@ -281,13 +281,15 @@ const asSigns = (line: string, from: number, measurable: boolean): string =>
     .slice(from)
     .replace("=>", "->")
     .replace(INSTEAD, (words, at: number, whole: string) =>
-      /->|→/.test(line) || !BEGINS_WITH_A_FIGURE.test(behindKind(whole.slice(at + words.length)))
+      /->|→/.test(line) ||
+      (!BEGINS_WITH_A_FIGURE.test(behindKind(whole.slice(at + words.length))) &&
+        (measurable || !/\swith\s*$/i.test(words)))
         ? words
         : " ->".padEnd(words.length),
     )
     .replace(MEASURED, (word) => (measurable || /meas|reads/i.test(word) ? ` =`.padEnd(word.length) : word));
 
-/** What was measured follows these words: \`R9 went high, 330k\`. */
+/** What was measured follows these words: `R9 went high, 330k`. */
 const MEASURED =
   /,?\s(?:measured|measures|reads|is|was|(?:has\s+|is\s+)?(?:went|gone|risen|drifted|climbed|fallen|dropped|up|down|high|low)(?:\s+(?:up|down|high|low))?(?:\s*,|\s+to|\s+at)?)(?=\s+(?:[\d.,½¼¾]|open$|o\.?l\b|∞))/i;
 

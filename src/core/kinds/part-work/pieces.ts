@@ -98,7 +98,7 @@ function ownDesignator(text: string, original: string): { name: string; length: 
     : undefined;
 }
 
-/** The type stands first, and what is said of it behind: \`NOS 6Q7G\` is \`6Q7G NOS\`. */
+/** The type stands first, and what is said of it behind: `NOS 6Q7G` is `6Q7G NOS`. */
 const typeFirst = (text: string) => text.replace(OF_A_TYPE, "$2 $1");
 const OF_A_TYPE =
   /^((?:(?:nos|n\.o\.s\.|new old stock|used|new|tested|known good|good|matched|another)\s+)*(?:nos|n\.o\.s\.|new old stock|used|new|tested|known good|good|matched|another))\s+(\S*\d\S*)/i;

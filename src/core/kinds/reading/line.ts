@@ -60,6 +60,9 @@ function clausesOf(line: string, start: number): Clauses {
     if (word === "@") found.line = body;
     else if (word === "for") found.expected = body;
     else if (word === "±") found.tolerance = body;
+    // “With 100 mV at the antenna” is no meter.
+    else if (word === "with" && /^[-−+]?[\d.,]+\s*[kmµu]?(?:v|a|w|hz)\b/i.test(textOf(body)))
+      found.remark = [`with ${textOf(body)}`, found.remark].filter(Boolean).join(", ");
     else if (word === "with") found.meter = textOf(body).replace(/,$/, "").trim();
     else if (/^on\b/.test(word))
       found.range = piece(line, body.start, body.start + textOf(body).replace(/(?:\s+range)?\s*,?\s*$/i, "").length);
@@ -105,13 +108,19 @@ function figureApart(value: Piece, bare: boolean): Apart | undefined {
     : { figure: piece(value.line, value.start, value.start + end), rest };
 }
 
-/** \`248 V at 117 V line\` says what the line was. */
+/** What was done is no remark on a reading: `audio outlet 600 ohm fitted`. */
+const DONE = /^(?:fitted|installed|replaced|removed|added|changed|made|connected|soldered)$/i;
+
+/** `248 V at 117 V line` says what the line was. */
 const LINE_SAID = /^(?:at|with|on)\s+(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains)$/i;
 
 /** Figures behind the figure: the line voltage, or a remark? */
 function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReading {
   const around = (behind: string) => `${line.slice(0, figure.end)}${behind}${line.slice(value.end)}`;
-  const volts = /^(?:at|with|on)?\s*(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains|ac)?$/i.exec(rest)?.[1];
+  // The line is told beside volts and currents alone: `20M at 500V` is how an insulation was tested.
+  const electric = quantityByUnit(textOf(figure)) !== "resistance";
+  const volts =
+    electric && /^(?:at|with|on)?\s*(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains|ac)?$/i.exec(rest)?.[1];
   return {
     kind: "question",
     question: `What is “${rest}” behind ${textOf(figure)}?`,
@@ -198,6 +207,7 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (head.several) return askWhich(line, head);
   const typed = clausesOf(line, head.end);
   const apart = figureApart(typed.value, head.row !== undefined || quantityByName(head.point) !== undefined);
+  if (apart && !head.row && DONE.test(apart.rest)) return askUnknown(line, textOf(typed.value));
   const fromLine = apart && !typed.line ? LINE_SAID.exec(apart.rest)?.[1] : undefined;
   if (apart && !fromLine && /\d/.test(apart.rest)) return askRest(line, typed.value, apart);
   const at = apart && fromLine ? line.indexOf(fromLine, apart.figure.end) : 0;
