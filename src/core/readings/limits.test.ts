@@ -4,7 +4,6 @@ import {
   asksAboutSetup,
   calibrationOf,
   chartTolerance,
-  compareParts,
   correctedFor,
   judge,
   judgeSisters,
@@ -425,34 +424,5 @@ describe("what lies behind a reading", () => {
     ["Battery", "low", 8, "Supply sags"],
   ] as const)("of %s, %s, at %d V", (point, verdict, value, text) => {
     expect(behind(point, verdict, {}, value)).toContain(text);
-  });
-});
-
-describe("what goes in against what was there", () => {
-  const spec = (value: number, more: Partial<PartSpec> = {}): PartSpec =>
-    ({ quantity: "capacitance", sections: [value], ...more }) as PartSpec;
-  it("differs by more than a tenth", () => {
-    expect(compareParts(spec(100e-9), [spec(110e-9)])).toEqual([]);
-    expect(compareParts(spec(100e-9), [spec(111e-9)])).toEqual(["111 nF is +11 % against 100 nF."]);
-    expect(compareParts(spec(100e-9), [spec(50e-9), spec(50e-9)])).toEqual([]);
-    expect(compareParts(spec(0), [spec(50e-9)])).toEqual([]);
-  });
-  it("is rated lower in volts or watts, where both are known", () => {
-    expect(compareParts(spec(1, { volts: 600 }), [spec(1, { volts: 600 })])).toEqual([]);
-    expect(compareParts(spec(1, { volts: 600 }), [spec(1, { volts: 400 })])).toEqual([
-      "Rated 400 V, the old one 600 V: check the highest voltage there first.",
-    ]);
-    expect(compareParts(spec(1, { volts: 600 }), [spec(1)])).toEqual([]);
-    expect(compareParts(spec(1), [spec(1, { volts: 400 })])).toEqual([]);
-    const ohm = (watts?: number) => spec(1000, { quantity: "resistance", ...(watts ? { watts } : {}) } as never);
-    expect(compareParts(ohm(1), [ohm(1)])).toEqual([]);
-    expect(compareParts(ohm(1), [ohm(0.5)])).toEqual(["0.5 W in place of 1 W: twice the dissipation is the rule."]);
-    expect(compareParts(ohm(1), [ohm()])).toEqual([]);
-    expect(compareParts(ohm(), [ohm(0.5)])).toEqual([]);
-  });
-  it("is another kind of part", () => {
-    expect(compareParts(spec(1), [spec(1, { quantity: "resistance" } as never)])).toEqual([
-      "The new part is of another kind than the old one.",
-    ]);
   });
 });
