@@ -22,7 +22,7 @@ import {
   type ReadingToJudge,
 } from ".";
 import { SUPPLIES } from "../model";
-import type { PartSpec, Quantity } from "../quantity";
+import type { Quantity } from "../quantity";
 import { judgeColdHeater, judgeWinding } from "./cold";
 import { loadingReason } from "./loading";
 
