@@ -21,7 +21,6 @@ export const EIGHTEENTH: readonly (readonly [set: string, group: string, lines: 
      sputters for the first minutes | noise noisy, warm changes
      popping sounds like popcorn | noise noisy
      smells like burnt rubber | smell hot
-     smells musty |
      power resistor smokes | smell hot
      the mains transformer is too hot to hold a hand on | smell hot
      fuse blows after a few seconds | fuse blown, warm changes
@@ -33,7 +32,6 @@ export const EIGHTEENTH: readonly (readonly [set: string, group: string, lines: 
      dial lamps work, no tubes glow | glow dark
      eye opens but never closes | works:indicator fails
      magic eye shows nothing | works:indicator fails
-     the eye works | works:indicator works
      plays all right | play fine
      plays OK except for a faint crackle | play fine, noise noisy
      it is working again | play fine
@@ -47,7 +45,6 @@ export const EIGHTEENTH: readonly (readonly [set: string, group: string, lines: 
      station slides out of tune | dial off, steady unsteady
      holds the station all evening | steady steady
      tuning knob is hard to turn | knob slips
-     the pointer hangs half way | knob slips
      dial scale is fine | dial right
      the stations are at the wrong end | dial off
      on long wave it only hisses | noise noisy, bands one
@@ -69,7 +66,6 @@ export const EIGHTEENTH: readonly (readonly [set: string, group: string, lines: 
     `sensitive on the low bands, deaf on the high ones | bands one
      AGC pumps on strong stations | steady unsteady, works:agc fails
      BFO drifts | steady unsteady, works:bfo fails
-     BFO pitch control does nothing | works:bfo fails
      S-meter never returns to zero | works:s-meter fails
      S-meter is OK, receiver is weak | works:s-meter works, play weak
      audio hum in the phones | hum line|double

@@ -12,7 +12,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      absolutely no audio | play dead
      won't produce any sound | play dead
      does not do anything | play dead
-     doesn't play any more | play dead
      fails to play | play dead
      unable to get anything on it | play dead
      there is nothing on any wave | play dead, bands alike
@@ -24,7 +23,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      sound breaks off after ten minutes | play dead, warm changes
      sound fails when hot | play dead, warm changes
      it quit on me | play dead
-     no longer plays | play dead
      came to us not working | play dead
      inoperative | play dead
      out of order | play dead
@@ -33,7 +31,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      can't get a single station | play dead
      won't tune in anything | play dead
      just a click from the speaker and then silence | play dead
-     no output from the speaker | play dead
      speaker is silent | play dead
      all dead | play dead
      completely lifeless | play dead
@@ -44,12 +41,10 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      volume too low | play weak
      not loud enough | play weak
      lost most of its volume | play weak
-     barely audible | play weak
      hard to hear | play weak
      can hardly hear it | play weak
      hardly makes a sound | play weak
      you have to hold your ear to the grille | play weak
-     poor sensitivity | play weak
      lacks sensitivity | play weak
      reception poor | play weak
      bad reception | play weak
@@ -82,11 +77,9 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      hoarse when turned up | play distorted
      distorts at high volume | play distorted
      distorts when it gets loud | play distorted
-     distortion on loud passages | play distorted
      music breaks up | play distorted
      sound cracks up on peaks | play distorted
      speech can't be understood | play distorted
-     voices are unclear | play distorted
      speech sounds as if through a blanket | play distorted
      like talking through a comb | play distorted
      speaker rattles on bass notes | play distorted
@@ -95,7 +88,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      loud hum | hum line|double
      humming noise | hum line|double
      constant hum | hum line|double
-     a deep hum in the background | hum line|double
      hum in the loudspeaker | hum line|double
      mains hum is too strong | hum line|double
      hums like a beehive | hum line|double
@@ -114,7 +106,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      hum after warm-up | hum line|double, warm changes
      starts to hum after an hour | hum line|double, warm changes
      crackling | noise noisy
-     crackling noises | noise noisy
      crackles all the time | noise noisy
      loud cracks from the speaker | noise noisy
      intermittent crackling | noise noisy
@@ -127,7 +118,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      pops and bangs | noise noisy
      random popping | noise noisy
      noisy volume pot | noise noisy, turn control
-     scratchy volume control | noise noisy, turn control
      volume control crackles | noise noisy, turn control
      crackles when turning the volume knob | noise noisy, turn control
      noise when I turn up the volume | noise noisy, turn control
@@ -136,13 +126,11 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      crackles when changing bands | noise noisy, turn switch
      wave change switch is noisy | noise noisy, turn switch
      band switch makes poor contact | turn switch
-     whistles on every station | steady unsteady
      whistling | steady unsteady
      howls | steady unsteady
      a howl when the volume is turned up | steady unsteady
      squeals when tuning | steady unsteady
      makes a putt-putt sound | steady unsteady
-     motorboating | steady unsteady
      motorboats at high volume | steady unsteady
      drifts | steady unsteady
      drifts off station | steady unsteady
@@ -161,14 +149,11 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      stations are not where they should be | dial off
      stations come in at the wrong place on the dial | dial off
      pointer is off | dial off
-     dial reads high | dial off
      dial is out by 20 kHz | dial off
      the scale is not right | dial off
-     tuning knob slips | knob slips
      dial cord slips | knob slips
      dial cord broken | knob slips
      the cord has snapped | knob slips
-     tuning is stiff | knob slips
      pointer doesn't move | knob slips
      pointer sticks | knob slips
      tuning knob turns but the pointer stays put | knob slips
@@ -176,29 +161,20 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      volume knob is stuck | knob slips
      tuning has backlash | knob slips
      knob turns without effect | knob slips
-     smells hot | smell hot
-     smells of burning | smell hot
      burnt smell | smell hot
      smell of hot wax | smell hot
      something is smoking | smell hot
-     smoke came out of the back | smell hot
      smoke from under the chassis | smell hot
-     the transformer gets very hot | smell hot
      power transformer runs hot | smell hot
-     overheats | smell hot
      a resistor is burnt | smell hot
      output tube glows red | smell hot
      plates turn red | smell hot
      wax is dripping | smell hot
-     blows fuses | fuse blown
      blows the fuse at switch-on | fuse blown
      fuse blows immediately | fuse blown
-     fuse blown | fuse blown
      the fuse had blown | fuse blown
      fuse goes every time | fuse blown
-     keeps blowing fuses | fuse blown
      fuse burnt out | fuse blown
-     trips the breaker | fuse blown
      trips the RCD | fuse blown
      fuse is fine | fuse whole
      fuse okay | fuse whole
@@ -209,7 +185,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      one tube is dark | glow dark
      a tube doesn't light | glow dark
      the rectifier doesn't glow | glow dark
-     heaters are out | glow dark
      no heater glow | glow dark
      no filament glow | glow dark
      dial light is out | glow dark
@@ -243,7 +218,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      works sometimes | play dead
      it plays only occasionally | play dead
      intermittent sound | play dead
-     sound comes and goes | play dead
      sound drops in and out | play dead
      phono works, radio doesn't | phono fine, play dead
      plays records but no radio | phono fine, play dead
@@ -252,24 +226,18 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      phono is distorted | phono distorted
      hum on phono | hum line|double
      no short wave | bands one
-     short wave is dead | bands one
      medium wave only | bands one
      long wave doesn't work | bands one
      works on medium wave only | bands one
-     dead on all bands | play dead, bands alike
-     nothing on short wave, medium wave plays | bands one
      plays well | play fine
      plays perfectly | play fine
      works great | play fine
      no faults | play fine
      plays beautifully now | play fine
      no hum | hum none
-     doesn't hum | hum none
      hum-free | hum none
-     no distortion |
      no crackles | noise quiet
      quiet background | noise quiet
-     does not drift | steady steady
      stays on frequency | steady steady
      dial is accurate | dial right
      stations are where they belong | dial right
@@ -286,28 +254,19 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
     "words and turns",
     `BFO dead | works:bfo fails
      BFO inoperative | works:bfo fails
-     no beat note | works:bfo fails
      no BFO injection | works:bfo fails
      BFO has no effect | works:bfo fails
      BFO works | works:bfo works
      can't resolve SSB | works:bfo fails
      SSB can't be read | works:bfo fails
-     CW gives no tone | works:bfo fails
-     S-meter dead | works:s-meter fails
      S meter stuck at zero | works:s-meter fails
-     S-meter reads backwards | works:s-meter fails
-     S-meter pinned | works:s-meter fails
      S-meter does not move | works:s-meter fails
-     S-meter works | works:s-meter works
      meter needle does not move | works:s-meter fails
      AVC dead | works:agc fails
      no AVC action | works:agc fails
-     AGC has no effect | works:agc fails
      AVC does not hold strong stations back | works:agc fails
-     overloads on strong signals | play distorted, works:agc fails
      strong stations blast | play distorted, works:agc fails
      local stations are distorted | play distorted, works:agc fails
-     noise limiter has no effect | works:limiter fails
      noise limiter dead | works:limiter fails
      RF gain has no effect |
      crystal calibrator dead |
@@ -317,7 +276,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      the top band is dead | bands one
      deaf on the highest range | bands one
      receives only on the lowest band | bands one
-     drifts badly | steady unsteady
      frequency drifts as it warms | steady unsteady, warm changes
      frequency drift on the upper bands | steady unsteady, bands one
      frequency jumps | steady unsteady
@@ -354,23 +312,17 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
     "transceiver",
     "words and turns",
     `won't transmit | play-tx dead
-     no transmit | play-tx dead
      no RF out | play-tx dead
-     no RF output | play-tx dead
-     zero output on all bands | play-tx dead, bands-tx alike
      doesn't transmit but receives | play-tx dead, play fine
      dead on transmit | play-tx dead
      transmitter dead | play-tx dead
      no power out | play-tx dead
-     no drive | play-tx dead
      no grid drive | play-tx dead
      will not load | play-tx weak
      won't load up | play-tx weak
-     low output | play-tx weak
      low power | play-tx weak
      power is down | play-tx weak
      output has dropped to half | play-tx weak
-     puts out only 20 watts | play-tx weak
      only 30 W out | play-tx weak
      low power on 10 m | bands-tx one
      no output on 15 m | bands-tx one
@@ -388,18 +340,12 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      no modulation on SSB | play-tx dead
      mic dead | play-tx dead
      no mic audio | play-tx dead
-     audio reports are bad | play-tx distorted
      my audio is distorted | play-tx distorted
      transmit audio distorted | play-tx distorted
-     splatters | play-tx distorted
      splatters on voice peaks | play-tx distorted
-     hum on my signal | hum-tx line|double
-     hum on the carrier | hum-tx line|double
      signal is reported to chirp | steady-tx unsteady
      chirps | steady-tx unsteady
      chirpy on CW | steady-tx unsteady
-     drifts on transmit | steady-tx unsteady
-     FMs on voice peaks | steady-tx unsteady
      final tubes run red | smell hot
      plates glow red on transmit | smell hot
      finals get red hot | smell hot
@@ -407,13 +353,10 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      relay does not click |
      PTT dead | play-tx dead
      keying does nothing | works:keying fails
-     won't key | works:keying fails
-     stays in transmit | play dead
      stuck in receive | play-tx dead
      VFO unstable | steady unsteady
      VFO drifts | steady unsteady
      VFO jumps | steady unsteady
-     both receive and transmit are dead | play dead, play-tx dead
      dead on receive and transmit | play dead, play-tx dead
      no receive and no transmit | play dead, play-tx dead
      receive and transmit both weak | play weak, play-tx weak
@@ -424,7 +367,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      power output varies | steady-tx unsteady
      no AGC | works:agc fails
      S-meter dead on receive | works:s-meter fails
-     fuse blows on transmit | fuse blown
      fuse blows when keyed | fuse blown
      transmits well | play-tx fine
      good reports | play-tx fine
@@ -439,7 +381,6 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
     "words and turns",
     `no output | play-tx dead
      no RF | play-tx dead
-     no antenna current | play-tx dead
      plate current but no output | play-tx dead
      no plate current | play-tx dead
      won't dip | play-tx weak
@@ -453,11 +394,9 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      modulation dead | play-mod dead
      low modulation | play-mod weak
      modulation too low | play-mod weak
-     modulation distorted | play-mod distorted
      audio is distorted | play-mod distorted
      speech is muffled | play-mod distorted
      downward modulation | play-mod distorted
-     hum on the modulation | hum-mod line|double
      carrier hums | hum-tx line|double
      modulates well | play-mod fine
      carrier unstable | steady-tx unsteady
@@ -474,24 +413,18 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
   [
     "amfm",
     "words and turns",
-    `FM dead | play-fm dead
-     no FM | play-fm dead
-     no FM reception | play-fm dead
-     FM weak | play-fm weak
+    `no FM reception | play-fm dead
      FM is noisy | noise noisy
      FM distorted | play-fm distorted
-     FM drifts | steady-fm unsteady
      FM drifts until warm | steady-fm unsteady, warm-fm changes
      FM works, AM dead | play-fm fine, play dead
      AM works but FM doesn't | play fine, play-fm dead
      AM dead, FM OK | play dead, play-fm fine
-     only AM works | play fine, play-fm dead
      FM only | play-fm fine, play dead
      nothing on FM | play-fm dead
      AM and FM both dead | play dead, play-fm dead
      both AM and FM are weak | play weak, play-fm weak
      stereo doesn't work | works:stereo fails
-     no stereo | works:stereo fails
      stereo lamp out | works:stereo fails
      stereo indicator does not light | works:stereo fails
      left channel dead | works:stereo fails

@@ -44,7 +44,6 @@ export const SEVENTEENTH: readonly (readonly [set: string, group: string, lines:
      howling like a wolf | steady unsteady
      squeaks at the top of the dial | steady unsteady
      breaks into a whistle above a certain volume | steady unsteady
-     hiss but no stations | noise noisy, play dead
      lots of noise, few stations | noise noisy, play weak
      a good ground does not help |
      better after dark |
@@ -56,8 +55,7 @@ export const SEVENTEENTH: readonly (readonly [set: string, group: string, lines:
      all in order | play fine
      repaired last year, now the same fault again |
      radio silent, but the gram plays loud and clear | play dead, phono fine
-     hums on gram too | hum line|double
-     tone control has no effect |`,
+     hums on gram too | hum line|double`,
   ],
   [
     "communications",
@@ -114,7 +112,6 @@ export const SEVENTEENTH: readonly (readonly [set: string, group: string, lines:
      AM is fine, FM is dead as a doornail | play fine, play-fm dead
      FM comes through with a lot of noise | noise noisy
      stereo is mono | works:stereo fails
-     FM sounds harsh | play-fm distorted
      FM has to be retuned after warming up | steady-fm unsteady, warm-fm changes
      AM whistles, FM is clean | steady unsteady, play-fm fine`,
   ],

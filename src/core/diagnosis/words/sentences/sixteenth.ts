@@ -16,7 +16,6 @@ export const SIXTEENTH: readonly (readonly [set: string, group: string, lines: s
      stations fade in and out | play weak
      medium wave is fine but long wave is silent | bands one
      short wave hardly works | bands one
-     all bands are weak | play weak, bands alike
      whistles on medium wave | steady unsteady, bands one
      there is a whistle behind every station | steady unsteady
      distorted on strong stations | play distorted, works:agc fails
@@ -30,8 +29,6 @@ export const SIXTEENTH: readonly (readonly [set: string, group: string, lines: s
      the eye doesn't react to stations | works:indicator fails
      plays only when I press on the chassis | play dead, thump reacts
      if you knock on the wood it comes back | play dead, thump reacts
-     hum gets louder as it warms up | hum line|double, warm changes
-     hums at 100 Hz | hum double
      hum vanishes with the volume at zero | hum-down none
      no hum, but very quiet | hum none, play weak
      no crackle and no hum | noise quiet, hum none
@@ -70,7 +67,6 @@ export const SIXTEENTH: readonly (readonly [set: string, group: string, lines: s
      S-meter is sluggish | works:s-meter fails
      crackles when moved to another range | noise noisy, turn switch
      AVC doesn't seem to do anything | works:agc fails
-     noise limiter makes no difference | works:limiter fails
      receives, but far off the dial marks | play fine, dial off
      signals jump in frequency when the cabinet is touched | steady unsteady, thump reacts
      stable after half an hour | steady unsteady, warm changes
