@@ -1,12 +1,12 @@
 import { ELECTRODES } from "../model";
-import type { LineResult } from "./parse";
+import type { LineQuestion } from "../shorthand";
 
 const NAME = [...ELECTRODES, "anode", "filament", "g[123]?", "[akpgsecb]"].join("|");
 const ONE = `(${NAME})\\s*[:=]?\\s*([-−+]?[\\d.,]*\\d(?:\\s?[mk]?V)?)`;
 const SEVERAL = new RegExp(`^((?:V|Q|TR)\\d{1,2})[:,]?\\s+(${ONE}(?:[,;]?\\s+(?:and\\s+)?${ONE})+)$`, "i");
 
 /** `V1 plate 180, screen 95`: an entry holds one reading, so each is offered by itself and none becomes a remark. */
-export function readingsApart(line: string): LineResult | undefined {
+export function readingsApart(line: string): LineQuestion | undefined {
   const [, device = "", said = ""] = SEVERAL.exec(line.trim()) ?? [];
   if (!said) return undefined;
   const readings = [...said.matchAll(new RegExp(ONE, "gi"))].map(([, name, figure]) => `${device} ${name} ${figure}`);

@@ -1,9 +1,10 @@
 "use client";
 
 import { CircleCheck, CircleSlash } from "lucide-react";
-import { useLayoutEffect, useMemo, useRef, useState } from "react";
+import { useMemo } from "react";
 import type { Circuit } from "@/core/model";
 import type { StageShare } from "@/core/diagnosis";
+import { usePlaceWidth } from "@/ui/usePlaceWidth";
 import { layoutStrip, NODE, type Joined } from "./layout";
 import { percent } from "./words";
 
@@ -27,16 +28,7 @@ const STROKES: Record<Joined["kind"], string> = {
 
 /** The stages of the set with each one's share of suspicion. A stage is a button: it shows its faults and readings. */
 export function Strip({ circuit, shares, imagined, seen, selected, onSelect }: StripProps) {
-  const frame = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(680);
-  useLayoutEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    setWidth(element.clientWidth);
-    const observer = new ResizeObserver(([entry]) => setWidth(Math.floor(entry?.contentRect.width ?? 680)));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [frame, width] = usePlaceWidth(680);
   const { nodes, links, height } = useMemo(() => layoutStrip(circuit, width), [circuit, width]);
   const share = new Map(shares.map((one) => [one.id, one.share]));
   const then = imagined ? new Map(imagined.map((one) => [one.id, one.share])) : undefined;

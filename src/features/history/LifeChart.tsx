@@ -2,14 +2,14 @@
 
 import { scaleLinear, scaleTime, timeFormat } from "d3";
 import { ChevronLeft, ChevronRight, ZoomIn, ZoomOut } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { describe, type Settled } from "@/core/kinds";
 import type { Visit } from "@/core/history";
-import { Chart } from "@/ui/chart";
+import { Chart, WIDEST, wideFor } from "@/ui/chart";
+import { usePlaceWidth } from "@/ui/usePlaceWidth";
 import { erasOf, eraScale, gapWords } from "./eras";
 import { around, LANE_NAMES, LANES, marksOf, moved, WHOLE, zoomed, type Lane, type Mark, type Span } from "./life";
 
-const WIDTH = 1200;
 const LEFT = 150;
 const RIGHT = 16;
 const ROW = 46;
@@ -48,15 +48,16 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
   const era = eraScale(eras, now);
   const [span, setSpan] = useState<Span>(WHOLE);
   const [lanes, setLanes] = useState<ReadonlySet<Lane>>(new Set(LANES));
-  const svg = useRef<SVGSVGElement>(null);
-  const x = scaleLinear([...span], [LEFT, WIDTH - RIGHT]);
+  const [svg, place] = usePlaceWidth<SVGSVGElement>(WIDEST);
+  const width = wideFor(place);
+  const x = scaleLinear([...span], [LEFT, width - RIGHT]);
   const at = (time: number) => x(era(time));
-  const place = (iso: string) => {
+  const placeOf = (iso: string) => {
     const share = era(Date.parse(iso));
     return share < span[0] || share > span[1] ? undefined : x(share);
   };
   const drawn = LANES.filter((lane) => lanes.has(lane));
-  const marks = marksOf(settled, lanes, place);
+  const marks = marksOf(settled, lanes, placeOf);
   const height = TOP + drawn.length * ROW + BOTTOM;
   const zoom = (factor: number, about = (span[0] + span[1]) / 2) => setSpan(zoomed(span, about, factor));
   const isWhole = span[0] <= 0 && span[1] >= 1;
@@ -68,7 +69,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
     const onWheel = (event: WheelEvent) => {
       event.preventDefault();
       const box = element.getBoundingClientRect();
-      const about = x.invert(((event.clientX - box.left) / box.width) * WIDTH);
+      const about = x.invert(((event.clientX - box.left) / box.width) * width);
       setSpan((before) => zoomed(before, about, event.deltaY > 0 ? 1.25 : 0.8));
     };
     element.addEventListener("wheel", onWheel, { passive: false });
@@ -141,13 +142,13 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
       </div>
       <Chart
         ref={svg}
-        paper={{ width: WIDTH, height }}
+        paper={{ width, height }}
         pressed
         className="rounded-box border border-base-300"
         label="Timeline"
       >
         {eras.map(({ visit, from, to }, index) => {
-          const [left, right] = [Math.max(at(from), LEFT), Math.min(at(to), WIDTH - RIGHT)];
+          const [left, right] = [Math.max(at(from), LEFT), Math.min(at(to), width - RIGHT)];
           const before = eras[index - 1];
           const gap = before ? (at(before.to) + at(from)) / 2 : 0;
           return (
@@ -183,7 +184,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
                     ))}
                 </>
               ) : null}
-              {before && gap > LEFT + 30 && gap < WIDTH - RIGHT - 30 ? (
+              {before && gap > LEFT + 30 && gap < width - RIGHT - 30 ? (
                 <text x={gap} y={height - 7} textAnchor="middle" className="fill-base-content text-[14px] italic">
                   {gapWords(from - before.to)}
                 </text>
@@ -195,7 +196,7 @@ export function LifeChart({ settled, visits, now, onOpen }: LifeChartProps) {
           const y = TOP + index * ROW + ROW / 2;
           return (
             <g key={lane}>
-              <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} className="stroke-base-300" />
+              <line x1={LEFT} x2={width - RIGHT} y1={y} y2={y} className="stroke-base-300" />
               <text x={8} y={y + 5} className="fill-base-content text-[15px]">
                 {LANE_NAMES[lane]}
               </text>

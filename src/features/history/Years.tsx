@@ -6,11 +6,12 @@ import { seriesOf, type Series, type Visit } from "@/core/history";
 import type { Settled } from "@/core/kinds";
 import { printMeasured } from "@/core/readings";
 import { Field } from "@/ui/form";
-import { Band, Chart, HeightAxis, Limit, type Paper } from "@/ui/chart";
+import { Band, Chart, HeightAxis, Limit, WIDEST, wideFor, type Paper } from "@/ui/chart";
+import { usePlaceWidth } from "@/ui/usePlaceWidth";
 import { erasOf, eraScale, gapWords, type Era } from "./eras";
 
-const PAPER: Paper = { width: 1200, height: 340, left: 86, right: 24, top: 16, bottom: 30 };
-const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = PAPER;
+const ROOM = { height: 340, left: 86, right: 24, top: 16, bottom: 30 };
+const { height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = ROOM;
 
 type YearsProps = {
   settled: readonly Settled[];
@@ -40,6 +41,8 @@ function SeriesChart({
   now: string;
   onEntry: YearsProps["onEntry"];
 }) {
+  const [place, width] = usePlaceWidth<SVGSVGElement>(WIDEST);
+  const paper: Paper = { ...ROOM, width: wideFor(width) };
   const print = printer(series);
   const values = [
     ...series.taken.map(({ value }) => value),
@@ -48,7 +51,7 @@ function SeriesChart({
   const [low = 0, high = 1] = extent(values);
   const room = (high - low || Math.abs(high) || 1) * 0.12;
   const era = eraScale(eras, now);
-  const x = scaleLinear([0, 1], [LEFT + 14, WIDTH - RIGHT - 14]);
+  const x = scaleLinear([0, 1], [LEFT + 14, paper.width - RIGHT - 14]);
   const at = (iso: string) => x(era(Date.parse(iso)));
   const y = scaleLinear([low - room, high + room], [HEIGHT - BOTTOM, TOP]);
   const path = line<(typeof series.taken)[number]>(
@@ -56,13 +59,13 @@ function SeriesChart({
     ({ value }) => y(value),
   )(series.taken);
   return (
-    <Chart paper={PAPER} pressed label={`${series.name} over the years`}>
+    <Chart ref={place} paper={paper} pressed label={`${series.name} over the years`}>
       {series.low !== undefined || series.high !== undefined ? (
-        <Band paper={PAPER} y={y} low={series.low} high={series.high} />
+        <Band paper={paper} y={y} low={series.low} high={series.high} />
       ) : null}
-      <HeightAxis paper={PAPER} y={y} ticks={y.ticks(5)} print={print} />
+      <HeightAxis paper={paper} y={y} ticks={y.ticks(5)} print={print} />
       {[series.low, series.high].map((limit, index) =>
-        limit === undefined ? null : <Limit key={index} paper={PAPER} y={y} value={limit} />,
+        limit === undefined ? null : <Limit key={index} paper={paper} y={y} value={limit} />,
       )}
       {eras.map(({ visit, from, to }, index) => {
         const before = eras[index - 1];

@@ -2,11 +2,14 @@
 
 import { scaleLinear } from "d3";
 import { daysBetween, daysLater, stretchesOf, weekday, type Outlook, type Placed, type PlanInput } from "@/core/plan";
-import { Chart, type Paper } from "@/ui/chart";
+import { Chart, WIDEST, wideFor, type Paper } from "@/ui/chart";
+import { usePlaceWidth } from "@/ui/usePlaceWidth";
 import { dayWords, STANDING_WORDS, workName } from "@/ui/plan/words";
 
 const ROW = 40;
 const WEEKS = 3;
+/** Room that a date takes, in units of the paper: the first day goes without where Monday comes before that. */
+const DATE = 92;
 
 /** Where a moment lies, in days from the first one. */
 const dayAt = (first: string, { day, minute }: Placed["from"]): number => daysBetween(first, day) + minute / 1440;
@@ -52,13 +55,21 @@ export function SetsChart({ outlook, input, onOpen }: ChartProps) {
   const rows = input.sets
     .map((set) => ({ set, sure: outlook.sets.find(({ visit }) => visit === set.visit) }))
     .sort((a, b) => (a.sure?.promise ?? "9").localeCompare(b.sure?.promise ?? "9"));
-  const paper: Paper = { width: 1200, height: 40 + rows.length * ROW + 8, left: 190, right: 10, top: 40, bottom: 8 };
+  const [place, width] = usePlaceWidth<SVGSVGElement>(WIDEST);
+  const paper: Paper = {
+    width: wideFor(width),
+    height: 40 + rows.length * ROW + 8,
+    left: 190,
+    right: 10,
+    top: 40,
+    bottom: 8,
+  };
   const x = scaleLinear([0, span], [paper.left, paper.width - paper.right]);
   const days = Array.from({ length: span }, (_, index) => daysLater(first, index));
   const inside = (value: number) => Math.min(span, Math.max(0, value));
   const end = (day: string) => inside(daysBetween(first, day) + 1);
   return (
-    <Chart paper={paper} pressed label="Three weeks, set by set">
+    <Chart ref={place} paper={paper} pressed label="Three weeks, set by set">
       {days.map((day, index) => (
         <g key={day}>
           {weekday(day) > 4 ? (
@@ -77,7 +88,7 @@ export function SetsChart({ outlook, input, onOpen }: ChartProps) {
             y2={paper.top + rows.length * ROW}
             className="stroke-base-300"
           />
-          {weekday(day) === 0 || index === 0 ? (
+          {weekday(day) === 0 || (index === 0 && x(7 - weekday(day)) - x(0) > DATE) ? (
             <text x={x(index) + 3} y={16} className="fill-base-content text-[14px] font-bold">
               {dayWords(day)}
             </text>
