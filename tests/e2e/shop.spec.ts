@@ -30,6 +30,27 @@ test("the whole bench is in sight at 1280×800 and on a tablet", async ({ page }
   }
 });
 
+test("charts that fill a page keep the size of their words on a tablet", async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  /** The smallest words of a chart as they are drawn, px. */
+  const smallest = (name: string) =>
+    page.getByRole("group", { name }).evaluate((chart) => {
+      const drawn = chart.getBoundingClientRect().width / (chart as SVGSVGElement).viewBox.baseVal.width;
+      return Math.min(
+        ...[...chart.querySelectorAll("text")].map((one) => parseFloat(getComputedStyle(one).fontSize) * drawn),
+      );
+    });
+  await page.goto("/sets?q=H-20417");
+  const file = (await page.getByRole("link", { name: /Lantern/ }).getAttribute("href")) ?? "";
+  await page.goto(`${file}?tab=years`);
+  await expect.poll(() => smallest("over the years")).toBeGreaterThan(11);
+  await page.goto(`${file}?tab=life`);
+  await expect.poll(() => smallest("Timeline")).toBeGreaterThan(11);
+  await page.goto("/week");
+  await page.getByText("By set", { exact: true }).click();
+  await expect.poll(() => smallest("Three weeks, set by set")).toBeGreaterThan(11);
+});
+
 test("the set's file shows the parts record as it stood on a chosen day", async ({ page }) => {
   await page.goto("/sets?q=H-20417");
   await page.getByRole("link", { name: /Lantern/ }).click();
