@@ -15,7 +15,12 @@ const LANES = 2;
 const EMPTY = 4;
 
 /** The servers that the browser tests talk to. */
-export type Shops = { open: string[]; empty: string[] };
+export type Shops = {
+  open: string[];
+  empty: string[];
+  /** the demo's as it was laid down: for what the other tests' sets would change */
+  quiet: string;
+};
 
 let cluster: Cluster | undefined;
 let folder: string | undefined;
@@ -36,7 +41,7 @@ export async function openShops(): Promise<Shops> {
   chmodSync(folder, 0o755);
   cluster = await startCluster(path.join(folder, "pg"), () => {}, ["-c", "fsync=off"]);
   const root = cluster.url("postgres");
-  const shops: Shops = { open: [], empty: [] };
+  const shops: Shops = { open: [], empty: [], quiet: "" };
   await ensureDatabase(root, "empty");
   await migrateDatabase(cluster.url("empty"), path.join(ROOT, "drizzle"));
   await ensureDatabase(root, "demo", false, "empty");
@@ -45,6 +50,8 @@ export async function openShops(): Promise<Shops> {
     await ensureDatabase(root, `demo-${lane}`, false, "demo");
     shops.open.push(await shopOf(`demo-${lane}`));
   }
+  await ensureDatabase(root, "demo-quiet", false, "demo");
+  shops.quiet = await shopOf("demo-quiet");
   for (let n = 1; n <= EMPTY; n += 1) {
     await ensureDatabase(root, `empty-${n}`, false, "empty");
     await becomeAnother(cluster.url(`empty-${n}`));

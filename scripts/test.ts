@@ -37,6 +37,7 @@ async function browserTests(): Promise<void> {
   await command([tool("@playwright/test/cli.js"), "test"], {
     SHOPS: shops.open.join(" "),
     EMPTY_SHOPS: shops.empty.join(" "),
+    QUIET_SHOP: shops.quiet,
     E2E_REPORT: report("e2e"),
   });
 }

@@ -31,6 +31,9 @@ export const emptyShop = (n: number): string => {
   return address;
 };
 
+/** The demo's shop as it was laid down, where a plan of the week has no sets of other tests in it. */
+export const quietShop = (): string => addresses("QUIET_SHOP")[0] ?? "http://127.0.0.1:3000";
+
 /** Every test fails on an error in the console or an exception on the page. Tests that break things on purpose say so. */
 export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
   // Every lane has a shop of its own.
