@@ -278,6 +278,7 @@ describe("a part in other words", () => {
     ["R7 is 612k, should be 470k", "R7 470k = 612k"],
     ["R7 612k instead of 470k", "R7 470k = 612k"],
     ["R7 is open", "R7 470k = open"],
+    ["C14 low 35n", "C14 .05/400 = 35n"],
     ["fitted a 6V6GT in V4", "V4 -> 6V6GT"],
     ["put 47n/630 in C14", "C14 -> 47n/630"],
     ["new C14 .047 uF 630V", "C14 -> .047 uF 630V"],
@@ -313,6 +314,7 @@ describe("a test of the set", () => {
     ["drift 300 Hz in 10 min", "test drift at 10 min 300 Hz"],
     ["temperature of T1 62 C", "test T1 temperature 62 °C"],
     ["T1 gets 62 °C", "test T1 temperature 62 °C"],
+    ["T1 62 C", "test T1 temperature 62 °C"],
     ["hum 3 mV", "test hum 3 mV"],
     ["AM 1.4 microvolt max 2", "test AM 1.4 µV max 2"],
     ["power output 3.1 W", "test power output 3.1 W"],
@@ -490,4 +492,25 @@ describe("a symptom", () => {
     expect(hints("? strange noises [noise noisy]")).toEqual(["Put right: Listen for crackle: crackles or hisses."]));
 
   it("that is gone needs no reading", () => expect(hints("gone: hum")).toEqual([]));
+});
+
+describe("words that only look like more of a line", () => {
+  it.each([
+    ["note supply: 12 V", "note supply: 12 V"],
+    ["todo temperature of T1 62 C", "todo temperature of T1 62 C"],
+  ])("stay in a note: %s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("are kept whole", () => {
+    expect(understood("can V4 be used again")).toContain("note can V4 be used again");
+    expect(understood("C14 is 47n/630")).toContain("note C14 is 47n/630");
+    expect(JSON.stringify(read("R7 R9 fitted by the last owner"))).toContain("fitted by the last owner");
+  });
+
+  it("are no temperature where a rating stands", () =>
+    expect(JSON.stringify(read("C14 105 C"))).not.toContain("temperature"));
+
+  it("are no measured value", () => expect(read("R7 down 10 %").kind).toBe("question"));
+
+  it("belong to a point's name", () =>
+    expect(understood("voltage drop across R7 1.2 V")).toBe("voltage drop across R7 1.2 V baseline"));
 });

@@ -10,7 +10,7 @@ const WORK =
   "(cleaned|lubricated|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
 /** What a part is called before its designator. */
 const NOUN =
-  "(?:resistor|capacitor|cap|condenser|tube|valve|choke|coil|transformer|bleeder|dropper|pot|potentiometer|control|trimmer|padder|rectifier|diode|transistor|electrolytic|filter|coupling|cathode|plate|anode|screen|grid|bypass|smoothing|reservoir|output|input|detector|mixer|oscillator|converter|if|rf|af|audio|driver|final|pa|avc|agc|tone|volume|load|leak|stopper|suppressor|bias|decoupling|mains|line|paper|mica|film|main|first|second|third|can)";
+  "(?:resistor|capacitor|cap|condenser|tube|valve|choke|coil|transformer|bleeder|dropper|pot|potentiometer|control|trimmer|padder|rectifier|diode|transistor|electrolytic|filter|coupling|cathode|plate|anode|screen|grid|bypass|smoothing|reservoir|output|input|detector|mixer|oscillator|converter|if|rf|af|audio|driver|final|pa|avc|agc|tone|volume|load|leak|stopper|suppressor|bias|decoupling|mains|line|paper|mica|film)";
 const FIGURE = "(?=[-−+]?[\\d.,])";
 
 const lines = (pattern: string) => new RegExp(`^${pattern}$`, "i");
@@ -34,7 +34,7 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // R31 cooked, 47 ohm 5 W fitted
   [
     lines(
-      `${PARTS}((?:\\s(?:[^:>]*?[^\\s,;:>])?)??)(?:[,;]\\s*|\\s+)(?:and\\s+)?(?:(?:an?|new)\\s+)*(\\S*\\d[^,;:>]*?)\\s+(?:was\\s+|is\\s+)?(?:fitted|installed|put in|soldered in)`,
+      `${PARTS}((?:\\s(?:[^:>]*?[^\\s,;:>])?)??)(?:[,;]\\s*|\\s+)(?:and\\s+)?(?:(?:an?|new)\\s+)*((?![CRLVTQ]\\d)\\S*\\d[^,;:>]*?)\\s+(?:was\\s+|is\\s+)?(?:fitted|installed|put in|soldered in)`,
     ),
     "$1$2 -> $3",
   ],
@@ -60,10 +60,16 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
     ),
     "$1 emission $2/100 %",
   ],
-  // temperature of T4 62 C
+  // temperature of T4 62 C, T4 gets 62 °C; a capacitor's “105 C” is its rating
   [
     lines(
-      `(?:the\\s+)?(?:temp(?:erature)?\\s+(?:of|at)\\s+(?:the\\s+)?)?${PART}\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C`,
+      `(?:the\\s+)?temp(?:erature)?\\s+(?:of|at)\\s+(?:the\\s+)?${PART}\\s+(?:is\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C`,
+    ),
+    "test $1 temperature $2 °C",
+  ],
+  [
+    lines(
+      "((?:[LTVQ]|TR)\\d{1,3})\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C",
     ),
     "test $1 temperature $2 °C",
   ],
@@ -83,14 +89,14 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // voltage at V4 plate 240
   [
     begins(
-      `(?:the\\s+)?(?:resistance|ohms|voltage|volts|potential)\\s+(?:(?:at|of|on|from|between)\\s+(?:the\\s+)?)?(?=\\S.*\\s[-−+]?[\\d.,])`,
+      `(?:the\\s+)?(?:resistance|ohms|voltage|volts|potential)\\s+(?:(?:at|of|on|from|between)\\s+(?:the\\s+)?|(?=${ONE}\\s|b\\s?[+-]|ht\\s))(?=\\S.*\\s[-−+]?[\\d.,])`,
     ),
     "",
   ],
   // V4 g2 = 251
   [
     begins(
-      `((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|[a-z]+\\d?)|b\\s?\\+|ht|heaters?|filaments?|bias|[a-z ]*(?:rail|supply|volts|voltage|current))\\s*[=:]\\s*${FIGURE}`,
+      `((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|[a-z]+\\d?)|b\\s?\\+|ht|heaters?|filaments?|bias|(?!(?:note|todo|test|mod|wait|done|pass|labour|plan)\\s)[a-z ]*(?:rail|supply|volts|voltage|current))\\s*[=:]\\s*${FIGURE}`,
     ),
     "$1 ",
   ],

@@ -39,10 +39,6 @@ export function unknownDesignator({ line, start }: Piece, head: Head, context: L
   const near = [...context.known].filter(
     (designator) => designator.replace(/\d.*$/, "") === letters && designator !== stranger,
   );
-  // A tube called by its type: `OA2 replaced`.
-  const positions = context.sheet.tubes
-    .filter(({ type }) => type.toUpperCase() === stranger)
-    .map(({ position }) => position);
   const digits = Number(stranger.replace(/\D/g, ""));
   const distance = (designator: string) => Math.abs(Number(designator.replace(/\D/g, "")) - digits);
   const suggestions = near.sort((a, b) => distance(a) - distance(b)).slice(0, 2);
@@ -52,7 +48,6 @@ export function unknownDesignator({ line, start }: Piece, head: Head, context: L
     kind: "question",
     question: `${stranger} is not on this model's parts list. Is it really in this set?`,
     choices: [
-      ...positions.map((position) => ({ label: `The ${stranger} at ${position}`, text: swap(position) })),
       { label: `Yes, ${stranger} is in this set`, text: swap(`${stranger}!`) },
       ...suggestions.map((designator) => ({ label: `I meant ${designator}`, text: swap(designator) })),
     ],

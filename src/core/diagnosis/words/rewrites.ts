@@ -58,13 +58,13 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\b(on|and|or) (160|80|60|40|30|20|17|15|12|10|6|2)(?= |,|\.|;|$)(?! ?(?:m\b|met|[kmg]?hz|w\b|watts?|v\b|volts?|percent|%|minutes?|hours?|seconds?|stations?))/g,
     "$1 $2 m",
   ],
-  // What it did once it does not do now.
+  // What it did once it does not do now: said.ts asks whether something else is said of that.
   [/\b(?:has |have )?never (?:worked|played)(?: (?:right|properly))?\b/g, "does not work"],
   [
     /\b(?:worked|played|was (?:fine|all right|ok|good|playing|working))(?: (?:fine|well|perfectly|all right|ok|good))? (?:until|till|up to)\b/g,
-    "dead since",
+    "once played since",
   ],
-  [/\bused to (?:play|work)(?: (?:fine|well|perfectly))?\b/g, "does not play"],
+  [/\bused to (?:play|work)(?: (?:fine|well|perfectly|all right|ok|good))?\b/g, "once played"],
   // “Fails to play” does not play, and “stopped crackling” does not crackle.
   [/\b(?:fails?|failed|unable|is not able|not able|seems unable|declines|is unwilling) to\b/g, "does not"],
   [/\b(?:stopped|ceased|quit) (?!playing|working|receiving|transmitting)(\w+ing)\b/g, "not $1"],

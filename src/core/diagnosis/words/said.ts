@@ -1,6 +1,6 @@
-import type { Circuit } from "../../model";
+import type { Circuit, PathKey } from "../../model";
 import { HEARD } from "../data/heard";
-import { bareId } from "../data/paths";
+import { bareId, pathId } from "../data/paths";
 import { partsOf, plain } from "./clean";
 import { TIMES } from "./lexicon";
 import { SO_SO } from "./meaning";
@@ -46,6 +46,10 @@ function joined(all: readonly Said[]): Said[] {
   return [...kept.values()];
 }
 
+/** It played until something happened, and does so no more. */
+const ONCE = /\bonce played\b/;
+const mainPath = (circuit: Circuit): PathKey => circuit.paths[0]?.key ?? "receive";
+
 /** A test in this order: so that the same words give the same list, however they are put. */
 const ORDER: readonly string[] = ["line", "ohms", "rail", ...HEARD, "works"];
 const place = ({ test }: Said) => ORDER.indexOf(bareId(test.split(":")[0] ?? test).replace("-down", ""));
@@ -58,7 +62,9 @@ const place = ({ test }: Said) => ORDER.indexOf(bareId(test.split(":")[0] ?? tes
  */
 export function said(text: string, circuit: Circuit): { outcomes: Said[]; intermittent: boolean; parts: ClauseRead[] } {
   let before: Before | undefined;
-  const parts = partsOf(plain(text)).map((part): ClauseRead => {
+  const all = partsOf(plain(text)).map((part): ClauseRead & { once?: boolean } => {
+    if (ONCE.test(part))
+      return { text: part, outcomes: [{ test: pathId("play", mainPath(circuit)), outcome: "dead" }], once: true };
     const figures = measured(part, circuit);
     if (figures.length > 0) return { text: part, outcomes: figures };
     const read = readPart(part, circuit, before);
@@ -69,6 +75,8 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
     };
     return { text: part, outcomes: joined(read.outcomes) };
   });
+  // “Used to play, now it hums”: what it does now is said.
+  const parts = all.some(({ once, outcomes }) => !once && outcomes.length > 0) ? all.filter(({ once }) => !once) : all;
   const outcomes = joined(parts.flatMap((part) => part.outcomes));
   // Dead on one band only: on the others it plays, so that the path as a whole is not what fails.
   const oneBand = new Set(
@@ -77,6 +85,6 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
   return {
     outcomes: outcomes.filter(({ test }) => !oneBand.has(test)).sort((a, b) => place(a) - place(b)),
     intermittent: TIMES.intermittent.test(text.toLowerCase()),
-    parts,
+    parts: parts.map(({ text: part, outcomes: read }) => ({ text: part, outcomes: read })),
   };
 }

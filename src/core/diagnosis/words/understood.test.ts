@@ -13,6 +13,7 @@ describe("that all is well is read only where every word was understood", () => 
     "works if the rear tube is wedged",
     "plays once a match is under the switch",
     "a good ground does not help",
+    "works after wedging the tube",
     "the tubes light with a bodged resistor",
     "the dial is right in a mirror",
   ])("“%s” is not read as good", (text) =>

@@ -17,8 +17,9 @@ const SMALL: ReadonlySet<string> = new Set(
   ),
 );
 
-/** What came about since or after something is so whatever that was: “no hum since the new capacitor”. */
-const SINCE = /\b(since|after|because of|thanks to)\b.*$/;
+/** What came of a repair is so, whatever the repair was: “no hum since the new capacitor”. */
+const SINCE =
+  /\b(since|after|because of|thanks to)\b.*\b(new|repair\w*|chang\w*|replac\w*|clean\w*|recap\w*|mend\w*|fix\w*|servic\w*|capacitors?|condensers?)\b.*$/;
 
 /** What says that all is well: a word that was not understood could turn it round. */
 const GOOD: ReadonlySet<string> = new Set([

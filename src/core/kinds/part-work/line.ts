@@ -291,7 +291,7 @@ const asSigns = (line: string, from: number, measurable: boolean): string =>
 
 /** What was measured follows these words: `R9 went high, 330k`. */
 const MEASURED =
-  /,?\s(?:measured|measures|reads|is|was|(?:has\s+|is\s+)?(?:went|gone|risen|drifted|climbed|fallen|dropped|up|down|high|low)(?:\s+(?:up|down|high|low))?(?:\s*,|\s+to|\s+at)?)(?=\s+(?:[\d.,½¼¾]|open$|o\.?l\b|∞))/i;
+  /,?\s(?:measured|measures|reads|is|was|(?:has\s+|is\s+)?(?:went|gone|risen|drifted|climbed|fallen|dropped|up|down|high|low)(?:\s+(?:up|down|high|low))?(?:\s*,|\s+to|\s+at)?)(?=\s+(?:[\d.,½¼¾]|open$|o\.?l\b|∞))(?!\s+[\d.,]+\s*%|\s+\S*\/)/i;
 
 /** What goes in follows these words. */
 const INSTEAD =

@@ -17,7 +17,7 @@ import type { TestResult } from "./payload";
 const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
 /** Words that say what the figure behind them is. */
-const TAILS = "min|max|at|for|in|after|over|within|into|across|on";
+const TAILS = "min|max|at|for|(?:in|after|over|within)(?=\\s+\\d)|into|across|on";
 const unitOf = (text: string | undefined): string | undefined => (text ? unitName(text) : undefined);
 
 type Fields = {

@@ -38,6 +38,8 @@ export const EIGHTEENTH: readonly (readonly [set: string, group: string, lines: 
      it has never worked since I bought it | play dead
      worked fine until it was moved | play dead
      used to play, doesn't now | play dead
+     used to play fine, now it hums | hum line|double
+     played well until last week, now it is distorted | play distorted
      plays better when it is cold | warm changes
      weak when cold, OK when warm | play weak, warm changes
      distorted until it has warmed up | play distorted, warm changes
