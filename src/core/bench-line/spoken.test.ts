@@ -116,6 +116,7 @@ describe("a point by another name", () => {
     ["IF2 = 110.2 kHz", "second IF 110.2 kHz baseline"],
     ["IF 1 peaked at 1650 kHz", "first IF 1650 kHz baseline"],
     ["V1 screen 95 with 100 mV at the antenna", "V1 screen 95 baseline: with 100 mV at the antenna"],
+    ["B+ 248 with 1000 V probe", "B+ 248 with 1000 V probe baseline"],
     ["mains draw 0.3 A", "Line current 0.3 A baseline"],
   ])("with more words or signs than it needs: %s", (line, written) => expect(understood(line)).toBe(written));
 

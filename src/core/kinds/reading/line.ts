@@ -61,7 +61,7 @@ function clausesOf(line: string, start: number): Clauses {
     else if (word === "for") found.expected = body;
     else if (word === "±") found.tolerance = body;
     // “With 100 mV at the antenna” is no meter.
-    else if (word === "with" && /^[-−+]?[\d.,]+\s*[kmµu]?(?:v|a|w|hz)\b/i.test(textOf(body)))
+    else if (word === "with" && A_FIGURE.test(textOf(body)) && !AN_INSTRUMENT.test(textOf(body)))
       found.remark = [`with ${textOf(body)}`, found.remark].filter(Boolean).join(", ");
     else if (word === "with") found.meter = textOf(body).replace(/,$/, "").trim();
     else if (/^on\b/.test(word))
@@ -107,6 +107,9 @@ function figureApart(value: Piece, bare: boolean): Apart | undefined {
     ? undefined
     : { figure: piece(value.line, value.start, value.start + end), rest };
 }
+
+const A_FIGURE = /^[-−+]?[\d.,]+\s*[kmµu]?(?:v|a|w|hz)\b/i;
+const AN_INSTRUMENT = /\b(?:meter|probe|scope|dmm|vtvm|multimeter|voltmeter)\b/i;
 
 /** What was done is no remark on a reading: `audio outlet 600 ohm fitted`. */
 const DONE = /^(?:fitted|installed|replaced|removed|added|changed|made|connected|soldered)$/i;
