@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { settle, type Content } from "../kinds";
 import type { Phase } from "../readings";
-import { bareModification, entry, idOf, replace, VISIT, work } from "../fixtures";
+import { bareModification, entry, idOf, powerStep, replace, VISIT, work } from "../fixtures";
 import { OUTCOME_WORDS } from "./compare";
 import { currentRow, testRows, tubeRows } from "./compare-tests";
 
@@ -114,18 +114,12 @@ it("tells the first and last test of a tube, and whether it was replaced in betw
 });
 
 it("compares the line current of the first and the last power-up at full line", () => {
-  const step = (amps: number, fraction = 1): Content => ({
-    kind: "power-step",
-    payload: {
-      v: 1,
-      method: "variac",
-      stage: "all-in",
+  const step = (amps: number, fraction = 1) =>
+    powerStep({
       fraction,
       amps: { text: String(amps), value: amps },
-      seen: [],
       expected: { fullVolts: 230, fullAmps: 0.3 },
-    },
-  });
+    });
   const of = (...contents: Content[]) =>
     currentRow(settle(contents.map((content, index) => entry(index + 1, content))).settled, VISIT);
   expect(of(step(0.1, 0.5), step(0.36), step(0.31))).toMatchObject({ before: 0.36, after: 0.31, expected: 0.3 });
@@ -223,19 +217,7 @@ describe("tubes and current of a visit", () => {
       { designator: "V4", before: { ratio: 0.5 } },
     ]));
   it("only a step at full line without the lamp tells the current; what it came to in the end counts", () => {
-    const step = (amps: number, more: object = {}): Content => ({
-      kind: "power-step",
-      payload: {
-        v: 1,
-        method: "variac",
-        stage: "all-in",
-        fraction: 1,
-        amps: { text: String(amps), value: amps },
-        seen: [],
-        expected: { fullVolts: 230 },
-        ...more,
-      },
-    });
+    const step = (amps: number, more: object = {}) => powerStep({ amps: { text: String(amps), value: amps }, ...more });
     const of = (...contents: Content[]) => currentRow(settled(...contents), VISIT);
     expect(of(step(0.5, { lamp: "dim" }))).toBeUndefined();
     expect(of(step(0.5, { fraction: 0.96 }))).toBeUndefined();

@@ -1,48 +1,36 @@
 import { describe, expect, it } from "vitest";
-import { entry, SHEET, VISIT } from "../fixtures";
+import { entry, powerStep, SHEET, VISIT } from "../fixtures";
 import { settle, type Content, type ContentOf, type Entry } from "../kinds";
 import { powerPlan } from "../power";
 import { poweredUp, powerProgress, powerRecords, stoppedAt, visitPolicy } from "./power-run";
 
 const OTHER = "01890000-0000-7000-8000-0000000000aa";
 type Step = ContentOf<"power-step">["payload"];
-const step = (extra: Partial<Step> = {}): Content => ({
-  kind: "power-step",
-  payload: {
-    v: 1,
-    method: "variac",
-    stage: "all-in",
-    fraction: 1,
-    seen: [],
-    expected: { fullVolts: 230, fullAmps: 0.3 },
-    ...extra,
-  },
-});
 const settled = (...contents: Content[]) => settle(contents.map((one, at) => entry(at + 1, one))).settled;
 const SMOKE = { seen: ["smoke"] as Step["seen"] };
 
 describe("a power-up", () => {
   it("is through at full line with everything in, whichever rectifier is in", () => {
-    expect(poweredUp(settled(step()), VISIT)).toBe(true);
-    expect(poweredUp(settled(step({ stage: "rectifier-in" })), VISIT)).toBe(true);
-    expect(poweredUp(settled(step({ fraction: 0.97 })), VISIT)).toBe(true);
+    expect(poweredUp(settled(powerStep()), VISIT)).toBe(true);
+    expect(poweredUp(settled(powerStep({ stage: "rectifier-in" })), VISIT)).toBe(true);
+    expect(poweredUp(settled(powerStep({ fraction: 0.97 })), VISIT)).toBe(true);
   });
 
   it.each<[string, Partial<Step>]>([
     ["a needle's width more below full line", { fraction: 0.96 }],
     ["with the rectifier out", { stage: "rectifier-out" }],
-    ["with a lamp in series", { lamp: "60 W" as NonNullable<Step["lamp"]> }],
+    ["with a lamp in series", { lamp: "dim" }],
     ["that was stopped", SMOKE],
-  ])("is not through %s", (_how, extra) => expect(poweredUp(settled(step(extra)), VISIT)).toBe(false));
+  ])("is not through %s", (_how, extra) => expect(poweredUp(settled(powerStep(extra)), VISIT)).toBe(false));
 
   it("that was stopped has to be gone through again", () => {
-    expect(poweredUp(settled(step(), step(SMOKE)), VISIT)).toBe(false);
-    expect(poweredUp(settled(step(), step(SMOKE), step({ fraction: 0.5 })), VISIT)).toBe(false);
-    expect(poweredUp(settled(step(SMOKE), step()), VISIT)).toBe(true);
+    expect(poweredUp(settled(powerStep(), powerStep(SMOKE)), VISIT)).toBe(false);
+    expect(poweredUp(settled(powerStep(), powerStep(SMOKE), powerStep({ fraction: 0.5 })), VISIT)).toBe(false);
+    expect(poweredUp(settled(powerStep(SMOKE), powerStep()), VISIT)).toBe(true);
   });
 
   it("of another visit says nothing of this one", () => {
-    const other: Entry = { ...entry(1, step()), visitId: OTHER };
+    const other: Entry = { ...entry(1, powerStep()), visitId: OTHER };
     const all = settle([other]).settled;
     expect(powerRecords(all, VISIT)).toEqual([]);
     expect(poweredUp(all, VISIT)).toBe(false);
@@ -51,9 +39,9 @@ describe("a power-up", () => {
 
   it("stands stopped until something was read after it", () => {
     expect(stoppedAt(settled(), VISIT)).toBeUndefined();
-    expect(stoppedAt(settled(step()), VISIT)).toBeUndefined();
-    expect(stoppedAt(settled(step(), step(SMOKE)), VISIT)?.payload.seen).toEqual(["smoke"]);
-    expect(stoppedAt(settled(step(SMOKE), step()), VISIT)).toBeUndefined();
+    expect(stoppedAt(settled(powerStep()), VISIT)).toBeUndefined();
+    expect(stoppedAt(settled(powerStep(), powerStep(SMOKE)), VISIT)?.payload.seen).toEqual(["smoke"]);
+    expect(stoppedAt(settled(powerStep(SMOKE), powerStep()), VISIT)).toBeUndefined();
   });
 });
 
@@ -67,7 +55,7 @@ describe("how far its plan is", () => {
   });
   /** A record of each step of the plan, as far as it goes. */
   const records = plan.steps.map(({ stage, fraction, measures }) =>
-    step({ stage, fraction, ...(measures.includes("lamp") ? { lamp: "60 W" as NonNullable<Step["lamp"]> } : {}) }),
+    powerStep({ stage, fraction, ...(measures.includes("lamp") ? { lamp: "dim" as const } : {}) }),
   );
   const states = (...contents: Content[]) =>
     powerProgress(plan, settled(...contents), VISIT).steps.map(({ state }) => state);
@@ -90,14 +78,14 @@ describe("how far its plan is", () => {
   it("takes the last record of a step, and a share within three hundredths for the step's own", () => {
     const [first] = plan.steps;
     if (!first) throw new Error("a plan has steps");
-    const near = step({ stage: first.stage, fraction: first.fraction + 0.02, remark: "second" });
+    const near = powerStep({ stage: first.stage, fraction: first.fraction + 0.02, remark: "second" });
     expect(powerProgress(plan, settled(records[0]!, near), VISIT).steps[0]?.record?.payload.remark).toBe("second");
-    expect(states(step({ stage: first.stage, fraction: first.fraction + 0.04 }))[0]).toBe("to-do");
+    expect(states(powerStep({ stage: first.stage, fraction: first.fraction + 0.04 }))[0]).toBe("to-do");
   });
 
   it("goes through the whole stage again after a stop, and leaves earlier stages as they are", () => {
     const at = plan.steps.length - 1;
-    const stopped = step({ ...(records[at]!.payload as Step), ...SMOKE });
+    const stopped = powerStep({ ...(records[at]!.payload as Step), ...SMOKE });
     const now = states(...records.slice(0, at), stopped);
     const stage = plan.steps[at]?.stage;
     expect(now).toEqual(

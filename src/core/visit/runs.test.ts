@@ -14,7 +14,7 @@ import { openPoints } from "../history";
 import { settle, type Content, type Entry } from "../kinds";
 import { powerPlan } from "../power";
 import type { Step } from "../model";
-import { amend, atOf, entry, idOf, replace, SHEET, VISIT, withdraw } from "../fixtures";
+import { amend, atOf, entry, idOf, powerStep, replace, SHEET, VISIT, withdraw } from "../fixtures";
 
 const NOW = atOf(1000);
 const settled = (entries: Entry[]) => settle(entries).settled;
@@ -74,19 +74,14 @@ const power = (
   fraction: number,
   amps: number,
   extra: object = {},
-): Content => ({
-  kind: "power-step",
-  payload: {
-    v: 1,
-    method: "variac",
+) =>
+  powerStep({
     stage,
     fraction,
     amps: typed(amps),
-    seen: [],
     expected: { fullVolts: 230, fullAmps: 0.32, bplus: 250, ceiling: 340, warm: true },
     ...extra,
-  },
-});
+  });
 const out = [0.25, 0.5, 0.75, 1].map((f, n) => entry(100 + n, power("rectifier-out", f, 0.06 * f)));
 const rise = (from: number) =>
   [0.25, 0.5, 0.75, 1].map((f, n) =>

@@ -1,7 +1,20 @@
 import { describe, expect, it } from "vitest";
 import { consider } from "../diagnosis";
 import { settle, type Content, type Entry } from "../kinds";
-import { amend, entry, idOf, note, replace, resistance, SHEET, symptom, VISIT, voltage, work } from "../fixtures";
+import {
+  amend,
+  entry,
+  idOf,
+  note,
+  powerStep,
+  replace,
+  resistance,
+  SHEET,
+  symptom,
+  VISIT,
+  voltage,
+  work,
+} from "../fixtures";
 import { faultWords, foundIn, heardAgain, learntFrom, searchOf, type SearchInput } from ".";
 
 const sheet: typeof SHEET = {
@@ -151,19 +164,12 @@ describe("what the log tells a search, without being typed twice", () => {
   });
 
   it("a step of a power-up: no B+ with the rectifier in, and the line current", () => {
-    const step: Content = {
-      kind: "power-step",
-      payload: {
-        v: 1,
-        method: "variac",
-        stage: "rectifier-in",
-        fraction: 1,
-        bplus: { text: "0", value: 0 },
-        amps: { text: "0.6", value: 0.6 },
-        seen: [],
-        expected: { fullVolts: 230, fullAmps: 0.3, bplus: 260 },
-      },
-    };
+    const step = powerStep({
+      stage: "rectifier-in",
+      bplus: { text: "0", value: 0 },
+      amps: { text: "0.6", value: 0.6 },
+      expected: { fullVolts: 230, fullAmps: 0.3, bplus: 260 },
+    });
     expect(evidence(step)).toEqual(["rail:reservoir none", "line high"]);
   });
 

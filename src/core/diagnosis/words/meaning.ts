@@ -58,7 +58,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (/^pop/.test(word) && NOUNS.fuse.test(text)) return [whole("fuse", denied ? "whole" : "blown")];
       if (/^click/.test(word) && /relay/.test(text)) return [];
       if (!denied && (subject === "control" || times.has("turned"))) {
-        const switched = /\bswitch|\b(band|wave|range)/.test(text) && !/\b(volume|tone|gain)\b/.test(text);
+        const switched = SWITCH.test(text) && !/\b(volume|tone|gain)\b/.test(text);
         return [whole("noise", "noisy"), whole("turn", switched ? "switch" : "control")];
       }
       // Noise that goes with the volume is there, and made before the control.

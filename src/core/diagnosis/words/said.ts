@@ -62,9 +62,9 @@ const place = ({ test }: Said) => ORDER.indexOf(bareId(test.split(":")[0] ?? tes
  */
 export function said(text: string, circuit: Circuit): { outcomes: Said[]; intermittent: boolean; parts: ClauseRead[] } {
   let before: Before | undefined;
-  const all = partsOf(plain(text)).map((part): ClauseRead & { once?: boolean } => {
+  const all = partsOf(plain(text)).map((part): ClauseRead => {
     if (ONCE.test(part))
-      return { text: part, outcomes: [{ test: pathId("play", mainPath(circuit)), outcome: "dead" }], once: true };
+      return { text: part, outcomes: [{ test: pathId("play", mainPath(circuit)), outcome: "dead" }] };
     const figures = measured(part, circuit);
     if (figures.length > 0) return { text: part, outcomes: figures };
     const read = readPart(part, circuit, before);
@@ -76,7 +76,8 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
     return { text: part, outcomes: joined(read.outcomes) };
   });
   // “Used to play, now it hums”: what it does now is said.
-  const parts = all.some(({ once, outcomes }) => !once && outcomes.length > 0) ? all.filter(({ once }) => !once) : all;
+  const now = all.filter((part) => !ONCE.test(part.text));
+  const parts = now.some((part) => part.outcomes.length > 0) ? now : all;
   const outcomes = joined(parts.flatMap((part) => part.outcomes));
   // Dead on one band only: on the others it plays, so that the path as a whole is not what fails.
   const oneBand = new Set(
@@ -85,6 +86,6 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
   return {
     outcomes: outcomes.filter(({ test }) => !oneBand.has(test)).sort((a, b) => place(a) - place(b)),
     intermittent: TIMES.intermittent.test(text.toLowerCase()),
-    parts: parts.map(({ text: part, outcomes: read }) => ({ text: part, outcomes: read })),
+    parts,
   };
 }
