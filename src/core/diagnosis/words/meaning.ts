@@ -92,6 +92,9 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
   }
   switch (predicate) {
     case "distorted":
+      // What is rough to turn has nothing to do with the sound.
+      if (subject === "drive" && /^(rough|gritty|crunchy|grat)/.test(word))
+        return denied ? [] : [whole("knob", "slips")];
       return denied ? [] : [whole(test, "distorted")];
     case "blown":
       if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];
@@ -108,9 +111,12 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
         ? [whole("glow", denied ? "dark" : "all")]
         : [];
     case "starts":
-      if (!SIGNAL.has(subject) && !lamps) return [];
-      return denied ? [of("play", "dead")] : lamps ? [whole("glow", "all")] : [];
+      if (!SIGNAL.has(subject) && !lamps && subject !== "dial") return [];
+      if (lamps || subject === "dial") return [whole("glow", denied ? "dark" : "all")];
+      return denied ? [of("play", "dead")] : [];
     case "off":
+      // A current that goes off the scale of its meter is no dial.
+      if (/scale/.test(word) && /\b(current|meter|needle|reading)\b/.test(text)) return [];
       if (lamps && !denied && /out|off/.test(word)) return [whole("glow", "dark")];
       return mechanics || SIGNAL.has(subject) ? [of("dial", denied ? "right" : "off")] : [];
     case "contact":
@@ -124,7 +130,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
         ? [whole("knob", "slips")]
         : [];
     case "moves":
-      if (denied && SIGNAL.has(subject) && /respond|react/.test(word)) return [of("play", "dead")];
+      if (denied && SIGNAL.has(subject) && /respond|react|rise|goes up/.test(word)) return [of("play", "dead")];
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
       if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");

@@ -29,6 +29,10 @@ const NO_USE =
   /\b((has|have|had|makes?|made) no (effect|difference|change)|(does|do|did) not (help|change|matter|do)|(changes?|does|do|did) nothing|no (reaction|change|effect|difference))\b/;
 /** How much: “drifts badly” is no distortion. */
 const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|roughly|poorly)$/;
+/** It goes while a control is turned, and may come back. */
+const OF_A_CONTROL =
+  /\b(cuts?|drops?|goes|disappears?|vanish\w*|dies|lost|stops?|breaks?)\b.*\b(volume|tone|gain|switch\w*|bands?|ranges?|control|pot|knob)\b/;
+const controlOf = (text: string) => (/switch|band|wave|range/.test(text) ? "switch" : "control");
 const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 /** It does what it should, or comes to life. */
 const BETTER: ReadonlySet<Predicate> = new Set(["works", "starts", "moves"]);
@@ -53,10 +57,16 @@ const goesOn = (subject: Subject, part: string, said: readonly Tagged<Predicate>
   (subject.startsWith("stage:") && GOES_ON.test(part)) ||
   ((subject === "tubes" || subject === "lamp") && said.length > 0 && said.every(({ tag }) => OF_LIGHT.has(tag)));
 
+/** What the part before said of the whole set is not so here: hum on AM, none on FM. */
+function wholeNot(before: readonly Predicate[], subject: Subject, clause: Clause): Said[] | undefined {
+  const whole = before.find((one) => OF_THE_WHOLE.has(one));
+  return whole && meaning(whole, whole, subject, true, clause);
+}
+
 /** “Receive works, transmit does not”, “AM hums, FM does not”. What is not dead may be anything else. */
 function notSo(before: readonly Predicate[], subject: Subject, clause: Clause): Said[] {
-  const whole = before.find((one) => OF_THE_WHOLE.has(one));
-  if (whole) return meaning(whole, whole, subject, true, clause);
+  const whole = wholeNot(before, subject, clause);
+  if (whole) return whole;
   return before.length === 0 || before.some((one) => BETTER.has(one))
     ? meaning("works", "works", subject, true, clause)
     : [];
@@ -116,6 +126,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const denied = DENIED.test(rest.slice(0, from)) || gone;
     outcomes.push(...meaning(tag, word, about, denied, clause));
   }
+  // “Cuts out when I turn the volume.”
+  if (times.has("turned") && OF_A_CONTROL.test(text) && outcomes.some(({ outcome }) => outcome === "dead"))
+    outcomes.push({ test: "turn", outcome: controlOf(text) });
   // “The hum is gone” does not say that the set is.
   const goneHum =
     preds.some(({ tag }) => OF_THE_WHOLE.has(tag)) && /\b(gone|cured|vanish\w*|disappear\w*|stop\w*)\b/.test(rest);
@@ -127,6 +140,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const no = first && isDenied(first) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
     lacks = Boolean(first && no);
     if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
+    // “Hum on receive, not on transmit.”
+    else if (first && isDenied(first)) kept.push(...(wholeNot(before?.preds ?? [], first.tag, clause) ?? []));
     // “Receive works, transmit does not.”
     else if (
       /\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()) ||
@@ -137,6 +152,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // “Dead on receive and transmit.”
     else if (first && before && /^(on |the )?\S+( \S+)?$/.test(rest.trim()) && !DENY.test(rest))
       for (const one of before.preds) kept.push(...meaning(one, one, first.tag, false, clause));
+    else if (times.has("intermittent") && first?.tag.startsWith("stage:"))
+      kept.push(...meaning("fails", "intermittent", first.tag, false, clause));
     else if (times.has("intermittent") && first?.tag === "control")
       kept.push(...meaning("contact", "intermittent", first.tag, false, clause));
     else if (times.has("intermittent") && (!first || SIGNAL.has(first.tag)))
@@ -169,7 +186,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   const now = times.has("intermittent") && preds.length > 0;
   if (((by && helps && !denies(by)) || (now && helps)) && !DENY.test(rest)) {
     const test = pathId("play", path);
-    if (by === "turned") kept.push({ test: "turn", outcome: /switch|band|wave/.test(text) ? "switch" : "control" });
+    if (by === "turned") kept.push({ test: "turn", outcome: controlOf(text) });
     return {
       outcomes: [...kept.filter((one) => one.test !== test), { test, outcome: "dead" }],
       preds: ["dead"],

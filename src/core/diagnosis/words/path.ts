@@ -21,7 +21,8 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   }
   if (has("modulation") && NOUNS.modulation.test(text)) return "modulation";
   // What a transmitter alone sounds like is its modulation.
-  if (has("modulation") && !has("receive") && /\b(audio|voices?|sound)\b/.test(text)) return "modulation";
+  if (has("modulation") && !has("receive") && /\b(audio|voices?|sound|understands? (me|us|a word|what))\b/.test(text))
+    return "modulation";
   if (has("transmit") && (NOUNS.transmission.test(text) || NOUNS.modulation.test(text) || /\bkey(ed|ing)\b/.test(text)))
     return "transmit";
   // What I hear of others is what it receives; what they hear of me is what it sends.
@@ -29,14 +30,18 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
     return "receive";
   if (
     has("transmit") &&
-    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my (audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?) me|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my (audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?|understands?) (me|us)|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
       text,
     )
   )
     return "transmit";
   if (has("receive") && NOUNS.reception.test(text)) return "receive";
-  if (has("transmit") && /\b(splatter|chirp|key clicks|talk power|fms\b|(voice|speech) peaks)/.test(text))
+  if (has("transmit") && /\b(splatter|chirp|key clicks|talk power|fm(s|ing)\b|(voice|speech) peaks)/.test(text))
     return "transmit";
   if (has("receive") && /\b(deaf|(in)?sensitiv\w+)\b/.test(text)) return "receive";
-  return has("transmit") && has("receive") && /\b(output|drive|power)\b/.test(text) ? "transmit" : undefined;
+  return has("transmit") &&
+    has("receive") &&
+    /\b(output|drive|power(?! (supply|transformer|cord|lead|switch|plug|socket|choke|resistor|diode)))\b/.test(text)
+    ? "transmit"
+    : undefined;
 }

@@ -14,8 +14,27 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [/\b(plays?|works?|receives?|transmits?|sounds?) no more\b/g, "not $1"],
   // “Works only after an hour” does not before.
   [
-    /\b(?:only (?:works?|plays?|comes? on|comes? alive)|(?:works?|plays?|comes? on|comes? alive) only)(?= (?:after|when|once|if|as soon as) (?!(?:it is |it gets )?(?:cold|cool)\b|(?:i|you|one|it is (?:hit|tapped|knocked|moved|touched|wiggled))\b|(?:tapp|hitt|knock|wiggl|mov|touch))(?:it |the set )?(?:\S+ ){0,2}(?:minutes?|mins?|hours?|hot|warm\w*|while|time)\b)/g,
+    /\b(?:only (?:works?|plays?|comes? on|comes? alive)|(?:works?|plays?|comes? on|comes? alive) only)(?= (?:after|when|once|if|as soon as) (?!(?:it is |it gets )?(?:cold|cool)\b|(?:i|you|one|it is (?:hit|tapped|knocked|moved|touched|wiggled))\b|(?:tapp|hitt|knock|wiggl|mov|touch))(?:it |the set )?(?:\S+ ){0,5}(?:minutes?|mins?|hours?|hot|warm\w*|while|time)\b)/g,
     "dead",
+  ],
+  // “Only comes in strong after warm-up” is not so before.
+  [
+    /\bonly (?:comes? in|comes? up|comes? out|gets?|becomes?|is|plays?|sounds?) (loud|strong|well|good|fine|right|clear|clean|properly)(?= (?:after|when|once|if|as soon as)\b)/g,
+    "is not $1",
+  ],
+  // “Works, except for the eye.” What is excepted with its fault (“except for a hum”) is told by that.
+  [
+    /,? \b(?:except|excepting|apart from|aside from|other than|save|bar|barring|all but)(?: for| on| in)? (?:(?:the|its|my) (?!(?:\w+ )?(?:hum|buzz|noise|hiss|crackl|whistl|drift|distort|smell|howl|squeal|static|fact|band|range|wave)|(?:short|medium|long|top|low|high|last|first|other|bottom|highest|lowest|upper|lower|sw|mw|lw)\b|\d)|(?=(?:transmi|recei|recep|stereo|phono|gram|records?\b|ssb|cw|am\b|fm\b|bfo|agc|avc|alc|s.?meter|headphones|magic|dial (?:lamp|light))))((?:[\w-]+ ){0,2}[\w-]+)(?=$| ?[,;.])/g,
+    ", the $1 does not work",
+  ],
+  // Who is to look it over has not said how it is.
+  [
+    /\b(?:gone|went|go|going) (?:through|over)\b(?= ?(?:$|[,;.]|before|by|again|and|thoroughly|properly|please))/g,
+    "served",
+  ],
+  [
+    /\bbad (?:audio |signal |voice )?reports?\b|\breports? of (?:bad|poor|awful|terrible) (?:audio|sound|quality|speech|modulation)\b/g,
+    "reports are bad",
   ],
   // What hedges or weighs a word does not change it.
   [/\b(?:does|do|did) not (?:seem|appear) to\b/g, "does not"],
@@ -85,6 +104,29 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\b(?:gets?|picks? up|receives?|hears?|finds?|plays?|brings? in|pulls? in) only(?= (?:the |a |one|two|three|some|local|near|strong|loud|very|powerful))/g,
     "only",
   ],
+  [
+    /\b(?:(?:gets?|picks? up|receives?|hears?|finds?|plays?|brings? in|pulls? in) )?nothing (?:but|except|besides|other than|apart from)(?= (?:the |a |one|two|three|some|local|near|strong|loud|very|powerful))/g,
+    "only",
+  ],
+  // “You have to wiggle the switch to get sound.”
+  [
+    /\b(?:(?:i|you|one|it) )?(?:have|has|need|needs|must) (?:to )?(?:be )?(wiggle|jiggle|rock|press|push|tap|hit|knock|thump|bang|kick|shake|slap|touch|move|lean on)d? ((?:the|its|my) (?:\w+ ){0,2}\w+|it)(?: to-and-fro| hard| a bit| several times)? (?:to (?:get|make|hear|have|bring|start)|before|until|for) [^,;.]*/g,
+    "plays when i $1 $2",
+  ],
+  [
+    /\b(?:has|have|needs?|must) (?:to )?be (tapped|hit|knocked|thumped|banged|kicked|shaken|slapped|touched|pushed) (?:to (?:get|make|hear|have|bring|start)|before|until|for) [^,;.]*/g,
+    "plays when $1",
+  ],
+  [
+    /\b(?:after all these years|all these years|for (?:its|the|their) age|considering (?:its|the) age|for an old (?:set|radio))\b/g,
+    "",
+  ],
+  [/\bcould be (?:better|clearer|cleaner|nicer)\b/g, "is not good"],
+  // What is done when it happens.
+  [
+    /\b(?:when|as soon as) (?:i|you|one|it) (?:go(?:es)?|switch(?:es)?|changes?|turns?)(?: over| it)? (?:in)?to transmit\b/g,
+    "on transmit",
+  ],
   [/^(?:only am|am only)$/g, "am works, fm dead"],
   [/^(?:only fm|fm only)$/g, "fm works, am dead"],
   // “Works for five minutes only” is dead afterwards.
@@ -101,8 +143,14 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     "dead $1",
   ],
   [/\bneither (\w+) nor (\w+)\b/g, "not $1, not $2"],
-  [/\bonly am (?:works|plays|receives)\b|\b(?:works|plays|receives) (?:only on|on) am only\b/g, "am works, fm dead"],
-  [/\bonly fm (?:works|plays|receives)\b|\b(?:works|plays|receives) (?:only on|on) fm only\b/g, "fm works, am dead"],
+  [
+    /\bonly am (?:works|plays|receives)\b|(?<=^|[,;.] |\b(?:it|set|radio|receiver|tuner) )(?:works|plays|receives) (?:only on am\b|on am only\b)/g,
+    "am works, fm dead",
+  ],
+  [
+    /\bonly fm (?:works|plays|receives)\b|(?<=^|[,;.] |\b(?:it|set|radio|receiver|tuner) )(?:works|plays|receives) (?:only on fm\b|on fm only\b)/g,
+    "fm works, am dead",
+  ],
   // When it does so is not how it is.
   [
     /,? ?\beven (without|with no|when there is no) (an? |any |the )?(station|antenna|aerial|signal|reception)s?( tuned in| connected)?\b/g,
@@ -144,7 +192,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [/\bso (loud|strong|bad|much|badly)\b( that [^,;.]*)?/g, ""],
   // “The knob turns but nothing happens” is one thing, and so is a set that stays in one of its two states.
   [
-    /\b(turns?|moves?|spins?)( round)?,?( but| and| yet)? (nothing (happens|moves|changes)|no stations? \w+|the pointer stays)/g,
+    /\b(turns?|moves?|spins?)( round)?,?( but| and| yet)? (nothing (happens|moves|changes)|no stations? \w+|the pointer stays|the (station|pointer|needle|dial|frequency|cursor|scale)s? (do(es)? not (change|move|follow|turn)( with it)?|stays?( put| the same| where it is)?))/g,
     "turns freely",
   ],
   [/\b(stays?|stuck|hangs?|remains?) (in|on) transmit\b/g, "receive dead"],
@@ -155,7 +203,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   ],
   // “AM and FM are both weak” says it of each.
   [
-    /\b(am|fm|receive|transmit|reception|transmission) and (am|fm|receive|transmit|reception|transmission) (?:are |is )?(?:both |equally )?(dead|weak|silent|distorted|fine|gone|poor)\b/g,
+    /\b(am|fm|receive|transmit|reception|transmission) and (am|fm|receive|transmit|reception|transmission) (?:are |is )?(?:both |equally )?(dead|weak|silent|distorted|fine|gone|poor|hums?|hiss|buzz|crackles?|drifts?|distorts?|noisy|works?|plays?|good|ok)\b/g,
     "$1 $3 and $2 $3",
   ],
 ];

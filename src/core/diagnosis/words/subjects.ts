@@ -8,7 +8,10 @@ export type Subject = Noun | `stage:${StageKind}`;
 
 /** What owners say of a stage, and no sheet calls it. */
 const OWNERS_WORDS: readonly [StageKind, RegExp][] = [
-  ["stereo", /\b(one|left|right|a) channel\b|\b(channel )?separation\b/],
+  [
+    "stereo",
+    /\b(one|left|right|a) channel\b|\b(one|the left|the right|left|right)( of the)? (loud)?speakers?\b|\b(channel )?separation\b/,
+  ],
 ];
 
 /** Stages with a work of their own, by their words: in this set or in another one. */

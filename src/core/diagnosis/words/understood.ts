@@ -46,13 +46,19 @@ function left(part: string, found: readonly Span[]): string[] {
     .filter((word) => word !== "" && !SMALL.has(word));
 }
 
+const isGood = ({ test, outcome }: Said) => GOOD.has(outcome) && !test.startsWith("rail:");
+
+/** “Works except at night.” */
+const SAVE =
+  /\b(except|apart from|save|but not) (when|if|at|after|while|in|during|for the first|sometimes|occasionally)\b/;
+
 /**
  * What may be said of a part: that something is well only where each of its words was understood. “Works if the rear tube
  * is wedged” is not “works”.
  */
 export function surely(outcomes: readonly Said[], part: string, found: readonly Span[]): Said[] {
-  const good = ({ test, outcome }: Said) => GOOD.has(outcome) && !test.startsWith("rail:");
-  return outcomes.some(good) && left(part, found).length > 0 ? outcomes.filter((one) => !good(one)) : [...outcomes];
+  const doubtful = SAVE.test(part) || left(part, found).length > 0;
+  return outcomes.some(isGood) && doubtful ? outcomes.filter((one) => !isGood(one)) : [...outcomes];
 }
 
 /** A thing that no list has and that is said to be so: “the band scope is dead” says nothing of the set. */

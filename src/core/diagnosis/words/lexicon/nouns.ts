@@ -50,6 +50,7 @@ export const NOUNS = {
   control: any`
     (volume|tone|gain|treble|bass) (control|pot|knob)s?
     (band|wave(band)?|range|function) ?(switch|change)( switch)?
+    ((band|wave(band)?|range|mode|function) )?selector
     pots?
     switch(es)?\b(?! (it |the (set|radio) )?(on|off|itself))
     controls?

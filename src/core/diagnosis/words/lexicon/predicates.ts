@@ -51,6 +51,7 @@ export const PREDICATES = {
     nothing(?! (smells?|smokes?|burns?|gets?|overheats?|glows?|lights?|hums?|buzzes|crackles?|drifts?)\b)( at all| to hear| comes( out| through)?| happens)?
     no sign of life
     can not hear (anything|a thing|it|a word|sound|a sound)
+    ^(it |the set |the sound |sound |fm |am |reception )?(goes|went)$
     lifeless | gone(?! deaf)
     stop(s|ped)?( (playing|working|receiving|transmitting|dead|altogether))?
     cuts? (in and )?out | die(s|d) | drop(s|ped) out | goes off | went (off|silent|dead) | kaput | unresponsive
@@ -71,6 +72,8 @@ export const PREDICATES = {
     can not be (turned|brought|made) (up )?(loud|high|strong) enough
     no (distant|far|weak|remote) (stations?|ones?|signals?)
     not (very |so )?(loud|strong)( enough)?
+    (only )?(at|by) night only | only ((plays?|works?|receives?|(picks?|brings?) \w+( \w+)?|gets? \w+) )?(at|by|during the) night | only (after|in the) (dark|sunset|evenings?)
+    could be (louder|stronger|more sensitive)
     (has|needs|have) to be (turned )?(right |fully? |all the way )?up( full)?
     (has|needs|have|must) (to )?be (set |turned )?(at|to|on) (the |its )?(maximum|max|full|top|highest|stop|end)( (volume|gain|setting))?
     only (at|with) (full|maximum|the highest) (volume|gain)
@@ -109,7 +112,7 @@ export const PREDICATES = {
     used to (be|get|have|pick up|bring in|play) (\w+ ){0,2}(more|better|louder|stronger)( \w+)?
     (needs?|wants?|requires?) (the )?volume (control )?(turned |set )?(right |fully |all the way )?(up|at|to|on)( (full|max|(the )?(maximum|top|end)))?
     (does|do|will|can) not load( up)? | (does|do|will|can) not (be )?dip(ped)? | no dip
-    only (the |some )?((very )?(strong(est)?|local|near(est)?|loud(est)?|powerful|one|a few|a couple of|a handful of|two|three) )+(local )?(stations?|ones?|signals?)
+    only (the |some )?((very )?(strong(est)?|local|near(est)?|loud(est)?|powerful|one|a few|a couple of|a handful of|two|three) )+(local )?(stations?|ones?|signals?|locals?)
     lacks (power|volume|sensitivity|gain)
     at (its )?full volume (only )?
     (you |i )?(have|need|must) (to )?(sit|stand|be) (right |very )?(beside|next to|close to|near) it
@@ -143,6 +146,7 @@ export const PREDICATES = {
     (like|as if|as though) (it (came|comes|was|were|is) |\w+ing )?(from|out of|in|inside|through|over|down|under) (an? |the )?(?!distance|far|another|long|concert|new)\w+( \w+)?
     (?<=\b(reports?|audio|voices?|sound|tone|quality|speech) (are|is) )bad
     overload~ | terribl[ey] | dreadful(ly)? | nasty
+    (nobody|no one|they|others?|people)( (can|could|do|does))?( not| hardly| barely)? understands? (me|us|a word|what \w+ says?)
     (hard|difficult|impossible) to (understand|follow|make out)
     can not (be )?(understand|understood|make out|follow)( \w+)?
     nasal | choked | chopp(y|ed) | badly | horribl[ey] | awful(ly)? | ugly
@@ -161,12 +165,13 @@ export const PREDICATES = {
   noise: any`
     (sounds? |noises? )?like (an? |the )?(steady |heavy |log |camp )?(rain|waterfall|wind|sea|surf|sand|gravel|fire|frying( \w+)?|steam|storm|hail)( on an? \w+)?
     rustl(es|ing) | crackl(e|es|ed|ing|y) | scratch(y|es|ing)? | noisy
-    (?<!\b(humming|hum|buzzing|buzz|howling|whistling|squealing|rattling|(putt?|motor).?(putt?(ing)?|boat(ing)?)) )noises?
+    (?<!\b(humming|hum|buzzing|buzz|howling|whistling|squealing|screeching|shrieking|wailing|screaming|squeaking|singing|rattling|(putt?|motor).?(putt?(ing)?|boat(ing)?)) )noises?
     hiss(es|ing|y)? | frying | fries | sputter(s|ing)? | static | pop(s|ping)? | spit(s|ting)? | sizzle~
     whin(e|es|ed|ing|y) | hash | rush(es|ing) | roar(s|ing)? | fizz(es|ing|le|les)? | splutter(s|ing)?
     swish(es|ing)? | snap(s|ping) | tick(s|ing) | bubbl(es|ing) | clatter(s|ing)? | click(s|ing)?(?! (in|into|over)\b)
     (loud|sharp|occasional) cracks?
     (dead|worn|bad) spots? | bangs (in|from) | arc~ | flash(es|ed)? over | sparks? | sparking
+    (?<=\b(tap\w*|touch\w*|knock\w*) .*)ringing( sound| noise)? | ringing (sound|noise)
     whoosh(es|ing)? | swoosh(es|ing)? | white noise | thuds? | bangs | crunch(es|ing) | tear(s|ing) noise | grinding
     (a |the )?(burst|bursts|shower) of (noise|static) | interference | mush
     cracks
@@ -216,7 +221,7 @@ export const PREDICATES = {
     out of (calibration|alignment|tune)
     (at|in|on) (the )?(wrong|another|a different) (place|spot|position|frequency|end)
     (reads?|comes? in|appear|sits?) (about )?(\d+ ?k?hz )?(too )?(high|low|off|out|wrong|shifted)
-    off by( about)? \d+ ?k?hz
+    off by( about)? \d+(\.\d+)? ?([km]?hz|kc|mc)
     (belongs?|should be|should come in|on|at|of) (at |on )?\d+(\.\d+)?( ?[km]hz)? (but )?(comes? in|is( found| heard)?|appears?|sits|shows( up)?|reads) (up )?(at|on) \d+(\.\d+)?( ?[km]hz)?
     too far (to the |up |down )?(left|right|up|down)
     (to the|further) (left|right)
@@ -226,7 +231,7 @@ export const PREDICATES = {
     not where (they|the dial|it)( should| says?)?( be)?
     wrong | miscalibrated | misaligned | inaccurate | misplaced | disagrees?( with)?
     (does|do) not (line up|correspond)( with| to)?
-    \d+ ?k?hz (off|out|too high|too low|high|low)
+    \d+(\.\d+)? ?([km]?hz|kc|mc) (off|out|too high|too low|high|low)
     (is|are|was) (way |far |well |badly |slightly |a little |a bit |much |quite )?(off|out|wrong)
     incorrect | displaced | (does|do) not track | tracking (is )?(off|out|poor|bad|wrong) | (not|never) (in|at) the right (place|spot|position)
     (bunched|crowded|squeezed|cramped)( up| together)?
@@ -253,7 +258,7 @@ export const PREDICATES = {
     overheat~
     ((get|gets|got|getting|turn|turns|turned|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red)
     red.?hot | glow(s|ing)? red | red plate~ | fumes | acrid | cook(s|ing|ed)
-    (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|is (running|dripping)|ran|dripped)( out)?
+    (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|leaks?|oozes?|comes|seeps?|is (running|dripping|leaking|oozing|coming|seeping)|ran|dripped|leaked|oozed)( out)?
     boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
     stinks?
     stench | reek(s|ing)? | odou?r | whiff | steam(s|ing)? | scald(s|ing)? | (on|caught) fire | flames? | roast(s|ed|ing)? | toasted
@@ -290,10 +295,11 @@ export const PREDICATES = {
     move(s|d)? | deflects? | swings? | reads? | register(s)? | respond(s)? | reacts? | budges?
     (runs?|turns?|moves?) (smoothly|easily|lightly)
     turns? | follow(s)? | returns?( to (zero|rest))? | comes? back | go(es)? (back )?to zero | close(s)?
-    open(s)?
+    open(s)? | rises? | goes up
   `,
   /** of a switch or a control: it does not connect */
   contact: any`
+    (does|do|will) not (make|give)( a| any)?( good| proper| reliable)? (contact|connection)
     (bad|poor|dirty|no|loose|faulty|unreliable) contacts? | dirty | oxidi[sz]ed | tarnished | intermittent
     (needs?|has|have|wants?|must) (to )?(be )?(cleaning|cleaned|wiggling|wiggled|jiggling|jiggled|rocking|rocked|working|moving|moved)
   `,

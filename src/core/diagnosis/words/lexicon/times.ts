@@ -4,8 +4,8 @@ import { any } from "./any";
 export const TIMES = {
   warm: any`
     (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|comes on|comes up|is (right|well)|warm)?)?
-    (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
-    after (about |some |around )?(a |an |the )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?
+    (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|(properly |fully |quite |really |thoroughly |well |good and |nice and )?warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
+    after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?
     with (heat|warmth|time|temperature)
     (takes|needs|wants) (very |too |so |quite )?(long|ages|forever|a (long )?(while|time)|(a lot of|much|some|its) time)( to \w+( \w+)?| before it \w+( \w+)?| until it \w+( \w+)?)?
     slow to (warm( up)?|start( up)?|come (on|up))
@@ -13,6 +13,7 @@ export const TIMES = {
     (after|at|on|from) switch(ing)?.?on
     after (turning|being turned|being switched) (it )?on
     for (about |some )?(the first )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(minutes?|hours?|mins?)
+    (?<=\b(works?|plays?|runs?|fine|well|good|ok(ay)?|right|perfect(ly)?|normal(ly)?|receives?|transmits?|on|loud|strong|clean|clear) )for (a (short |little |long |good )?(while|bit)|some time)
     ((in|during|over|within|for) )?the first (\w+ ){0,2}(minutes?|mins?|hours?)
     gradually | progressively | eventually | little by little
     in the course of (an hour|the (evening|day))
@@ -37,8 +38,11 @@ export const TIMES = {
     (when|if) (a |the )?(lorry|truck|train|car|tram)s? (goes|go|drives?|passes|pass)( past| by)?
   `,
   turned: any`
-    (when|if|as|while) (you |i |one )?(the )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?|mov(e|ed|ing)|wiggl(e|ed|ing)|jiggl(e|ed|ing)|rock(ed|ing)?|work(ed|ing)?|operat(e|ed|ing)|adjust(ed|ing)?|var(y|ied|ying)|switch(ed|ing)(?! (it )?(on|off))|chang(e|ed|ing))( (the )?(volume|tone|bands?|wave|switch|control|knob|gain)( (switch|control|knob))?)?
+    (when|if|as|while) (you |i |one )?(the )?(rf |af |if |mic |audio )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?|mov(e|ed|ing)|wiggl(e|ed|ing)|jiggl(e|ed|ing)|rock(ed|ing)?|work(ed|ing)?|operat(e|ed|ing)|adjust(ed|ing)?|var(y|ied|ying)|switch(ed|ing)(?! (it )?(on|off))|chang(e|ed|ing))( (the )?(volume|tone|bands?|wave|switch|control|knob|gain)( (switch|control|knob))?)?
     (when|if|as) (it is )?(moved|switched|turned|changed|set|put) to (another|the next|a different|any other|each) (bands?|ranges?|waves?|wavebands?)
+    (when|if|as long as|while|unless|with) (you |i |one )?(the )?((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? (switch|control|knob|pot)|switch|control|knob|pot) (is )?(held|pushed|pulled|pressed|leaned|leant|forced|moved)( (\w+ )?(to|towards?|over|against|in|out|down|up|sideways|aside|inwards?|outwards?)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
+    (when|if|as long as|while|unless) (you |i |one )(hold|push|pull|press|lean on|force) (on )?(the )?((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? )?(switch|control|knob|pot)( (to|towards?|over|in|out|down|up|sideways)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
+    (when|if|as soon as|while) (you |i |one )?(touch|tapp?|press|brush)(ed|ing)? (on |against )?(the )?((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? )?(switch|control|knob|pot)
     (has|have|needs?|must) (to )?be (turned|moved|worked|wiggled|jiggled|rocked)( to-and-fro| several times| a few times)?
     (at|in|on) (one|a|certain|some|a certain) (spot|place|position|setting|point)s? (of|on) the (volume|tone|gain)( control| pot| knob)?
   `,
@@ -65,10 +69,12 @@ export const TIMES = {
     turning (down |back )?the volume( control)?( down| back)? (does not (change|affect|help|alter|reduce|cure|stop)|makes no difference|has no effect)( to| on)?( it| that| this| the hum)?
   `,
   band: any`
-    (on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|(high|low|some)(?! (notes?|tones?|passages?|volume|frequenc\w+|signals?|levels?))|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)
+    (on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|(high|low|some)(?! (notes?|tones?|passages?|volume|frequenc\w+|signals?|levels?|stations?|programmes?|programs?|days?|occasions?))|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)
     (just|only) on(?! (the )?(gram|phono|pick.?up|tape|aux|records))
     one band( only)?
     (the )?((two|three) )?(highest|lowest|upper|lower|top|bottom|middle) ((two|three) )?(bands?|ranges?)
+    (on )?(only )?(band|range|waveband) ([1-9]|[a-f]|one|two|three|four|five|six)\b( only)?
+    (one|two|some|several|a few|most) of (the|its) (\w+ )?(bands|ranges|waves|wavebands)
     one range | bands? only | \d+ ?m( only)? | (only|just) (fm|am|mw|lw|sw) | (fm|am|mw|lw|sw) only
     (short|medium|long) ?waves?( only)?
     (sw|mw|lw)
@@ -77,7 +83,7 @@ export const TIMES = {
     (above|below|over|under|from) \d+(\.\d+)? ?(mhz|khz|mc|kc)( (on|up|upwards|down))?
   `,
   bands: any`
-    (on )?(all|every|any|each) (of the )?(two |three |four |five |\d )?(bands?|wavebands?|ranges?|waves?)
+    (on )?(all|every|any|each|both) (of the )?(two |three |four |five |\d )?(bands?|wavebands?|ranges?|waves?)
     all over
   `,
   intermittent: any`

@@ -7,6 +7,7 @@ import { FOURTH } from "./fourth";
 import { FRESH } from "./fresh";
 import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
+import { NINETEENTH } from "./nineteenth";
 import { NINTH } from "./ninth";
 import { SEEN } from "./seen";
 import { SEVENTEENTH } from "./seventeenth";
@@ -17,6 +18,7 @@ import { TENTH } from "./tenth";
 import { THIRD } from "./third";
 import { THIRTEENTH } from "./thirteenth";
 import { TWELFTH } from "./twelfth";
+import { TWENTIETH } from "./twentieth";
 
 /** Sentences of owners and technicians in groups: the kind of set, the group, and a line for each with what it means. */
 export type Lot = readonly (readonly [set: string, group: string, lines: string])[];
@@ -42,6 +44,8 @@ export const LOTS: readonly Lot[] = [
   SIXTEENTH,
   SEVENTEENTH,
   EIGHTEENTH,
+  NINETEENTH,
+  TWENTIETH,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -125,7 +125,7 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
      no carrier | play-tx dead
      chirps when keyed | steady-tx unsteady
      low output | play-tx weak
-     hums on receive, not on transmit | hum line|double
+     hums on receive, not on transmit | hum line|double, hum-tx none
      full output on transmit, deaf on receive | play-tx fine, play weak
      no power out, receives ok | play-tx dead, play fine
      modulates badly | play-tx distorted
