@@ -1,5 +1,8 @@
 import { defineConfig } from "vitest/config";
 
+/** Work in processes of its own, bundled anew for each run by the global setup. */
+export const CHILDREN = new URL("./.data/test-children", import.meta.url).pathname;
+
 const alias = { "@": new URL("./src", import.meta.url).pathname };
 
 export default defineConfig({
@@ -34,7 +37,10 @@ export default defineConfig({
         test: {
           name: "integration",
           include: ["tests/integration/**/*.test.ts"],
-          env: { JUMELLE_SECRET: "a secret of the integration tests, and of them alone" },
+          env: {
+            JUMELLE_SECRET: "a secret of the integration tests, and of them alone",
+            JUMELLE_CHILDREN: CHILDREN,
+          },
           benchmark: { include: [] },
           globalSetup: ["tests/integration/global-setup.ts"],
           fileParallelism: false,

@@ -2,11 +2,13 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { bundleChildren, childrenAre } from "./children";
 import { Trouble } from "./cluster";
 
 export const ROOT = path.resolve(import.meta.dirname, "..");
 const NEXT = path.join(ROOT, "node_modules/next/dist/bin/next");
 const STAMP = path.join(ROOT, ".next/jumelle-build");
+const CHILDREN = path.join(ROOT, ".next/children");
 
 const SOURCES = ["src", "public", "package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
 
@@ -60,12 +62,13 @@ export async function end(child: ChildProcess | undefined): Promise<void> {
 /** Builds the application when its sources changed since the last build. */
 export async function build(track: (child: ChildProcess) => void, say: (line: string) => void): Promise<void> {
   const hash = sourcesHash();
-  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === hash && existsSync(path.join(ROOT, ".next/BUILD_ID")))
-    return;
+  const built = existsSync(path.join(ROOT, ".next/BUILD_ID")) && childrenAre(CHILDREN);
+  if (built && existsSync(STAMP) && readFileSync(STAMP, "utf8") === hash) return;
   say("Building the application…");
   const child = start([NEXT, "build"], {}, "ignore");
   track(child);
   if ((await ended(child)) !== 0) throw new Trouble("The build failed: see the message above.");
+  await bundleChildren(ROOT, CHILDREN);
   writeFileSync(STAMP, hash);
 }
 
@@ -100,6 +103,7 @@ export async function serve(
       DATABASE_URL: databaseUrl,
       NODE_ENV: "production",
       JUMELLE_SECRET: secret,
+      JUMELLE_CHILDREN: CHILDREN,
       JUMELLE_DEMO: demo ? "yes" : "no",
     },
     "ignore",

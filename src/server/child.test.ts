@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import { afterAll, describe, expect, it } from "vitest";
+import { afterAll, afterEach, describe, expect, it, vi } from "vitest";
 import { ChildFailed, runChild } from "./child";
 
 const folder = mkdtempSync(path.join(tmpdir(), "child-"));
@@ -12,6 +12,8 @@ function script(text: string): string {
   writeFileSync(file, text);
   return path.relative(path.join(process.cwd(), "src"), file);
 }
+afterEach(() => vi.unstubAllEnvs());
+
 const limits = { memoryMb: 64, longestMs: 20_000 };
 
 describe("heavy work in a process of its own", () => {
@@ -25,6 +27,13 @@ describe("heavy work in a process of its own", () => {
       `),
     });
     expect(Number(said.toString())).toBeGreaterThan(0);
+  });
+
+  it("is taken from where the build laid it down", async () => {
+    writeFileSync(path.join(folder, "laid-down.mjs"), "process.stdout.write(process.argv.slice(2).join(' '));");
+    vi.stubEnv("JUMELLE_CHILDREN", folder);
+    const said = await runChild({ ...limits, script: "laid-down.mts", args: ["two", "words"] });
+    expect(said.toString()).toBe("two words");
   });
 
   it("is ended when it takes too long, and says what it said when it fails", async () => {

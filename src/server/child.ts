@@ -30,6 +30,12 @@ const LONG_MS = 1500;
 /** It then has about a tenth of the turns of a page that wants the processor at the same time (0 is as all others). */
 const BEHIND = 10;
 
+/** A script as the build laid it down, in one file; where nothing was built, as it stands in src. */
+const scriptOf = (root: string, script: string): string[] =>
+  process.env.JUMELLE_CHILDREN
+    ? [path.join(process.env.JUMELLE_CHILDREN, script.replace(/\.mts$/, ".mjs"))]
+    : ["--import", "tsx", path.join(root, "src", script)];
+
 /** Puts a process behind the others. Where the system does not allow it, it works as it is. */
 function giveWay(pid: number | undefined): void {
   try {
@@ -47,11 +53,10 @@ function giveWay(pid: number | undefined): void {
 export function runChild({ script, args = [], input = "", memoryMb, longestMs, onSaid }: Work): Promise<Buffer> {
   const root = process.cwd();
   return new Promise((resolve, reject) => {
-    const child = spawn(
-      process.execPath,
-      [`--max-old-space-size=${memoryMb}`, "--import", "tsx", path.join(root, "src", script), ...args],
-      { cwd: root, stdio: ["pipe", "pipe", "pipe"] },
-    );
+    const child = spawn(process.execPath, [`--max-old-space-size=${memoryMb}`, ...scriptOf(root, script), ...args], {
+      cwd: root,
+      stdio: ["pipe", "pipe", "pipe"],
+    });
     const behind = setTimeout(() => giveWay(child.pid), LONG_MS);
     let late = false;
     const timer = setTimeout(() => {
