@@ -4,7 +4,9 @@ import typescript from "eslint-config-next/typescript";
 /** What asks about React, off: there is none in these folders, and the rules take half of the time. */
 const react = /^(react|react-hooks|jsx-a11y|@next\/next)\//;
 const off = Object.fromEntries(
-  vitals.flatMap(({ rules = {} }) => Object.keys(rules).filter((rule) => react.test(rule))).map((rule) => [rule, "off"]),
+  vitals
+    .flatMap(({ rules = {} }) => Object.keys(rules).filter((rule) => react.test(rule)))
+    .map((rule) => [rule, "off"]),
 );
 
 const config = [
