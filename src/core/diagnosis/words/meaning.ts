@@ -14,6 +14,9 @@ export type Clause = {
 
 const BAD: Partial<Record<Predicate, string>> = { dead: "dead", weak: "weak", distorted: "distorted" };
 const OSCILLATOR = /\b(crystal|oscillator|vfo)\b/;
+const VIBRATES =
+  /\bvibrator (hums|buzzes|is (humming|buzzing))\b|\bno (hum|buzz)(ming|zing)? (from|of|in) the vibrator\b/;
+const KEY_CLICKS = /\bkey(ing)? clicks\b/;
 const RECTIFIER = /\brectifier\b/;
 const SWITCH = /\bswitch|\b(band|wave|range)/;
 const NOT_WORKING = /^(fails?|failed|failing|inoperative|out of order|does nothing)$/;
@@ -50,12 +53,15 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
 
   switch (predicate) {
     case "hum": {
+      // That one hears a vibrator work is as it should be.
+      if (VIBRATES.test(text)) return [];
       if (denied && times.has("down") && path === "receive") return [whole("hum-down", "none")];
       const which = times.has("double") ? "double" : times.has("line") ? "line" : "line|double";
       return [times.has("down") && path === "receive" ? whole("hum-down", which) : of("hum", denied ? "none" : which)];
     }
     case "noise":
       if (/^pop/.test(word) && NOUNS.fuse.test(text)) return [whole("fuse", denied ? "whole" : "blown")];
+      if (stage === "keying" || KEY_CLICKS.test(text)) return denied ? [] : works("keying", "fails");
       if (/^click/.test(word) && /relay/.test(text)) return [];
       if (!denied && (subject === "control" || times.has("turned"))) {
         const switched = SWITCH.test(text) && !/\b(volume|tone|gain)\b/.test(text);
@@ -167,5 +173,8 @@ export function lacking(subject: Subject, clause: Clause): Said[] {
   if (subject === "set" || subject === "control" || subject === "drive" || subject === "dial" || subject === "fuse")
     return [];
   if (subject === "speaker" || subject === "plates" || subject === "transformer") return [];
+  // “SSB has no output.”
+  if (SIGNAL.has(subject) && clause.path === "transmit" && (VOICE.test(clause.text) || KEY.test(clause.text)))
+    return meaning("dead", "dead", "mode", false, clause);
   return meaning("dead", "dead", subject, false, clause);
 }

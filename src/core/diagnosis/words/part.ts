@@ -33,11 +33,15 @@ const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|r
 const OF_A_CONTROL =
   /\b(cuts?|drops?|goes|disappears?|vanish\w*|dies|lost|stops?|breaks?)\b.*\b(volume|tone|gain|switch\w*|bands?|ranges?|control|pot|knob)\b/;
 const controlOf = (text: string) => (/switch|band|wave|range/.test(text) ? "switch" : "control");
+const POP = /\b(pops?|clicks?|thumps?|bangs?)\b/;
 const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 /** It does what it should, or comes to life. */
 const BETTER: ReadonlySet<Predicate> = new Set(["works", "starts", "moves"]);
 const HELPS = /\b(brings|makes|cures|restores|fixes|sets|(comes?|came) (back|on|to life))\b/;
 /** “Not when it is tapped”, “no reaction to tapping”. */
+/** “Doesn’t affect the stations” is not “no stations”: what a “not” takes away has to be got, heard or made. */
+const NOT_GOT =
+  /\bnot (?!(?:an?|any|one|much|many|the|single|even|on|in)\b|(?:got|made|gave|heard|found|brought|sent|came|had|get|receive|hear|find|pick|bring|pull|have|give|make|produce|show|deliver|put|play|develop|tune|see|work|send|transmit|reach|come)\w*\b)\w+(?:\s+[\w'-]+){0,2}\s*$/;
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
 /** What stands behind a hum that is no more. */
 const GONE =
@@ -55,6 +59,7 @@ const GOES_ON =
 const OF_LIGHT: ReadonlySet<Predicate> = new Set(["dark", "bright", "lights"]);
 const goesOn = (subject: Subject, part: string, said: readonly Tagged<Predicate>[]) =>
   (subject.startsWith("stage:") && GOES_ON.test(part)) ||
+  ((subject === "phono" || subject === "phones") && /^(it )?(plays|works|sounds|is|hums|crackles)\b/.test(part)) ||
   ((subject === "tubes" || subject === "lamp") && said.length > 0 && said.every(({ tag }) => OF_LIGHT.has(tag)));
 
 /** What the part before said of the whole set is not so here: hum on AM, none on FM. */
@@ -85,7 +90,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   let rest = text;
   for (const { from, to } of found) rest = rest.slice(0, from) + " ".repeat(to - from) + rest.slice(to);
   const clause: Clause = { text, path, circuit, times };
-  const named = subjectsOf(rest);
+  const named = subjectsOf(rest, circuit);
   const all = longest(spansOf<Predicate>(rest, PREDICATES));
   const subjects =
     named.length === 0 && before?.subject && goesOn(before.subject, rest.trim(), all)
@@ -127,14 +132,16 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     outcomes.push(...meaning(tag, word, about, denied, clause));
   }
   // “Cuts out when I turn the volume.”
-  if (times.has("turned") && OF_A_CONTROL.test(text) && outcomes.some(({ outcome }) => outcome === "dead"))
+  const goes = OF_A_CONTROL.test(text) && outcomes.some(({ outcome }) => outcome === "dead");
+  if (times.has("turned") && (goes || /^\W*(worse|louder|more|mostly|especially)\b/.test(rest)))
     outcomes.push({ test: "turn", outcome: controlOf(text) });
   // “The hum is gone” does not say that the set is.
   const goneHum =
-    preds.some(({ tag }) => OF_THE_WHOLE.has(tag)) && /\b(gone|cured|vanish\w*|disappear\w*|stop\w*)\b/.test(rest);
+    preds.some(({ tag }) => OF_THE_WHOLE.has(tag)) &&
+    /\b(gone|cured|vanish\w*|disappear\w*|stop\w*|(goes|went|go) away)\b/.test(rest);
   const kept = goneHum ? outcomes.filter(({ outcome }) => outcome !== "dead") : outcomes;
   if (preds.length === 0) {
-    const isDenied = ({ from }: Span) => DENIED.test(rest.slice(0, from));
+    const isDenied = ({ from }: Span) => DENIED.test(rest.slice(0, from)) && !NOT_GOT.test(rest.slice(0, from));
     const first = subjects.find(isDenied) ?? subjects[0];
     // “Not on receive” says of receive no more than that this is not there.
     const no = first && isDenied(first) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
@@ -169,7 +176,11 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   // “Hums, and the volume control makes no difference.”
   if (times.has("down") && preds.length === 0 && path === "receive" && before?.preds.includes("hum"))
     kept.push({ test: "hum-down", outcome: "line|double" });
-  if (times.has("warm") && !denies("warm") && !(AT_ONCE.test(text) && kept.some(({ test }) => test === "fuse")))
+  if (
+    times.has("warm") &&
+    !denies("warm") &&
+    !(AT_ONCE.test(text) && (POP.test(text) || kept.some(({ test }) => test === "fuse")))
+  )
     kept.push(of("warm", "changes"));
   if (times.has("touched")) kept.push({ test: "thump", outcome: denies("touched") ? "still" : "reacts" });
   if (times.has("bands") && !(times.has("band") && /\b(except|apart from|other than|all but)\b/.test(text)))

@@ -1,19 +1,24 @@
 import type { Circuit, PathKey } from "../../model";
 import { NOUNS } from "./lexicon";
+import { subjectsOf } from "./subjects";
 
 /** Which way a part speaks of; what it does not say it has from the part before it. */
 export function pathOf(text: string, circuit: Circuit, before: PathKey | undefined): { path: PathKey; said: boolean } {
   const named = pathNamed(text, circuit);
   if (named) return { path: named, said: true };
   const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
-  const kept = before === "modulation" ? "transmit" : before;
+  // “Audio is clean but weak”: what goes on without a noun is of the same thing.
+  const kept = before === "modulation" && subjectsOf(text, circuit).length > 0 ? "transmit" : before;
   if (kept && has(kept)) return { path: kept, said: true };
   return { path: circuit.paths[0]?.key ?? "receive", said: false };
 }
 
 function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   // When it happens is not where.
-  const text = whole.replace(/\bafter (a |the )?(transmission|transmitting|transmit|keying)\b/g, "");
+  const text = whole.replace(
+    /\bafter (a |the |i |you |it |it was |being )?(transmission|transmitting|transmit|transmitted|keying|keyed)\b/g,
+    "",
+  );
   const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
   if (has("fm")) {
     if (NOUNS.fm.test(text) || /\bafc\b/.test(text)) return "fm";

@@ -4,6 +4,7 @@
  */
 export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [/[’‘`]/g, "'"],
+  [/\bdead of (?:the )?night\b/g, "night"],
   [/\bcan'?t\b|\bcannot\b/g, "can not"],
   [/\bwon'?t\b/g, "will not"],
   [/n't\b/g, " not"],
@@ -78,7 +79,10 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     "$1 $2 m",
   ],
   // What it did once it does not do now: said.ts asks whether something else is said of that.
-  [/\b(?:has |have )?never (?:worked|played)(?: (?:right|properly))?\b/g, "does not work"],
+  [
+    /\b(?:has |have |had )?(?:never|not) (?:worked|played(?! (?:for|in)\b))(?: (?:right|properly))?\b/g,
+    "does not work",
+  ],
   [
     /\b(?:worked|played|was (?:fine|all right|ok|good|playing|working))(?: (?:fine|well|perfectly|all right|ok|good))? (?:until|till|up to)\b/g,
     "once played since",
@@ -127,6 +131,20 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\b(?:when|as soon as) (?:i|you|one|it) (?:go(?:es)?|switch(?:es)?|changes?|turns?)(?: over| it)? (?:in)?to transmit\b/g,
     "on transmit",
   ],
+  // What drives it when it does so.
+  [
+    /\b(?:(?:with|on|when|as|once) )?(?:the )?(?:weak|low|flat|old|new|fresh|full|good|tired)(?: set of)? batter(?:y|ies)\b|\b(?:when|as) the batter(?:y|ies) (?:is|are|gets?|runs?) (?:low|weak|flat|down|old|new)\b/g,
+    "",
+  ],
+  [
+    /\b(?:when|with|while|as) the (?:engine|motor)(?: is)? (?:off|on|running|stopped|idling|switched off)\b/g,
+    "with the engine idle",
+  ],
+  [
+    /\b(?:works|plays|fine|ok|good)(?: only)? (?:on|from) (?:the )?(?:mains|ac|line|batter(?:y|ies)|dc|adapter)\b[^.;]*\b(?:on|from) (?:the )?(?:mains|ac|line|batter(?:y|ies)|dc|adapter)\b/g,
+    "one source of power",
+  ],
+  [/\bno power on(?= ?$| ?[,;.])/g, "dead"],
   [/^(?:only am|am only)$/g, "am works, fm dead"],
   [/^(?:only fm|fm only)$/g, "fm works, am dead"],
   // “Works for five minutes only” is dead afterwards.

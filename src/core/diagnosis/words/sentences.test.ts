@@ -15,8 +15,9 @@ const SETS = {
   transmitter: of("transmitter"),
   amfm: of("am-fm"),
 };
+const circuitOf = (set: string) => (set in SETS ? SETS[set as keyof typeof SETS] : of(set));
 const told = (text: string, set: string) =>
-  said(text, SETS[set as keyof typeof SETS]).outcomes.map(({ test, outcome }) => `${test} ${outcome}`);
+  said(text, circuitOf(set)).outcomes.map(({ test, outcome }) => `${test} ${outcome}`);
 
 const OPPOSITE: Record<string, string> = {
   dead: "fine",

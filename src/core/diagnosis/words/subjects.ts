@@ -1,4 +1,4 @@
-import type { StageKind } from "../../model";
+import type { Circuit, StageKind } from "../../model";
 import { KINDS } from "../data/kinds";
 import { NOUNS, type Noun } from "./lexicon";
 import { longest, spansOf, type Tagged } from "./spans";
@@ -10,27 +10,42 @@ export type Subject = Noun | `stage:${StageKind}`;
 const OWNERS_WORDS: readonly [StageKind, RegExp][] = [
   [
     "stereo",
-    /\b(one|left|right|a) channel\b|\b(one|the left|the right|left|right)( of the)? (loud)?speakers?\b|\b(channel )?separation\b/,
+    /\b(one|left|right|a) channel\b|\b(one|the left|the right|left|right)( of the)? (loud)?speakers?\b|\bfrom (the )?(left|right)( side)?( only)?\b|\b(channel )?separation\b/,
   ],
 ];
+
+/** What is spoken of as a stage, and has no work that is asked for beside it. */
+const CHANGEOVER = /\b(t\/?r |tr |antenna |aerial |changeover |transmit |send[ -]receive )?relay\b|\bchangeover\b/;
 
 /** Stages with a work of their own, by their words: in this set or in another one. */
 const OWN: readonly [StageKind, RegExp][] = [
   ...(Object.keys(KINDS) as StageKind[]).flatMap((kind) =>
     KINDS[kind].does === undefined ? [] : [[kind, KINDS[kind].words] as [StageKind, RegExp]],
   ),
-  ...OWNERS_WORDS,
+  ["changeover", CHANGEOVER],
 ];
 
-export function subjectsOf(text: string): Tagged<Subject>[] {
-  const stages = OWN.flatMap(([kind, words]) =>
+const AMPLIFIER = /\b(the )?(power )?amp(lifier)?\b/;
+
+/** The nouns of a part, in the order in which they stand. */
+export function subjectsOf(text: string, { stages }: Pick<Circuit, "stages">): Tagged<Subject>[] {
+  const has = (kind: StageKind) => stages.some((stage) => stage.kind === kind);
+  const of = (words: RegExp, tag: Subject) =>
     [...text.matchAll(new RegExp(words.source, "g"))].map(({ 0: found, index }): Tagged<Subject> => ({
-      tag: `stage:${kind}`,
+      tag,
       from: index,
       to: index + found.length,
-    })),
-  );
-  return longest([...stages, ...spansOf<Noun>(text, NOUNS)]);
+    }));
+  return longest([
+    ...OWN.flatMap(([kind, words]) => of(words, `stage:${kind}`)),
+    // Where nothing keeps left and right apart, one channel is all that is spoken of.
+    ...OWNERS_WORDS.flatMap(([kind, words]) => of(words, has(kind) ? `stage:${kind}` : "sound")),
+    // A set that receives nothing and makes no carrier is an amplifier itself.
+    ...((["detector", "oscillator", "fm-detector", "vfo", "crystal"] as StageKind[]).some(has)
+      ? []
+      : of(AMPLIFIER, "set")),
+    ...spansOf<Noun>(text, NOUNS),
+  ]);
 }
 
 /** Nouns that are the signal itself, on the way that a part of the sentence speaks of. */

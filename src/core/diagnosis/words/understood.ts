@@ -63,8 +63,10 @@ export function surely(outcomes: readonly Said[], part: string, found: readonly 
 
 /** A thing that no list has and that is said to be so: “the band scope is dead” says nothing of the set. */
 const STRANGE =
-  /\b(?:the|my|its|an?|this|that|one|both|each) (?:\w+ )?(\w+) (?:is|are|was|were|has|have|does|do|did|will|can|remains|stays)(?: not)?(?: \w+ly| always| never| now| also| quite| very)? ?$/;
+  /(?:^ *|\b(?:the|my|its|an?|this|that|one|both|each) (?:\w+ )?)(\w+) (?:is|are|was|were|has|have|does|do|did|will|can|remains|stays)(?: not)?(?: \w+ly| always| never| now| also| quite| very)? ?$/;
+/** Where one of these does not work the set does not. */
+const OF_ALL: ReadonlySet<string> = new Set(["power", "oscillator", "tuner", "final", "finals", "crystal"]);
 export const isStrange = (before: string): boolean => {
   const [, thing] = STRANGE.exec(before) ?? [];
-  return thing !== undefined && !SMALL.has(thing);
+  return thing !== undefined && !SMALL.has(thing) && !OF_ALL.has(thing);
 };

@@ -36,7 +36,7 @@ export const PREDICATES = {
     (?<=\b(fm|am|stations|radio) (is |are )?)(still )?(there|present) | (?<=\bcarrier )(comes (up|on)|appears)
   `,
   dead: any`
-    no reaction(?! to)
+    no reaction(?= (when|at all|from|whatsoever|if|after|on)\b)
     (does|do|will|can) not (pick up|get|find) (anything|any|an? single|one single)( \w+)?
     (does|do|did|will|can) not (tune|bring|pull) in (anything|any( \w+)?)
     (just|only|simply) sits there
@@ -44,7 +44,8 @@ export const PREDICATES = {
     (nobody|no one|no ?body) (ever )?(comes back|answers|replies|responds)( to (me|my calls?|us))?
     (they|others|people|other stations|the other (station|side)) (can|could|do|does|will) not (hear|copy|read) (me|us)
     can not hear (them|anyone|anybody|any( \w+)?|others|other stations)
-    (is|are) (zero|nil|nought) | zero (output|watts|power)
+    (?<!\bit )(goes|went) away
+    (is|are|stays?|remains?|reads?|shows?|sits?) (at )?(zero|nil|nought) | zero (output|watts|power)
     (does|do|did|will|can) not (make|give|produce|utter) (an?|any|one) (single )?(sound|noise|note|tone|peep)
     (stone |completely |quite )?dead( as a (doornail|stone))?
     silent | silence | mute
@@ -73,6 +74,8 @@ export const PREDICATES = {
     no (distant|far|weak|remote) (stations?|ones?|signals?)
     not (very |so )?(loud|strong)( enough)?
     (only )?(at|by) night only | only ((plays?|works?|receives?|(picks?|brings?) \w+( \w+)?|gets? \w+) )?(at|by|during the) night | only (after|in the) (dark|sunset|evenings?)
+    ((plays?|works?|receives?|heard) )?only (near|by|at|in|next to|close to) (the|a|an) (window|door|garden|attic|loft|balcony)( \w+)?|only (outdoors|outside|upstairs)
+    folds? back | folding back | cuts back | backs off
     could be (louder|stronger|more sensitive)
     (has|needs|have) to be (turned )?(right |fully? |all the way )?up( full)?
     (has|needs|have|must) (to )?be (set |turned )?(at|to|on) (the |its )?(maximum|max|full|top|highest|stop|end)( (volume|gain|setting))?
@@ -102,7 +105,7 @@ export const PREDICATES = {
     better with an? (longer|better|outdoor|outside|external|good|proper) (aerial|antenna)
     less | little | sags? | reduced | soft(ly)? | sinks
     (far(.?away)?|distant|remote|weak(er)?|faint) (stations?|ones?|signals?) ((do|will|can) not|are (gone|not|lost|missing)|have (gone|vanished)|fail to)( \w+){0,3}
-    (falls?|fell|fallen)( (off|away|back|to( an?)?( \w+)?))?
+    (falls?|fell|fallen)(?! (off|from|over|down|out of) (the|a|an|my|its|stairs))( (off|away|back|to( an?)?( \w+)?))?
     only (about )?\d+ ?w(atts?)?
     (the )?(local|strong|near) (stations?|ones?) only
     lo(st|ses?|sing) (most of |some of |much of |a lot of |half )?(of )?(its |the )?(power|volume|sensitivity|strength|punch|gain|loudness|output)
@@ -193,7 +196,7 @@ export const PREDICATES = {
     scream(s|ing)? | bounc(es|ing|y) | tremolo | trembl(es|ing) | swoop(s|ing)? | stray(s|ing)? | hunt(s|ing)
     wander~ | slide~
     jump(s|ed|ing|y)?(?! back)( (in|off) (frequency|pitch))?
-    unsteady
+    unsteady | detun(es?|ed|ing)( itself)? | hand.?capacity( effect)?
     (not|never) (very |quite |really )?(steady|stable|constant)
     (is|are|was) anything but (steady|stable)
     var(y|ies|ied|ying)( up and down)?
@@ -244,7 +247,7 @@ export const PREDICATES = {
     (has |have )?(come|came|fallen|fell) off
     (is )?off (its|the) (pulley|drum)
     does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
-    (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)
+    (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)(?! (it |the set )?(on|off)\b)
     turns? (\w+ )?(without|with no) (any )?(effect|result)
     no grip | scrapes? | lumpy | (hard|heavy) to (turn|move)
     (without|with no)( any)? resistance
@@ -305,6 +308,7 @@ export const PREDICATES = {
   `,
   /** of a stage with a work of its own */
   fails: any`
+    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage)( to \w+)?
     ((gives?|has|shows?) )?no (note|marker|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
     stuck
     reads? (backwards?|wrong|the wrong way|nonsense|high|low)

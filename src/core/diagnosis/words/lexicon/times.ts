@@ -5,7 +5,7 @@ export const TIMES = {
   warm: any`
     (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|comes on|comes up|is (right|well)|warm)?)?
     (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|(properly |fully |quite |really |thoroughly |well |good and |nice and )?warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
-    after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?
+    after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?\b( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?(?!( or \w+)? (years?|decades?|months?|weeks?|days?))
     with (heat|warmth|time|temperature)
     (takes|needs|wants) (very |too |so |quite )?(long|ages|forever|a (long )?(while|time)|(a lot of|much|some|its) time)( to \w+( \w+)?| before it \w+( \w+)?| until it \w+( \w+)?)?
     slow to (warm( up)?|start( up)?|come (on|up))
@@ -33,6 +33,7 @@ export const TIMES = {
     ((reacts?|responds?) to |at |with |by )?(the |a |an )?(slightest|least|smallest|lightest) (knock|tap|touch|bump|shock|movement|vibration)
     (reacts?|responds?) to (an? |any |every )?(knock|tap|touch|bump|shock|movement|vibration)s?
     (some(one|body)|any(one|body)|people|one|you|i) walks?( by| past| across \w+ \w+)?
+    (when|if|as soon as) (the |a |it |my )?(car|set|van|truck|boat)? ?(hits|goes over|drives over|runs over) (a |an |any |every |the )?(bump|pothole|hole|kerb|curb)s? | over (bumps|rough roads) | on (a )?(rough|bad|bumpy) roads?
     doors? slams?
     (when|if|as soon as) the (table|floor|bench|shelf|house|cabinet|set|desk) (shakes|moves|vibrates|is (shaken|moved|knocked))
     (when|if) (a |the )?(lorry|truck|train|car|tram)s? (goes|go|drives?|passes|pass)( past| by)?

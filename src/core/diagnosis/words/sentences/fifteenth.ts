@@ -337,7 +337,7 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      receive is weak | play weak
      receive OK, no transmit | play fine, play-tx dead
      receives fine, low power out | play fine, play-tx weak
-     no modulation on SSB | play-tx dead
+     no modulation on SSB | play-tx dead, mode-tx voice
      mic dead | play-tx dead
      no mic audio | play-tx dead
      my audio is distorted | play-tx distorted

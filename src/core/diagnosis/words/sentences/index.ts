@@ -7,6 +7,7 @@ import { FOURTH } from "./fourth";
 import { FRESH } from "./fresh";
 import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
+import { KINDS } from "./kinds-of-sets";
 import { NINETEENTH } from "./nineteenth";
 import { NINTH } from "./ninth";
 import { SEEN } from "./seen";
@@ -17,8 +18,10 @@ import { SIXTH } from "./sixth";
 import { TENTH } from "./tenth";
 import { THIRD } from "./third";
 import { THIRTEENTH } from "./thirteenth";
+import { TURNS } from "./turns";
 import { TWELFTH } from "./twelfth";
 import { TWENTIETH } from "./twentieth";
+import { TWENTY_FIRST } from "./twenty-first";
 
 /** Sentences of owners and technicians in groups: the kind of set, the group, and a line for each with what it means. */
 export type Lot = readonly (readonly [set: string, group: string, lines: string])[];
@@ -46,6 +49,9 @@ export const LOTS: readonly Lot[] = [
   EIGHTEENTH,
   NINETEENTH,
   TWENTIETH,
+  TWENTY_FIRST,
+  TURNS,
+  KINDS,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -120,7 +120,7 @@ export const NINETEENTH: readonly (readonly [set: string, group: string, lines: 
      receiver is weak on all bands | play weak, bands alike
      no sound from the speaker, headphones OK | play dead, phones fine
      VOX doesn't work |
-     relay won't pull in |
+     relay won't pull in | works:changeover fails
      no sidetone |
      S-meter dead, otherwise fine | works:s-meter fails, play fine
      AGC doesn't work | works:agc fails
@@ -134,7 +134,7 @@ export const NINETEENTH: readonly (readonly [set: string, group: string, lines: 
     `low power output | play-tx weak
      plate current won't dip | play-tx weak
      final tube runs red | smell hot
-     key clicks | noise noisy
+     key clicks | works:keying fails
      output on 80 only | bands-tx one
      fuse blows when the plate switch is turned on | fuse blown
      arcing in the final | noise noisy`,
