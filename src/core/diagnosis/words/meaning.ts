@@ -96,6 +96,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     const bad = !good;
     return denied && bad ? [] : works(stage, bad === denied ? "works" : "fails");
   }
+  if (subject === "control" && predicate === "dead" && /cut|drop/.test(word) && !denied)
+    return [whole("turn", SWITCH.test(text) ? "switch" : "control")];
   switch (predicate) {
     case "distorted":
       // What is rough to turn has nothing to do with the sound.

@@ -33,6 +33,7 @@ const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|r
 const OF_A_CONTROL =
   /\b(cuts?|drops?|goes|disappears?|vanish\w*|dies|lost|stops?|breaks?)\b.*\b(volume|tone|gain|switch\w*|bands?|ranges?|control|pot|knob)\b/;
 const controlOf = (text: string) => (/switch|band|wave|range/.test(text) ? "switch" : "control");
+const OTHERS_QUIET = /^\W*((the )?others? )?((is|are) )?quiet\b/;
 const POP = /\b(pops?|clicks?|thumps?|bangs?)\b/;
 const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 /** It does what it should, or comes to life. */
@@ -99,7 +100,10 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   const last = subjects.length > 0 ? subjectOf(subjects, subjects) : undefined;
   const inside = ({ from, to }: Span) =>
     subjects.some(
-      (noun) => noun.from <= from && to <= noun.to && (noun.tag === "lamp" || to - from < noun.to - noun.from),
+      (noun) =>
+        noun.from <= from &&
+        to <= noun.to &&
+        (noun.tag === "lamp" || noun.tag === "control" || to - from < noun.to - noun.from),
     );
   const heavy = all.filter((one) => OF_THE_WHOLE.has(one.tag) && !MANNER.test(rest.slice(one.from, one.to)));
   const preds = all.filter((one) => {
@@ -109,7 +113,11 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
       return false;
     // “The hum gets worse”, “runs quietly without noise”.
     if (one.tag === "weak" && heavy.length > 0 && /worse$/.test(rest.slice(one.from, one.to))) return false;
-    if (one.tag === "weak" && /^quiet/.test(rest.slice(one.from, one.to)) && NO_NOISE.test(rest)) return false;
+    if (one.tag === "weak" && /^quiet/.test(rest.slice(one.from, one.to))) {
+      // “Hums on the mains, quiet on batteries.”
+      const ofNoise = OTHERS_QUIET.test(rest) && before?.preds.some((pred) => pred === "hum" || pred === "noise");
+      if (NO_NOISE.test(rest) || ofNoise) return false;
+    }
     // “The noise is strong” speaks of the noise.
     if (
       SIZES.has(one.tag) &&

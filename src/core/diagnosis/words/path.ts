@@ -16,7 +16,7 @@ export function pathOf(text: string, circuit: Circuit, before: PathKey | undefin
 function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   // When it happens is not where.
   const text = whole.replace(
-    /\bafter (a |the |i |you |it |it was |being )?(transmission|transmitting|transmit|transmitted|keying|keyed)\b/g,
+    /\bafter (a |the |i |you |it |it was |being )?(transmission|transmitting|transmit|transmitted|keying|keyed)\b|\b(after|until|till|unless) (i|you|it) (transmit|key)(s|ted|ed)?( it)?\b/g,
     "",
   );
   const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);

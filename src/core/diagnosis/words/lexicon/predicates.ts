@@ -45,6 +45,7 @@ export const PREDICATES = {
     (they|others|people|other stations|the other (station|side)) (can|could|do|does|will) not (hear|copy|read) (me|us)
     can not hear (them|anyone|anybody|any( \w+)?|others|other stations)
     (?<!\bit )(goes|went) away
+    (?<=\b(power|output|drive|volume|sound|signal|carrier|current) )(goes|drops|falls|went|fell) to (zero|nothing)
     (is|are|stays?|remains?|reads?|shows?|sits?) (at )?(zero|nil|nought) | zero (output|watts|power)
     (does|do|did|will|can) not (make|give|produce|utter) (an?|any|one) (single )?(sound|noise|note|tone|peep)
     (stone |completely |quite )?dead( as a (doornail|stone))?
@@ -229,7 +230,7 @@ export const PREDICATES = {
     too far (to the |up |down )?(left|right|up|down)
     (to the|further) (left|right)
     (higher|lower|further (up|down)) (on|up|down) the (dial|scale)
-    shifted
+    shifted( (up|down|along)( the (dial|scale|band))?)?
     do(es)? not (match|agree|tally)( with)?
     not where (they|the dial|it)( should| says?)?( be)?
     wrong | miscalibrated | misaligned | inaccurate | misplaced | disagrees?( with)?
@@ -308,6 +309,7 @@ export const PREDICATES = {
   `,
   /** of a stage with a work of its own */
   fails: any`
+    chatter~
     (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage)( to \w+)?
     ((gives?|has|shows?) )?no (note|marker|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
     stuck

@@ -63,7 +63,7 @@ export const FRESH: readonly (readonly [set: string, group: string, lines: strin
      output on transmit is down to 20 W | play-tx weak
      no drive on any band | bands-tx alike, play-tx dead
      transmits fine, receive dead when warm | play-tx fine, warm changes, play dead
-     VOX relay chatters |
+     VOX relay chatters | works:changeover fails
      audio on transmit sounds muffled | play-tx distorted
      hum on transmitted signal | hum-tx line|double
      receive drops out | play dead`,

@@ -8,6 +8,7 @@ import { FRESH } from "./fresh";
 import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
 import { KINDS } from "./kinds-of-sets";
+import { KINDS_AGAIN } from "./kinds-of-sets-again";
 import { NINETEENTH } from "./nineteenth";
 import { NINTH } from "./ninth";
 import { SEEN } from "./seen";
@@ -52,6 +53,7 @@ export const LOTS: readonly Lot[] = [
   TWENTY_FIRST,
   TURNS,
   KINDS,
+  KINDS_AGAIN,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -70,7 +70,7 @@ export const KINDS: readonly (readonly [set: string, group: string, lines: strin
      goes dead after a few minutes on battery | play dead, warm changes
      batteries go flat within a day |
      squeals when the batteries are low | steady unsteady
-     crackles when the handle is moved | noise noisy
+     crackles when the handle is moved | noise noisy, thump reacts
      one tube stays dark | glow dark
      works on mains, dead on batteries |
      distorted as the battery runs down | play distorted

@@ -103,7 +103,7 @@ export const SIXTEENTH: readonly (readonly [set: string, group: string, lines: s
      carrier leaks through on SSB |
      the fan is dead |
      low sensitivity on 15 m, other bands fine | bands one
-     T/R relay chatters |
+     T/R relay chatters | works:changeover fails
      drive control has no effect, no output | play-tx dead`,
   ],
   [
