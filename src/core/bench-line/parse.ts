@@ -22,6 +22,7 @@ import {
   onTape,
   piece,
   type LineContext,
+  type LineQuestion,
   type LineDraftOf,
   type LineReading,
   type LineResultOf,
@@ -29,7 +30,9 @@ import {
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
-import { readingsApart } from "./several-readings";
+import { dialRead } from "./dial-read";
+import { peakToPeakRead } from "./peak-to-peak";
+import { outputsApart, readingsApart } from "./several-readings";
 import { turnedAround } from "./turned";
 
 export type LineDraft = LineDraftOf<Content>;
@@ -195,6 +198,9 @@ function parseContent(line: string, context: LineContext): LineResult {
   return { kind: "draft", draft: { type: "content", content }, line: describe(content), hints: reading.hints };
 }
 
+/** What has to be asked about, whatever the set: several figures in one line, and figures that mean another one. */
+const ASKED = [readingsApart, outputsApart, dialRead, peakToPeakRead] as const;
+
 /**
  * Reads the bench line: shorthand into a typed entry. Total: any text gives a draft, a question with choices, or a
  * plain "not understood" with the place.
@@ -214,7 +220,7 @@ export function parseLine(line: string, context: LineContext): LineResult {
     labelLine(line, context) ??
     parseAmendLine(line, context) ??
     typeFirst(line, context) ??
-    readingsApart(line) ??
+    ASKED.reduce<LineQuestion | undefined>((found, asked) => found ?? asked(line), undefined) ??
     turned(line, context) ??
     parseContent(line, context)
   );

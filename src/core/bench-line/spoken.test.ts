@@ -434,6 +434,18 @@ describe("several at once", () => {
     for (const one of readings) expect(read(one).kind).toBe("draft");
   });
 
+  it("results on several bands are offered one by one", () => {
+    expect(understood("80m 62W, 40 m: 58 W and 14.2 MHz 55 watts")).toEqual([
+      "test output at 80m 62 W",
+      "test output at 40 m 58 W",
+      "test output at 14.2 MHz 55 W",
+      "note 80m 62W, 40 m: 58 W and 14.2 MHz 55 watts",
+    ]);
+    expect(read("test output at 40 m 58 W")).toMatchObject({
+      draft: { content: { payload: { test: "output", condition: "40 m", measured: { value: 58 } } } },
+    });
+  });
+
   it("tubes of one type are asked about", () => {
     const tubes = ["V2", "V3"].map((position) => ({ position, type: "6BA6", work: `IF ${position}` }));
     const line = lineContext(
@@ -446,6 +458,76 @@ describe("several at once", () => {
       "V2 weak -> 6BA6",
       "V3 weak -> 6BA6",
     ]);
+  });
+});
+
+describe("a figure that means another one", () => {
+  it.each([
+    ["B+ ripple 1.2 Vpp", "B+ ripple 0.346 V: 1.2 V peak to peak, a sawtooth", "B+ ripple", 0.346],
+    ["ripple on B+ 40 mV p-p", "ripple on B+ 0.0115 V: 40 mV peak to peak, a sawtooth", "B+ ripple", 0.0115],
+    ["B+ = 1.2 V pk-pk", "B+ ripple 0.346 V: 1.2 V peak to peak, a sawtooth", "B+ ripple", 0.346],
+    [
+      "V4 plate 12 V peak to peak at 1 kHz",
+      "V4 plate 4.24 V ac: 12 V peak to peak, a sine, at 1 kHz",
+      "V4 plate AC",
+      4.24,
+    ],
+  ])("what a scope shows from peak to peak is offered in r.m.s.: %s", (line, first, point, volts) => {
+    expect(understood(line)).toContain(first);
+    expect(understood(line)).toHaveLength(3);
+    expect(read(first)).toMatchObject({ draft: { content: { payload: { point, measured: { value: volts } } } } });
+  });
+
+  it.each(["V4 plate AC 4.2 V ac", "V4 plate AC 4.2 V", "V4 plate 4.2 V ac"])(
+    "alternating volts are read as they are written: %s",
+    (line) =>
+      expect(read(line)).toMatchObject({
+        draft: { content: { payload: { point: "V4 plate AC", quantity: "ac-voltage", measured: { value: 4.2 } } } },
+      }),
+  );
+
+  it("peak to peak in a note or a remark stays there", () => {
+    expect(understood("note ripple 1.2 Vpp")).toBe("note ripple 1.2 Vpp");
+    expect(read("B+ 248 V: ripple 1.2 Vpp")).toMatchObject({ draft: { content: { payload: { point: "B+" } } } });
+  });
+
+  it.each([
+    ["dial 7.000 reads 7.015", "test dial error -15 kHz at 7.015 MHz", "test dial error 15 kHz at 7 MHz"],
+    ["dial at 600 comes in at 612", "test dial error -12 kHz at 612 kHz", "test dial error 12 kHz at 600 kHz"],
+    [
+      "14,2 MHz on the dial is 14,185 MHz",
+      "test dial error 15 kHz at 14.185 MHz",
+      "test dial error -15 kHz at 14.2 MHz",
+    ],
+  ])("a dial and a frequency are told apart: %s", (line, shown, real) => {
+    expect(understood(line)).toEqual([shown, real, `note ${line}`]);
+    expect(read(shown)).toMatchObject({ draft: { content: { payload: { test: "dial error", unit: "kHz" } } } });
+  });
+
+  it("a dial with something else than two frequencies of one place is none", () => {
+    for (const line of ["dial cord is 7 mm", "dial 7.0 is 14.0", "dial lamp is 6.3"])
+      expect(understood(line)).not.toContainEqual(expect.stringContaining("dial error"));
+  });
+
+  it.each([
+    ["C14 reformed to 600 V, leakage 0.5 mA", 600],
+    ["C14 reformed up to 450 V and leaks 0.5mA", 450],
+    ["C14 reformed, leakage 0.5 mA at 450 V", 450],
+  ])("leakage after reforming was measured at that voltage: %s", (line, volts) =>
+    expect(read(line)).toMatchObject({
+      draft: {
+        content: {
+          kind: "component-test",
+          payload: { designator: "C14", leakage: { value: 0.0005 }, atVolts: { value: volts }, remark: "reformed" },
+        },
+      },
+    }),
+  );
+
+  it("a capacitor that was reformed was worked on, and why is kept as it was typed", () => {
+    expect(understood("C14 reformed up to 450 V")).toBe("C14 repaired: reformed up to 450 V");
+    expect(understood("R7 left: went up to 490k")).toBe("R7 left: went up to 490k");
+    expect(understood("C14 leaky: replaced with 47n/630")).toBe("C14 leaky -> 47n/630");
   });
 });
 

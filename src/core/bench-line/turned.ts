@@ -11,6 +11,10 @@ const WORK =
 /** What a part is called before its designator. */
 const NOUN =
   "(?:resistor|capacitor|cap|condenser|tube|valve|choke|coil|transformer|bleeder|dropper|pot|potentiometer|control|trimmer|padder|rectifier|diode|transistor|electrolytic|filter|coupling|cathode|plate|anode|screen|grid|bypass|smoothing|reservoir|output|input|detector|mixer|oscillator|converter|if|rf|af|audio|driver|final|pa|avc|agc|tone|volume|load|leak|stopper|suppressor|bias|decoupling|mains|line|paper|mica|film)";
+const DONE =
+  "(?:replaced|renewed|changed|exchanged|restuffed|cleaned|adjusted|reflowed|repaired|removed|lubricated)\\b";
+const CAPACITOR = "(C\\d{1,3}[a-z]?!?)";
+const LEAKS = "(?:it\\s+)?(?:now\\s+)?(?:leakage|leaks?)\\s*(?:is|of|=|:)?\\s*";
 const FIGURE = "(?=[-−+]?[\\d.,])";
 
 const lines = (pattern: string) => new RegExp(`^${pattern}$`, "i");
@@ -40,6 +44,20 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   ],
   // C22 33u 160V from owner
   [lines(`${PART}\\s+(\\S*\\d[^>:]*\\sfrom\\s+(?:JP[0-9A-Z]{7}|(?:the\\s+)?owner))`), "$1 -> $2"],
+  // C14 leaky: replaced with 47n/630
+  [lines(`${PARTS}((?:\\s(?!${DONE})[a-z-]+)+)\\s*:\\s*(${DONE}(?:\\s.*)?)`), "$1$2 $3"],
+  // C61 reformed to 600 V, leakage 0.5 mA: the leakage is at that voltage
+  [
+    lines(
+      `${CAPACITOR}\\s+reformed\\s+(?:up\\s+)?(?:to|at|on)\\s+([\\d.,]+)\\s?V(?:olts)?[,;]?\\s+(?:and\\s+)?${LEAKS}([\\d.,]+\\s?[mµu]?A)`,
+    ),
+    "measure $1; leak $3 at $2 V; note reformed",
+  ],
+  [
+    lines(`${CAPACITOR}\\s+reformed[,;]?\\s+(?:and\\s+)?${LEAKS}([\\d.,]+\\s?[mµu]?A\\s+at\\s+[\\d.,]+\\s?V)(?:olts)?`),
+    "measure $1; leak $2; note reformed",
+  ],
+  [lines(`${CAPACITOR}\\s+(reformed(?:\\s+[^;:]*)?)`), "$1 repaired: $2"],
   // R9 is 330k, should be 220k
   [
     lines(
@@ -72,6 +90,13 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
       "((?:[LTVQ]|TR)\\d{1,3})\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C",
     ),
     "test $1 temperature $2 °C",
+  ],
+  // V4 plate AC 4.2 V: alternating volts, as the log writes them
+  [
+    begins(
+      "((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|[a-z]+\\d?)|b\\s?\\+|ht)\\s+ac\\s+([\\d.,]+\\s?[mµu]?V)(?:\\s+ac)?(?=\\s|:|$)",
+    ),
+    "$1 $2 ac",
   ],
   // ripple on B+ 1.2 V
   [begins(`(?:the\\s+)?ripple\\s+(?:on|at|of)\\s+(?:the\\s+)?(\\S.*?)\\s+(?=[\\d.,])`), "$1 ripple "],

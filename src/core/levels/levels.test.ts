@@ -8,6 +8,7 @@ import {
   powerDecibels,
   printChange,
   readLevel,
+  rmsOfPeakToPeak,
   wattsOfLevel,
   writeLevel,
 } from ".";
@@ -92,5 +93,16 @@ describe("a level", () => {
       "−2.5 %",
       "+0.0 dB",
     ]);
+  });
+});
+
+describe("peak to peak", () => {
+  it.each(["sine", "sawtooth"] as const)("the r.m.s. of a %s is that of its points", (shape) => {
+    const points = Array.from({ length: 20_000 }, (_, at) => {
+      const of = (at + 0.5) / 20_000;
+      return shape === "sine" ? Math.sin(2 * Math.PI * of) * 5 : of * 10 - 5;
+    });
+    const square = points.reduce((sum, volts) => sum + volts * volts, 0) / points.length;
+    expect(rmsOfPeakToPeak(10, shape)).toBeCloseTo(Math.sqrt(square), 4);
   });
 });

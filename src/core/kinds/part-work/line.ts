@@ -25,7 +25,7 @@ import { readPartMeasure, readTubeWords } from "./measures";
 import type { PartWork } from "./payload";
 import { BEGINS_A_MARKING, readBefore, readNow, WHERE_MEASURED } from "./pieces";
 import { askNow, askState, drawnHere, EXAMPLES } from "./state";
-import { NEEDS_REASON, PUTS_IN, type OldPart } from "./values";
+import { ACTIONS, NEEDS_REASON, PUTS_IN, type OldPart } from "./values";
 
 const OLD_WORDS: Record<string, OldPart> = {
   "in bag": "bag",
@@ -275,10 +275,17 @@ function readAsPart(line: string, head: Head, context: LineContext): LineReading
  * `R7 470k measured 612k` is `R7 470k = 612k`, `C14 replaced with 47n/630` is `C14 -> 47n/630`; places in the line stay
  * where they are.
  */
-const asSigns = (line: string, from: number, measurable: boolean): string =>
-  line.slice(0, from) +
-  line
-    .slice(from)
+function asSigns(line: string, from: number, measurable: boolean): string {
+  const done = WHY.exec(line.slice(from));
+  // Behind “repaired:” stands why, in free words.
+  const end = done ? from + done.index + done[0].length : line.length;
+  return line.slice(0, from) + signsIn(line.slice(from, end), line, measurable) + line.slice(end);
+}
+
+const WHY = new RegExp(`\\b(?:${ACTIONS.join("|")})\\s*:(?=\\s)`, "i");
+
+const signsIn = (text: string, line: string, measurable: boolean): string =>
+  text
     .replace("=>", "->")
     .replace(INSTEAD, (words, at: number, whole: string) =>
       /->|→/.test(line) ||
