@@ -165,9 +165,11 @@ const HOW_IT_BEGINS =
   "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.";
 const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
 
-/** Words of kinds that sentences begin with too; three words and more, and nothing but words. */
-const PROSE =
-  /^(?:power|test|plan|check|trace|tap|swap|look|works|inject|measure|tube|done|pass|row|told|collected|confirmed|approved|holds|align)(?:,?\s+[a-z'-]+){2,}[.!?]?$/i;
+/** Sentences begin with words of kinds too: three words and more, and nothing but words. */
+const PROSE = [
+  /^(?:power|test|plan|check|trace|tap|swap|look|works|inject|measure|tube|done|pass|row|told|collected|confirmed|approved|holds|align|soak|setup|estimate|promised)(?:,?\s+[a-z'-]+){2,}[.!?]?$/i,
+  /^(?!note|todo)[a-z-]+(?=.*\s(?:the|an?|is|are|was|were|too|again|nothing|it|this|that|my|his|her|its)(?:\s|$))(?:,?\s+[a-z][\w'/-]*){2,}[.!?]?$/i,
+];
 
 /** Words that no kind begins with are kept: what they are is asked. */
 function askWords(text: string): LineResult {
@@ -187,7 +189,7 @@ function parseContent(line: string, context: LineContext): LineResult {
   if (!found) return askWords(line.trim());
   const { reading } = found;
   // “Power cord polarised” begins with a word of a kind, and is a sentence.
-  if (reading.kind === "not-understood" && PROSE.test(line.trim()))
+  if (reading.kind === "not-understood" && PROSE.some((one) => one.test(line.trim())))
     return { kind: "question", question: reading.message, choices: asWords(line) };
   if (reading.kind !== "payload") return reading;
   const kind = reading.of ?? found.kind;

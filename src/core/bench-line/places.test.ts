@@ -74,7 +74,9 @@ describe("where a part came from and goes to", () => {
     const back = content("sent back damping grease from JP0000001 to supplier: there is some already");
     expect(back).toMatchObject({ kind: "sent-back", payload: { to: "supplier", why: "there is some already" } });
     expect(partsTaken(back)).toHaveLength(1);
-    expect(message("sent back the board")).toContain("It reads like");
+    expect(parseLine("sent back the board", context)).toMatchObject({
+      question: expect.stringContaining("It reads like"),
+    });
   });
 
   it("of a note is the record, in one key", () => {

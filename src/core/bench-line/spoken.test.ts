@@ -317,6 +317,8 @@ describe("a test of the set", () => {
     ["T1 gets 62 °C", "test T1 temperature 62 °C"],
     ["T1 62 C", "test T1 temperature 62 °C"],
     ["hum 3 mV", "test hum 3 mV"],
+    ["3 W at 5 % distortion", "test output at 5 % distortion 3 W"],
+    ["T1 62 C after 1 h", "test T1 temperature at 1 h 62 °C"],
     ["AM 1.4 microvolt max 2", "test AM 1.4 µV max 2"],
     ["power output 3.1 W", "test power output 3.1 W"],
     ["80m 62 W", "test output at 80m 62 W"],
@@ -529,6 +531,64 @@ describe("a figure that means another one", () => {
     expect(understood("R7 left: went up to 490k")).toBe("R7 left: went up to 490k");
     expect(understood("C14 leaky: replaced with 47n/630")).toBe("C14 leaky -> 47n/630");
   });
+});
+
+describe("what went in at a place", () => {
+  it.each([
+    ["fuse 1 A T fitted", "fuse replaced; with 1 A T"],
+    ["pilot lamp #47 was installed", "pilot lamp replaced; with #47"],
+    ["new fuse 1 A fitted", "fuse replaced; with 1 A"],
+    ["fuse was 5 A, fitted 1 A", "fuse 5 A, replaced; with 1 A"],
+    ["mains lead had two cores, replaced by three-core", "mains lead two cores, replaced; with three-core"],
+  ])("may stand before the word: %s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("is asked about where it is not said", () =>
+    expect(understood("speaker fitted")).toContain("note speaker fitted"));
+});
+
+describe("a sentence about people", () => {
+  it.each([
+    "told the owner it takes two weeks",
+    "told her about the transformer",
+    "told Marguerite Osei that it will be late",
+    "told owner to bring the cabinet",
+  ])("that something else was told does not say that the set is ready: %s", (line) => {
+    const [first] = understood(line);
+    expect(first).toBe(`note ${line}`);
+  });
+
+  it.each([
+    ["told the owner that it is ready", "told the owner; how phone"],
+    ["told Marguerite Osei by letter", "told Marguerite Osei; how letter"],
+    ["told the owner in person: ready", "told the owner; how in person"],
+  ])("that the set is ready is read: %s", (line, written) =>
+    expect([understood(line)].flat()).toContainEqual(expect.stringContaining(written)),
+  );
+
+  it.each(["collected two knobs from the owner", "collected parts at the post office"])(
+    "parts that were collected are not the set: %s",
+    (line) => expect(understood(line)).toEqual([`note ${line}`]),
+  );
+
+  it("who collected it, and when, are told apart", () =>
+    expect(understood("collected by her son on Friday")).toEqual([
+      "note collected by her son on Friday",
+      "collected by her son; remark on Friday",
+    ]));
+
+  it("what is waited for needs no more words", () => {
+    expect(read("waiting for parts")).toMatchObject({ draft: { content: { payload: { waits: "parts" } } } });
+    expect(read("wait parts")).toMatchObject({ kind: "not-understood" });
+  });
+
+  it.each([
+    "estimate is too low",
+    "found nothing wrong",
+    "found a loose wire on V3",
+    "soak over night",
+    "hand back the knobs to the owner",
+    "promised to call back",
+  ])("begins with a word of the line, and is kept: %s", (line) => expect(understood(line)).toContain(`note ${line}`));
 });
 
 describe("a tube with a number for its type", () => {

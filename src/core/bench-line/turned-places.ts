@@ -29,6 +29,18 @@ function putIn(text: string): string | undefined {
   return last !== undefined && last !== fitted.toLowerCase() ? `${last} -> ${fitted}` : undefined;
 }
 
+/** `fuse 1 A T fitted`, `fuse was 5 A, fitted 1 A`. */
+function wentIn(text: string): string | undefined {
+  const [, said = ""] =
+    /^(\S.*?\S)[,;]?\s+(?:(?:was|is)\s+)?(?:fitted|installed|put in|soldered in)$/i.exec(text) ?? [];
+  const place = placeIn(said);
+  if (place !== undefined && said.length > place.length) return `${place} -> ${said.slice(place.length).trim()}`;
+  const [, before = "", old = "", now = ""] =
+    /^(\S.*?)\s+(?:was|had|is)\s+(\S.*?)[,;]\s+(?:now|fitted|put in|replaced\s+(?:with|by))\s+(\S.*)$/i.exec(text) ??
+    [];
+  return before !== "" && placeIn(before)?.length === before.length ? `${before} ${old} -> ${now}` : undefined;
+}
+
 /** `new dial cord`, `fitted a new dial cord: it slipped`. */
 function renewed(text: string): string | undefined {
   const fresh = /^(?:fitted\s+)?(?:an?\s+)?new\s+(\S.*?)(?:\s+fitted)?$/i.exec(text)?.[1] ?? "";
@@ -44,5 +56,7 @@ function renewed(text: string): string | undefined {
  */
 export function turnedPlace(text: string, work: string, object: string): string | undefined {
   const place = placeIn(object) ?? anyPlace(object);
-  return place === undefined ? (putIn(text) ?? renewed(text)) : `${place} ${work}${behind(object.slice(place.length))}`;
+  return place === undefined
+    ? (putIn(text) ?? renewed(text) ?? wentIn(text))
+    : `${place} ${work}${behind(object.slice(place.length))}`;
 }

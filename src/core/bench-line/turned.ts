@@ -38,7 +38,7 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // R31 cooked, 47 ohm 5 W fitted
   [
     lines(
-      `${PARTS}((?:\\s(?:[^:>]*?[^\\s,;:>])?)??)(?:[,;]\\s*|\\s+)(?:and\\s+)?(?:(?:an?|new)\\s+)*((?![CRLVTQ]\\d)\\S*\\d[^,;:>]*?)\\s+(?:was\\s+|is\\s+)?(?:fitted|installed|put in|soldered in)`,
+      `${PARTS}((?:\\s(?:[^:>]*?[^\\s,;:>])?)??)(?:[,;:]\\s*|\\s+)(?:and\\s+)?(?:(?:an?|new)\\s+)*((?![CRLVTQ]\\d)\\S*\\d[^,;:>]*?)\\s+(?:was\\s+|is\\s+)?(?:fitted|installed|put in|soldered in)`,
     ),
     "$1$2 -> $3",
   ],
@@ -87,9 +87,9 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   ],
   [
     lines(
-      "((?:[LTVQ]|TR)\\d{1,3})\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C",
+      "((?:[LTVQ]|TR)\\d{1,3})\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C(\\s+(?:after|at|in)\\s+\\d.*)?",
     ),
-    "test $1 temperature $2 °C",
+    "test $1 temperature $2 °C$3",
   ],
   // V4 plate AC 4.2 V: alternating volts, as the log writes them
   [
@@ -103,6 +103,8 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // IF2 = 110.2 kHz, IF 1 peaked at 1650 kHz
   [begins(`IF\\s?1\\s*(?:=|at|is|peaked(?:\\s+at)?)?\\s+(?=[\\d.,]+\\s*[kM]Hz)`), "first IF "],
   [begins(`IF\\s?2\\s*(?:=|at|is|peaked(?:\\s+at)?)?\\s+(?=[\\d.,]+\\s*[kM]Hz)`), "second IF "],
+  // 3 W at 5 % distortion
+  [lines("([\\d.,]+\\s?m?W)\\s+at\\s+([\\d.,]+\\s?%)\\s+(?:distortion|thd)"), "test output at $2 distortion $1"],
   // S9 = 50 µV
   [begins(`(S\\d)\\s*(?:=|at|is)?\\s*(?=[\\d.,]+\\s*[µum]V)`), "test S-meter at $1 "],
   // audio 1.8 W into 4 ohm

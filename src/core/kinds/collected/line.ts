@@ -1,5 +1,6 @@
 import { clause, clauses, notUnderstood, readAs } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
+import { personIn } from "../person";
 import type { Collected } from "./payload";
 
 /** `collected by Marguerite Osei; remark with her neighbour` */
@@ -7,6 +8,16 @@ const read: Reader = (rest) => {
   const { first, named } = clauses(rest);
   const by = first.replace(/^by\s+/i, "").trim();
   if (!by) return notUnderstood(rest.start, "Say who collected the set: collected by Marguerite Osei.");
+  const { name, rest: more } = personIn(by);
+  if (more)
+    return {
+      kind: "question",
+      question: "“Collected” says that the set left the house. Did it?",
+      choices: [
+        { label: "No: a note", text: `note ${rest.line.trim()}` },
+        ...(name ? [{ label: `Yes: ${name} took it`, text: `collected by ${name}; remark ${more}` }] : []),
+      ],
+    };
   const said: Record<string, unknown> = { v: 1, by };
   for (const { word, value, at } of named) {
     if (word === "remark") said.remark = value;

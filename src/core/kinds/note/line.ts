@@ -26,6 +26,9 @@ const readWait: Reader = (rest) => {
           choices: WAITS.map((one) => ({ label: `For ${WAIT_NAMES[one]}`, text: `wait ${one} ${said}` })),
         };
   const found = WAITED[waits].exec(said) ?? [""];
+  // “Waiting for parts” is all that there is to say.
+  if (said.length === found[0].length && /^(?:for|on)\s/i.test(textOf(rest)))
+    return noteOf(piece(rest.line, rest.start + lead, rest.end), { open: true, waits });
   if (said.length === found[0].length) return notUnderstood(rest.end, `Say which: wait ${waits} and a word about it.`);
   return noteOf(piece(rest.line, rest.start + lead + found[0].length, rest.end), { open: true, waits });
 };

@@ -1,12 +1,31 @@
-import { clause, clauses, notUnderstood, readAs } from "../../shorthand";
+import { clause, clauses, notUnderstood, readAs, type LineQuestion } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
+import { personIn } from "../person";
 import type { Told } from "./payload";
 import { TELLING } from "./values";
+
+/** That it is ready is what `told` says. */
+const READY = /[,:]?\s+(?:that\s+)?(?:(?:it|the set|the radio)\s+is\s+)?ready$/i;
+const HOW = new RegExp(`\\s+(?:by|in a|with a)?\\s*(${TELLING.join("|")}|e?-?mail)$`, "i");
+
+/** Something else was told: that is no promise that the set is ready. */
+const askWhat = (line: string, name: string): LineQuestion => ({
+  kind: "question",
+  question: "“Told” says that the set is ready. Was that what was told?",
+  choices: [
+    { label: "Something else: a note", text: `note ${line.trim()}` },
+    ...(name ? [{ label: `${name} knows that the set is ready`, text: `told ${name}` }] : []),
+  ],
+});
 
 /** `told Marguerite Osei; how letter; remark comes on Friday` */
 const read: Reader = (rest) => {
   const { first, named } = clauses(rest);
-  const said: Record<string, unknown> = { v: 1, to: first.trim(), how: "phone" };
+  const plain = first.trim().replace(READY, "");
+  const how = HOW.exec(plain)?.[1]?.toLowerCase() ?? "phone";
+  const { name, rest: more } = personIn(plain.replace(HOW, ""));
+  if (more) return askWhat(rest.line, name);
+  const said: Record<string, unknown> = { v: 1, to: name, how: /mail/.test(how) ? "message" : how };
   if (!said.to)
     return notUnderstood(rest.start, "Say who was told that the set is ready: told Marguerite Osei; how phone.");
   for (const { word, value, at } of named) {
