@@ -32,6 +32,7 @@ import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
 import { dialRead } from "./dial-read";
 import { peakToPeakRead } from "./peak-to-peak";
+import { ratedOrRead } from "./rated";
 import { outputsApart, readingsApart } from "./several-readings";
 import { turnedAround } from "./turned";
 
@@ -201,7 +202,7 @@ function parseContent(line: string, context: LineContext): LineResult {
 }
 
 /** What has to be asked about, whatever the set: several figures in one line, and figures that mean another one. */
-const ASKED = [readingsApart, outputsApart, dialRead, peakToPeakRead] as const;
+const ASKED = [readingsApart, outputsApart, dialRead, peakToPeakRead, ratedOrRead] as const;
 
 /**
  * Reads the bench line: shorthand into a typed entry. Total: any text gives a draft, a question with choices, or a

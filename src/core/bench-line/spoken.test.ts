@@ -400,6 +400,21 @@ describe("time and waiting", () => {
     });
   });
 
+  it.each([
+    ["labour fix 1:30", 90],
+    ["labour 1:05: recapping", 65],
+    ["took 0:45", 45],
+  ])("hours and minutes may have a colon between them: %s", (line, minutes) =>
+    expect(read(line)).toMatchObject({ draft: { content: { payload: { minutes } } } }),
+  );
+
+  it("a small figure without a unit is asked about, and what was taken out is no time", () => {
+    expect(understood("labour 1.5")).toEqual(["labour 1.5 h", "labour 1.5 min"]);
+    expect(understood("labour fix 2 recapping")).toEqual(["labour fix 2 h recapping", "labour fix 2 min recapping"]);
+    expect(read("labour 45")).toMatchObject({ draft: { content: { payload: { minutes: 45 } } } });
+    expect(understood("took 2 tubes out")).toContain("note took 2 tubes out");
+  });
+
   it("that says no kind of waiting is asked about", () => {
     expect(understood("waits for tube 6V6")).toEqual([
       "wait parts tube 6V6",
@@ -530,6 +545,26 @@ describe("a figure that means another one", () => {
     expect(understood("C14 reformed up to 450 V")).toBe("C14 repaired: reformed up to 450 V");
     expect(understood("R7 left: went up to 490k")).toBe("R7 left: went up to 490k");
     expect(understood("C14 leaky: replaced with 47n/630")).toBe("C14 leaky -> 47n/630");
+  });
+});
+
+describe("a figure of a place", () => {
+  it.each([
+    ["fuse 1 A", ["fuse -> 1 A", "note fuse 1 A", "fuse current 1 A"]],
+    ["fuse is 2 A T", ["fuse -> 2 A T", "note fuse is 2 A T"]],
+    ["pilot lamp 6.3 V 0.15 A", ["pilot lamp -> 6.3 V 0.15 A", "note pilot lamp 6.3 V 0.15 A"]],
+  ])("that is marked on it is no reading: %s", (line, choices) => expect(understood(line)).toEqual(choices));
+});
+
+describe("a second figure behind the name of a phase", () => {
+  it("is not lost", () => {
+    expect(understood("B+ 250 cold, 240 warm")).toEqual(["B+ 250 cold: 240 warm", "note B+ 250 cold, 240 warm"]);
+    expect(read("B+ 250 cold: 240 warm")).toMatchObject({
+      draft: { content: { payload: { phase: "cold", remark: "240 warm" } } },
+    });
+    expect(read("B+ 250 prove with scope")).toMatchObject({
+      draft: { content: { payload: { phase: "prove", meter: "scope" } } },
+    });
   });
 });
 

@@ -31,6 +31,8 @@ type Clauses = {
   /** the range of the meter */
   range?: Piece;
   phase?: Phase;
+  /** what stands behind the name of a phase */
+  left?: Piece;
   /** the technician has said that power was on before make safe was done */
   powered: boolean;
   remark?: string;
@@ -66,8 +68,12 @@ function clausesOf(line: string, start: number): Clauses {
     else if (word === "with") found.meter = textOf(body).replace(/,$/, "").trim();
     else if (/^on\b/.test(word))
       found.range = piece(line, body.start, body.start + textOf(body).replace(/(?:\s+range)?\s*,?\s*$/i, "").length);
-    else if (word === "powered") found.powered = true;
-    else found.phase = PHASES.find((phase) => phase === word) ?? "check";
+    else {
+      if (word === "powered") found.powered = true;
+      else found.phase = PHASES.find((phase) => phase === word) ?? "check";
+      const from = body.start + (/^[\s,]*/.exec(line.slice(body.start, body.end))?.[0].length ?? 0);
+      if (from < body.end && line.slice(from, body.end).trim()) found.left = piece(line, from, body.end);
+    }
   }
   return found;
 }
@@ -130,6 +136,19 @@ function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReadi
     choices: [
       ...(volts ? [{ label: `The line voltage: ${volts} V`, text: around(` @ ${volts}`) }] : []),
       { label: `A remark: ${rest}`, text: `${line.slice(0, figure.end)}${line.slice(value.end)}: ${rest}` },
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
+  };
+}
+
+/** Words behind the name of a phase: `250 cold, 240 warm` are two readings, or one and a remark. */
+function askLeft(line: string, left: Piece): LineReading {
+  const before = line.slice(0, left.start).replace(/[\s,]+$/, "");
+  return {
+    kind: "question",
+    question: `What is “${textOf(left)}” behind “${before}”?`,
+    choices: [
+      { label: `A remark: ${textOf(left)}`, text: `${before}${line.slice(left.end)}: ${textOf(left)}` },
       { label: "A note", text: `note ${line.trim()}` },
     ],
   };
@@ -209,6 +228,7 @@ const pointOfValue = ({ point, row }: PointHead, value: string): string =>
 export function readPoint(line: string, head: PointHead, context: LineContext): LineReading {
   if (head.several) return askWhich(line, head);
   const typed = clausesOf(line, head.end);
+  if (typed.left) return askLeft(line, typed.left);
   const apart = figureApart(typed.value, head.row !== undefined || quantityByName(head.point) !== undefined);
   if (apart && !head.row && DONE.test(apart.rest)) return askUnknown(line, textOf(typed.value));
   const fromLine = apart && !typed.line ? LINE_SAID.exec(apart.rest)?.[1] : undefined;
