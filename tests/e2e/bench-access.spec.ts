@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expectAccess, violationsOf } from "./axe";
-import { expect, line, test } from "./bench";
+import { expect, line, tape, test } from "./bench";
 
 const STEPS = ["take-in", "make-safe", "first-power", "baseline", "find", "fix", "modify", "prove", "hand-back"];
 const VIEWS = [
@@ -54,4 +54,20 @@ test("the draft chip, a question and the amend dialog have no axe violations", a
   }
   await page.getByRole("button", { name: /^Entry .*VR1/ }).click();
   expect(await violationsOf(page)).toEqual([]);
+});
+
+test("what the line asks takes room, and the newest entry stays in sight, but for who reads back", async ({ page }) => {
+  await page.goto("/bench/1187");
+  const entries = tape(page).getByRole("button", { name: /^Entry \d+: / });
+  const [first, last] = [entries.first(), entries.last()];
+  await expect(last).toBeInViewport({ ratio: 1 });
+  await line(page).fill("ripple on B+ 1.2 Vpp");
+  await expect(page.getByRole("button", { name: /sawtooth/ })).toBeVisible();
+  await expect(last).toBeInViewport({ ratio: 1 });
+  await line(page).fill("");
+  await expect(page.getByRole("button", { name: /sawtooth/ })).toHaveCount(0);
+  await first.scrollIntoViewIfNeeded();
+  await line(page).fill("dial 7.000 reads 7.015");
+  await expect(page.getByRole("button", { name: /the frequency is 7.015 MHz/ })).toBeVisible();
+  await expect(first).toBeInViewport();
 });

@@ -1,7 +1,7 @@
 "use client";
 
 import { CloudOff, History, PencilLine } from "lucide-react";
-import { Fragment, useEffect, useRef, useState } from "react";
+import { Fragment, useEffect, useState } from "react";
 import { describe, printMinutes, type Settled } from "@/core/kinds";
 import { useLogbook } from "@/ui/logbook";
 import { FileThumb } from "@/ui/Attachments";
@@ -9,6 +9,7 @@ import { Time } from "@/ui/Time";
 import { VerdictMark } from "@/ui/VerdictMark";
 import { day } from "@/ui/dates";
 import { laterAtRest } from "@/ui/later";
+import { useStaysAtEnd } from "@/ui/useStaysAtEnd";
 import { useZone } from "@/ui/zone";
 
 const initials = (name: string) =>
@@ -85,20 +86,17 @@ export function Tape() {
   const zone = useZone();
   const [open, setOpen] = useState<string>();
   const [earlier, setEarlier] = useState(false);
-  const end = useRef<HTMLDivElement>(null);
   const numbered = settled.map((item, index) => ({ item, number: index + 1 }));
   const before = numbered.filter(({ item }) => item.entry.visitId !== visit.id);
   const shown = earlier ? numbered : numbered.filter(({ item }) => item.entry.visitId === visit.id);
   const opened = numbered.find(({ item }) => item.entry.id === open);
   const last = shown.at(-1)?.item.entry.id;
 
-  useEffect(() => {
-    end.current?.scrollIntoView({ block: "nearest" });
-  }, [last]);
+  const tape = useStaysAtEnd(last);
 
   return (
     <>
-      <section aria-label="Tape" className="relative min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
+      <section ref={tape} aria-label="Tape" className="relative min-h-0 grow overflow-y-auto p-1.5" tabIndex={0}>
         {before.length > 0 ? (
           <button type="button" className="btn btn-ghost btn-block h-10" onClick={() => setEarlier(!earlier)}>
             <History size={16} aria-hidden="true" />
@@ -132,7 +130,6 @@ export function Tape() {
             device and sent again by itself.
           </p>
         ) : null}
-        <div ref={end} />
       </section>
       {opened ? (
         <AmendDialog

@@ -1,17 +1,14 @@
 "use client";
 
-import { useEffect, useRef } from "react";
 import { DANGERS, type Done } from "@/core/practice";
 import { VerdictMark } from "@/ui/VerdictMark";
+import { useStaysAtEnd } from "@/ui/useStaysAtEnd";
 import { asked } from "@/ui/words";
 import { minutesText } from "./words";
 
 /** What was done and what came of it, the latest last. */
 export function DoneList({ done }: { done: readonly Done[] }) {
-  const list = useRef<HTMLOListElement>(null);
-  useEffect(() => {
-    list.current?.scrollTo({ top: list.current.scrollHeight });
-  }, [done.length]);
+  const list = useStaysAtEnd<HTMLOListElement>(done.length);
   return (
     <section aria-label="What was done" className="flex min-h-0 flex-1 flex-col p-3">
       <h2 className="font-bold">What was done</h2>
