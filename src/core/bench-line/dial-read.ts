@@ -33,6 +33,10 @@ export function dialRead(line: string): LineQuestion | undefined {
   return {
     kind: "question",
     question: "Which is the dial, and which is the frequency?",
-    choices: [choice(first, second), choice(second, first), { label: "A note", text: `note ${line.trim()}` }],
+    choices: [
+      choice(first, second),
+      ...(first === second ? [] : [choice(second, first)]),
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
   };
 }

@@ -18,14 +18,14 @@ function pointOf(said: string): { name: string; unit: string } {
 export function peakToPeakRead(line: string): LineQuestion | undefined {
   const [, point = "", volts = "", rest = ""] = READ.exec(line.trim()) ?? [];
   const read = parseQuantity(volts, "voltage");
-  if (!read.ok || read.value === null || read.value <= 0) return undefined;
+  if (!read.ok || read.value <= 0) return undefined;
   const shown = `${format(read.value, "voltage")} peak to peak`;
   const { name, unit } = pointOf(point);
   const choices = (/ripple/i.test(name) ? SHAPES.toReversed() : SHAPES).map((shape) => {
-    const rms = format(rmsOfPeakToPeak(Number(read.value), shape), "voltage");
+    const rms = rmsOfPeakToPeak(read.value, shape);
     const remark = [`${shown}, a ${shape}`, rest].filter(Boolean).join(", ");
-    const figure = `${Number(rmsOfPeakToPeak(Number(read.value), shape).toPrecision(3))} ${unit}`;
-    return { label: `${rms} r.m.s., if it is a ${shape}`, text: `${name} ${figure}: ${remark}` };
+    const label = `${format(rms, "voltage")} r.m.s., if it is a ${shape}`;
+    return { label, text: `${name} ${Number(rms.toPrecision(3))} ${unit}: ${remark}` };
   });
   return {
     kind: "question",

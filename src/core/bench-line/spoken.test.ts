@@ -521,6 +521,9 @@ describe("a figure that means another one", () => {
     expect(read(shown)).toMatchObject({ draft: { content: { payload: { test: "dial error", unit: "kHz" } } } });
   });
 
+  it("a dial that is right has one answer beside the note", () =>
+    expect(understood("dial 7.1 is 7.1")).toEqual(["test dial error 0 kHz at 7.1 MHz", "note dial 7.1 is 7.1"]));
+
   it("a dial with something else than two frequencies of one place is none", () => {
     for (const line of ["dial cord is 7 mm", "dial 7.0 is 14.0", "dial lamp is 6.3"])
       expect(understood(line)).not.toContainEqual(expect.stringContaining("dial error"));
@@ -596,6 +599,8 @@ describe("a sentence about people", () => {
     ["told the owner that it is ready", "told the owner; how phone"],
     ["told Marguerite Osei by letter", "told Marguerite Osei; how letter"],
     ["told the owner in person: ready", "told the owner; how in person"],
+    ["told A. Brown", "told A. Brown; how phone"],
+    ["told Will Osei and her son", "told Will Osei and her son; how phone"],
   ])("that the set is ready is read: %s", (line, written) =>
     expect([understood(line)].flat()).toContainEqual(expect.stringContaining(written)),
   );
@@ -604,6 +609,14 @@ describe("a sentence about people", () => {
     "parts that were collected are not the set: %s",
     (line) => expect(understood(line)).toEqual([`note ${line}`]),
   );
+
+  it.each<Content>([
+    { kind: "told", payload: { v: 1, to: "the office of the museum, ready", how: "letter" } },
+    { kind: "collected", payload: { v: 1, by: "two of the museum" } },
+  ])("a correction keeps the name that stands there: $kind", (before) => {
+    const now = parseCorrection(`${writeLine(before)}; remark by train`, before, context);
+    expect(now).toMatchObject({ draft: { content: { payload: { ...before.payload, remark: "by train" } } } });
+  });
 
   it("who collected it, and when, are told apart", () =>
     expect(understood("collected by her son on Friday")).toEqual([

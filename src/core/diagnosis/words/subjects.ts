@@ -25,6 +25,7 @@ const OWN: readonly [StageKind, RegExp][] = [
   ["changeover", CHANGEOVER],
 ];
 
+const OF_A_RADIO: readonly StageKind[] = ["detector", "oscillator", "vfo"];
 const AMPLIFIER = /\b(the )?(power )?amp(lifier)?\b/;
 
 /** The nouns of a part, in the order in which they stand. */
@@ -41,9 +42,7 @@ export function subjectsOf(text: string, { stages }: Pick<Circuit, "stages">): T
     // Where nothing keeps left and right apart, one channel is all that is spoken of.
     ...OWNERS_WORDS.flatMap(([kind, words]) => of(words, has(kind) ? `stage:${kind}` : "sound")),
     // A set that receives nothing and makes no carrier is an amplifier itself.
-    ...((["detector", "oscillator", "fm-detector", "vfo", "crystal"] as StageKind[]).some(has)
-      ? []
-      : of(AMPLIFIER, "set")),
+    ...(OF_A_RADIO.some(has) ? [] : of(AMPLIFIER, "set")),
     ...spansOf<Noun>(text, NOUNS),
   ]);
 }

@@ -1,14 +1,14 @@
-import { clause, clauses, notUnderstood, readAs } from "../../shorthand";
+import { clause, clauses, notUnderstood, payloadOf, readAs } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { personIn } from "../person";
 import type { Collected } from "./payload";
 
 /** `collected by Marguerite Osei; remark with her neighbour` */
-const read: Reader = (rest) => {
+const read: Reader = (rest, { base }) => {
   const { first, named } = clauses(rest);
   const by = first.replace(/^by\s+/i, "").trim();
   if (!by) return notUnderstood(rest.start, "Say who collected the set: collected by Marguerite Osei.");
-  const { name, rest: more } = personIn(by);
+  const { name, rest: more } = personIn(by, payloadOf<Collected>(base, "collected")?.by);
   if (more)
     return {
       kind: "question",

@@ -1,4 +1,4 @@
-import { clause, clauses, notUnderstood, readAs, type LineQuestion } from "../../shorthand";
+import { clause, clauses, notUnderstood, payloadOf, readAs, type LineQuestion } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { personIn } from "../person";
 import type { Told } from "./payload";
@@ -19,13 +19,14 @@ const askWhat = (line: string, name: string): LineQuestion => ({
 });
 
 /** `told Marguerite Osei; how letter; remark comes on Friday` */
-const read: Reader = (rest) => {
+const read: Reader = (rest, { base }) => {
+  const before = payloadOf<Told>(base, "told");
   const { first, named } = clauses(rest);
-  const plain = first.trim().replace(READY, "");
-  const how = HOW.exec(plain)?.[1]?.toLowerCase() ?? "phone";
-  const { name, rest: more } = personIn(plain.replace(HOW, ""));
+  const typed = first.trim() === before?.to ? before.to : first.trim().replace(READY, "");
+  const way = typed === before?.to ? undefined : HOW.exec(typed)?.[1]?.toLowerCase();
+  const { name, rest: more } = personIn(way ? typed.replace(HOW, "") : typed, before?.to);
   if (more) return askWhat(rest.line, name);
-  const said: Record<string, unknown> = { v: 1, to: name, how: /mail/.test(how) ? "message" : how };
+  const said: Record<string, unknown> = { v: 1, to: name, how: way && /mail/.test(way) ? "message" : (way ?? "phone") };
   if (!said.to)
     return notUnderstood(rest.start, "Say who was told that the set is ready: told Marguerite Osei; how phone.");
   for (const { word, value, at } of named) {
