@@ -270,6 +270,29 @@ describe("a plan", () => {
     );
   });
 
+  it("finds the best plan where every single change of the nearest good one is worse", () => {
+    const wren = worker("wren", ["bench", "alignment"]);
+    const shop = problem(
+      [
+        task("s0:0", 197, { by: "calendar", skills: [] }),
+        task("s0:1", 118, { skills: ["bench", "alignment"], bench: true, after: ["s0:0"] }),
+        task("s1:0", 198, { skills: ["bench", "alignment"] }),
+        task("s2:0", 222),
+        task("s2:1", 28, { skills: ["bench", "alignment"], after: ["s2:0"] }),
+      ],
+      {
+        workers: [wren],
+        benches: 2,
+        jobs: [
+          { visit: "s0", here: 0, due: 1440 },
+          { visit: "s1", here: 1, due: 4320 },
+          { visit: "s2", here: 2 },
+        ],
+      },
+    );
+    expect(arrange(shop).cost).toBeCloseTo(best(shop), 6);
+  });
+
   it("is the same for the same problem", () => {
     const shop = problem(Array.from({ length: 12 }, (_, index) => task(`s${index % 5}:${index}`, 40 + index * 7)));
     expect(arrange(shop).order).toEqual(arrange(shop).order);

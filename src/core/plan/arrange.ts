@@ -14,6 +14,9 @@ export const TRIES = 150_000;
 const LEAST_TRIES = 200;
 const MOST_TRIES = 4000;
 
+/** After so many tries for each task without a better plan it begins anew elsewhere. Shop rule. @example 5 tasks, 200 tries */
+export const PATIENCE = 40;
+
 /** An order by a figure for each task, lowest first, nothing before what it waits for; what was put by hand comes first. */
 function orderBy({ count, before, behind, pinned }: Compiled, figure: (index: number) => number): Int32Array {
   const waits = before.map((list) => list.length);
@@ -118,9 +121,21 @@ export function arrange(
   const random = randomFrom(seed);
   const below = (n: number) => Math.floor(random() * n);
   const most = tries ?? Math.min(MOST_TRIES, Math.max(LEAST_TRIES, Math.round(TRIES / count)));
+  // What is bettered step by step may end where every single step is worse: then another order is bettered.
+  let here = best;
+  let inVain = 0;
   for (let attempt = 0; attempt < most; attempt += 1) {
+    inVain += 1;
+    if (inVain > PATIENCE * count) {
+      const figures = Float64Array.from({ length: count }, random);
+      here = arranged(
+        orderBy(compiled, (index) => figures[index] ?? 0),
+        free,
+      );
+      inVain = 0;
+    }
     const kind = random();
-    let { order, choice } = best;
+    let { order, choice } = here;
     if (kind < 0.55) {
       const moved = shifted(compiled, order, below(count), below(count));
       if (!moved) continue;
@@ -135,9 +150,11 @@ export function arrange(
       choice = choice.slice();
       choice[task] = random() < 0.3 ? -1 : (people[below(people.length)] ?? -1);
     }
-    const next = arranged(order, choice, best.cost);
+    const next = arranged(order, choice, here.cost);
+    if (next.cost < here.cost) inVain = 0;
     // As good is taken as well: it leads on where everything near is equal.
-    if (next.cost <= best.cost) best = next;
+    if (next.cost <= here.cost) here = next;
+    if (here.cost <= best.cost) best = here;
   }
   return best;
 }
