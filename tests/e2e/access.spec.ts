@@ -23,14 +23,12 @@ const VIEWS = [
 ];
 
 test("no axe violations on any place, in both themes", async ({ page, expectTrouble }) => {
-  test.setTimeout(240_000);
   // The view for an address that leads nowhere answers 404, which the console reports.
   expectTrouble.allowed = true;
   await lookAt(page, VIEWS);
 });
 
 test("no axe violations on a set's file, a part and a reference sheet, in both themes", async ({ page }) => {
-  test.setTimeout(240_000);
   const linkOn = async (view: string, name: RegExp) => {
     await page.goto(view);
     const link = page.getByRole("link", { name }).first();

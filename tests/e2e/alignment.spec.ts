@@ -72,7 +72,6 @@ const allIsSo = (page: Page) => plate(page).getByRole("button", { name: "All of 
 test("a wrong padder is named by the dial, put right, two rounds, checked in the cabinet, in the report", async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const { bench } = await aligned(page);
   await page.goto(`${bench}?step=align&tab=dial`);
   await madeSafe(page);

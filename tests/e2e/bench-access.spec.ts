@@ -35,7 +35,6 @@ const small = (page: Page) =>
 test("no axe violations at the bench, in both themes, and all that is pressed is at least 40 px high", async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   for (const view of VIEWS) {
     await page.goto(view);
     await expect(page.locator("main")).toBeVisible();

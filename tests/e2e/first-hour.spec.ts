@@ -42,7 +42,6 @@ async function powerStep(page: Page, volts: string, ...digits: string[]): Promis
 }
 
 test("a set whose reference was typed in from CSV: safe, stopped, mended, resumed, proved", async ({ page }) => {
-  test.setTimeout(180_000);
   const name = freshSerial();
   await page.goto("/sets/new");
   await page.getByLabel("Owner", { exact: true }).fill("Callum Rafferty");

@@ -75,7 +75,6 @@ const free = async (page: Page, bin: string): Promise<number> => {
 test("a recap of forty lines, by the keyboard alone: plan, reserve, order, work through, take back", async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   const { job, name } = await newModel(page);
 
   // A plan for a model without components says what is missing and leads to the CSV.

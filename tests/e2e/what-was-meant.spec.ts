@@ -57,7 +57,6 @@ const REFERS: [RegExp, "symptom" | "note" | "finding" | "loan" | "mod" | "result
 ];
 
 test("every line of the help sheet is typed, corrected, withdrawn and brought back", async ({ page }) => {
-  test.setTimeout(420_000);
   await takeIn(page, "Halvane 537", "for the lines of the help sheet");
   await madeSafe(page);
   await step(page, "Baseline").click();

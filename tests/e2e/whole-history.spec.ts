@@ -22,7 +22,6 @@ test("a modification from its recipe to the owner, and the set's file out and in
   page,
   expectTrouble,
 }) => {
-  test.setTimeout(180_000);
   // A refused file answers 422, which the console reports.
   expectTrouble.allowed = true;
   await takeIn(page, "Tidewell CR-21", "wants an outlet for a recorder");
