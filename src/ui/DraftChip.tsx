@@ -3,9 +3,10 @@
 import { CornerDownLeft } from "lucide-react";
 import type { LineResult } from "@/core/bench-line";
 import { inWords, type Content } from "@/core/kinds";
+import type { LineChoice } from "@/core/shorthand";
 import { VerdictMark } from "./VerdictMark";
 
-type DraftChipProps = { result: LineResult; line: string; onChoose: (text: string) => void };
+type DraftChipProps = { result: LineResult; line: string; onChoose: (choice: LineChoice) => void };
 
 /** Fields that the line of the tape tells already, or that are nobody's to read. */
 const TOLD = new Set(["point", "designator", "designators", "text", "what", "quantity", "sense", "meterOhms"]);
@@ -22,6 +23,23 @@ function Apart({ content }: { content: Content }) {
         </li>
       ))}
     </ul>
+  );
+}
+
+function Choices({ choices, onChoose }: { choices: readonly LineChoice[]; onChoose: (choice: LineChoice) => void }) {
+  return (
+    <div className="mt-1 flex flex-wrap gap-1.5">
+      {choices.map((choice, index) => (
+        <button
+          key={choice.text}
+          type="button"
+          className="btn btn-outline btn-primary h-auto min-h-10 px-3 py-1 text-left whitespace-normal"
+          onClick={() => onChoose(choice)}
+        >
+          <kbd className="kbd kbd-xs">Alt {index + 1}</kbd> {choice.label}
+        </button>
+      ))}
+    </div>
   );
 }
 
@@ -45,24 +63,14 @@ export function DraftChip({ result, line, onChoose }: DraftChipProps) {
             {line.slice(result.at + 1)}
           </p>
         ) : null}
+        {result.choices ? <Choices choices={result.choices} onChoose={onChoose} /> : null}
       </div>
     );
   if (result.kind === "question")
     return (
       <div>
         <p className="font-semibold">{result.question}</p>
-        <div className="mt-1 flex flex-wrap gap-1.5">
-          {result.choices.map((choice, index) => (
-            <button
-              key={choice.text}
-              type="button"
-              className="btn btn-outline btn-primary h-auto min-h-10 px-3 py-1 text-left whitespace-normal"
-              onClick={() => onChoose(choice.text)}
-            >
-              <kbd className="kbd kbd-xs">Alt {index + 1}</kbd> {choice.label}
-            </button>
-          ))}
-        </div>
+        <Choices choices={result.choices} onChoose={onChoose} />
       </div>
     );
   const { line: entry, hints, draft } = result;

@@ -114,7 +114,7 @@ describe("the last steps on the line", () => {
   it("says what is missing", () => {
     expect(message("soak start")).toContain("Say how many hours");
     expect(parseLine("soak for a while", context)).toMatchObject({
-      question: expect.stringContaining("A soak reads like"),
+      message: expect.stringContaining("A soak reads like"),
     });
     expect(message("labour polishing 5 min")).toContain("belongs to a step");
     expect(message("labour fix long")).toContain("Say how long");

@@ -33,7 +33,7 @@ import { corrected, lineOf } from "./correct";
 import { dialRead } from "./dial-read";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
-import { outputsApart, readingsApart } from "./several-readings";
+import { BAND, oneAfterTheOther, severalApart } from "./several";
 import { turnedAround } from "./turned";
 
 export type LineDraft = LineDraftOf<Content>;
@@ -118,6 +118,9 @@ function labelLine(line: string, context: LineContext): LineResult | undefined {
   );
 }
 
+const beginsWithWord = (line: string): boolean =>
+  Object.values(ALL_LINES).some(({ words }) => words.some(({ begins }) => begins.test(line.trimStart())));
+
 /** A line that begins with a word of one of the kinds. */
 function readWord(line: string, context: ReadContext): { kind: string; reading: LineReading } | undefined {
   const lead = line.length - line.trimStart().length;
@@ -132,13 +135,12 @@ function readWord(line: string, context: ReadContext): { kind: string; reading: 
   return undefined;
 }
 
-const BAND = "(\\d{1,4}\\s?c?m|[\\d.]+\\s?[kM]Hz)";
 const POWER = "([\\d.,]+\\s?[km]?W)";
 const OUT = "(?:(?:rf\\s+)?(?:power|out(?:put)?)\\s+(?:power\\s+)?(?:(?:on|at)\\s+)?)?";
 /** `80 m: 62 W`, `62 W on 80 m`, as the test that it is. */
 function powerOnBand(text: string): string | undefined {
-  const first = new RegExp(`^${OUT}${BAND}\\s*[:=]?\\s+${POWER}(?:\\s+out)?$`, "i").exec(text);
-  const last = new RegExp(`^${OUT}${POWER}\\s+(?:out\\s+)?(?:on|at)\\s+${BAND}$`, "i").exec(text);
+  const first = new RegExp(`^${OUT}(${BAND})\\s*[:=]?\\s+${POWER}(?:\\s+out)?$`, "i").exec(text);
+  const last = new RegExp(`^${OUT}${POWER}\\s+(?:out\\s+)?(?:on|at)\\s+(${BAND})$`, "i").exec(text);
   const [band, power] = first ? [first[1], first[2]] : [last?.[2], last?.[1]];
   return band && power ? `test output at ${band} ${power}` : undefined;
 }
@@ -166,12 +168,6 @@ const HOW_IT_BEGINS =
   "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.";
 const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
 
-/** Sentences begin with words of kinds too: three words and more, and nothing but words. */
-const PROSE = [
-  /^(?:power|test|plan|check|trace|tap|swap|look|works|inject|measure|tube|done|pass|row|told|collected|confirmed|approved|holds|align|soak|setup|estimate|promised)(?:,?\s+[a-z'-]+){2,}[.!?]?$/i,
-  /^(?!note|todo)[a-z-]+(?=.*\s(?:the|an?|is|are|was|were|too|again|nothing|it|this|that|my|his|her|its)(?:\s|$))(?:,?\s+[a-z][\w'/-]*){2,}[.!?]?$/i,
-];
-
 /** Words that no kind begins with are kept: what they are is asked. */
 function askWords(text: string): LineResult {
   const time = TIME.test(text);
@@ -189,9 +185,6 @@ function parseContent(line: string, context: LineContext): LineResult {
   const found = readLine(line, { ...context, searched: () => knownOf(context.sheet) });
   if (!found) return askWords(line.trim());
   const { reading } = found;
-  // “Power cord polarised” begins with a word of a kind, and is a sentence.
-  if (reading.kind === "not-understood" && PROSE.some((one) => one.test(line.trim())))
-    return { kind: "question", question: reading.message, choices: asWords(line) };
   if (reading.kind !== "payload") return reading;
   const kind = reading.of ?? found.kind;
   const parsed = contentSchema.safeParse({ kind, payload: reading.payload });
@@ -202,7 +195,32 @@ function parseContent(line: string, context: LineContext): LineResult {
 }
 
 /** What has to be asked about, whatever the set: several figures in one line, and figures that mean another one. */
-const ASKED = [readingsApart, outputsApart, dialRead, peakToPeakRead, ratedOrRead] as const;
+const ASKED = [severalApart, dialRead, peakToPeakRead, ratedOrRead] as const;
+
+/** Work and figures: of these a line may hold several. */
+const BY_ITSELF: readonly string[] = [
+  "reading",
+  "test-result",
+  "tube-test",
+  "component-test",
+  "part-work",
+  "place-work",
+] satisfies Content["kind"][];
+/** More than these are a story. */
+const MOST_APART = 8;
+
+/** `B+ 265, C14 -> 47n/630`: where every part of a line is an entry by itself, it holds several. */
+function eachByItself(line: string, context: LineContext): LineQuestion | undefined {
+  const parts = line.split(/[,;]\s+(?:and\s+)?/).map((one) => one.trim());
+  if (parts.length < 2 || parts.length > MOST_APART || beginsWithWord(line)) return undefined;
+  const whole = parts.every((one) => {
+    // Any words before a figure would be a point: only what the set has begins an entry here.
+    if (!headOf(one) && !pointOf(one, context, false) && !placeOf(one)) return false;
+    const read = turned(one, context) ?? parseContent(one, context);
+    return read.kind === "draft" && read.draft.type === "content" && BY_ITSELF.includes(read.draft.content.kind);
+  });
+  return whole ? oneAfterTheOther(line, parts) : undefined;
+}
 
 /**
  * Reads the bench line: shorthand into a typed entry. Total: any text gives a draft, a question with choices, or a
@@ -224,9 +242,19 @@ export function parseLine(line: string, context: LineContext): LineResult {
     parseAmendLine(line, context) ??
     typeFirst(line, context) ??
     ASKED.reduce<LineQuestion | undefined>((found, asked) => found ?? asked(line), undefined) ??
-    turned(line, context) ??
-    parseContent(line, context)
+    keptAnyway(line, turned(line, context) ?? eachByItself(line, context) ?? parseContent(line, context))
   );
+}
+
+/**
+ * Sentences begin with words of kinds and names of points too: “power meter reads 10 % high”. Three words and none of the
+ * line's own signs can be kept as words, whatever is missing for an entry of that kind.
+ */
+function keptAnyway(line: string, read: LineResult): LineResult {
+  const words = line.match(/(?<![\p{L}\d])\p{L}[\p{L}'’-]+(?![\p{L}\d])/gu) ?? [];
+  return read.kind === "not-understood" && words.length >= 3 && !/[;=→]|->/.test(line)
+    ? { ...read, choices: asWords(line) }
+    : read;
 }
 
 const OF_A_TUBE =

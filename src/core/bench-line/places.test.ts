@@ -75,7 +75,7 @@ describe("where a part came from and goes to", () => {
     expect(back).toMatchObject({ kind: "sent-back", payload: { to: "supplier", why: "there is some already" } });
     expect(partsTaken(back)).toHaveLength(1);
     expect(parseLine("sent back the board", context)).toMatchObject({
-      question: expect.stringContaining("It reads like"),
+      message: expect.stringContaining("It reads like"),
     });
   });
 

@@ -49,7 +49,8 @@ const read = (line: string) => parseLine(line, context);
 /** The line as the log would write it; a question's answers. */
 function understood(line: string): string | string[] {
   const result = read(line);
-  if (result.kind === "question") return result.choices.map(({ text }) => text);
+  if (result.kind === "question" || (result.kind === "not-understood" && result.choices))
+    return (result.choices ?? []).flatMap(({ text, then = [] }) => [text, ...then]);
   if (result.kind === "draft" && result.draft.type === "content") return writeLine(result.draft.content);
   throw new Error(`${line}: ${JSON.stringify(result)}`);
 }
@@ -446,9 +447,31 @@ describe("several at once", () => {
     ["V4 a 240 g2 250 k 12.5", ["V4 a 240", "V4 g2 250", "V4 k 12.5"]],
     ["Q1 emitter 1.2, base 1.4, collector 6", ["Q1 emitter 1.2", "Q1 base 1.4", "Q1 collector 6"]],
     ["V1: plate = 250 V and cathode = 3 V", ["V1 plate 250 V", "V1 cathode 3 V"]],
-  ])("readings are offered one by one: %s", (line, readings) => {
+    ["V4 pins 3 240 4 250 8 12.5", ["V4 pin 3 240", "V4 pin 4 250", "V4 pin 8 12.5"]],
+    ["V4 3: 240, 4: 250", ["V4 pin 3 240", "V4 pin 4 250"]],
+    ["T2 primary 330, secondary 0.4 ohms", ["T2 primary 330 ohms", "T2 secondary 0.4 ohms"]],
+    ["V1 95 %, V4 62 %", ["V1 emission 95/100 %", "V4 emission 62/100 %"]],
+    ["emission V1 95 V4 62", ["V1 emission 95/100 %", "V4 emission 62/100 %"]],
+    ["R7 612k, R9 560k", ["R7 = 612k", "R9 = 560k"]],
+    ["80m 58 W, 40m 56, 20 m 50", ["test output at 80m 58 W", "test output at 40m 56 W", "test output at 20 m 50 W"]],
+    ["mains 236 V, 0.19 A, 41 W", ["line current 0.19 A @ 236", "line power 41 W @ 236"]],
+    ["mains 236 V, 0.19 A", ["line current 0.19 A @ 236"]],
+    ["B+ 245, V4 cathode 12", ["B+ 245", "V4 cathode 12"]],
+    ["C14 -> 47n/630; R7 -> 470k", ["C14 -> 47n/630", "R7 -> 470k"]],
+    ["dial lamps replaced, dial glass cleaned", ["dial lamps replaced", "dial glass cleaned"]],
+  ])("are offered one after the other: %s", (line, readings) => {
     expect(understood(line)).toEqual([...readings, `note ${line}`]);
     for (const one of readings) expect(read(one).kind).toBe("draft");
+  });
+
+  it.each([
+    "C14 .05/400 leaky, replaced with 47n/630",
+    "tuning drive gummed, cleaned and lubricated",
+    "R7 470k = 612k, in circuit",
+    "V4 plate 240, after an hour",
+  ])("are no more than one where a part of the line is no entry by itself: %s", (line) => {
+    const result = read(line);
+    expect(result.kind === "question" && result.choices.some(({ then }) => then !== undefined)).toBe(false);
   });
 
   it("results on several bands are offered one by one", () => {
@@ -476,6 +499,65 @@ describe("several at once", () => {
       "V3 weak -> 6BA6",
     ]);
   });
+});
+
+describe("the figure first, or words between", () => {
+  it.each([
+    ["232 V at V4 plate", "V4 plate 232 V baseline"],
+    ["245 on pin 3 of V4", "V4 pin 3 245 baseline"],
+    ["262 V on the B+", "B+ 262 V baseline"],
+    ["41 W at 230 V", "line power 41 W @ 230 V baseline"],
+    ["0.32 A at 230 V", "Line current 0.32 A @ 230 V baseline"],
+    ["V4 heater 6.1ac", "V4 heater 6.1 V ac baseline"],
+    ["heater V4 6.1 ac", "V4 heater 6.1 V ac baseline"],
+    ["V4 plate a bit low, 200 V", "V4 plate 200 V baseline: a bit low"],
+    ["V4 plate current 32 mA", "V4 plate current 32 mA baseline"],
+    ["V4 grid current 3 uA", "V4 grid current 3 uA baseline"],
+    ["AGC line -4.1", "AGC line -4.1 baseline"],
+    ["HV ripple 18 V", "HV ripple 18 V baseline"],
+    ["25 uV at 1 MHz", "test sensitivity at 1 MHz 25 µV"],
+    ["1 MHz 25 µV for 10 dB S/N", "test sensitivity at 1 MHz, 10 dB S/N 25 µV"],
+    ["sensitivity 1 MHz 25 uV for 50 mW", "test sensitivity at 1 MHz, 50 mW 25 µV"],
+    ["modulation 85 % 1 kHz", "test modulation at 1 kHz 85 %"],
+    ["58 W on 80 meters", "test output at 80 meters 58 W"],
+    ["drifts 1.2 kHz first half hour", "test drift at first half hour 1.2 kHz"],
+    ["drift 300 Hz in the first 10 min", "test drift at first 10 min 300 Hz"],
+    ["chirp 120 Hz", "test chirp 120 Hz"],
+    ["V4 heater-cathode short", "tube V4 shorts h-k"],
+    ["V4 shorts grid to cathode", "tube V4 shorts g1-k"],
+    ["R7 = 610k, was 470k", "R7 470k = 610k"],
+    ["R7 has gone up to 610k, new 470k 1/2W", "R7 = 610k -> 470k 1/2W"],
+    ["C14 fine, left", "C14 left: fine"],
+    ["left C14, tests fine", "C14 left: tests fine"],
+    ["C14 swapped for 22n 630", "C14 -> 22n 630"],
+    ["restuffed C14 with 47n 630", "C14 restuffed -> 47n 630"],
+    ["new dial lamps 6.3V 0.3A x2", "dial lamps replaced; with 6.3V 0.3A x2"],
+    ["fitted new mains lead, 3 core", "mains lead replaced; with 3 core"],
+    ["cleaned wave change switch contacts", "wave change switch contacts cleaned"],
+    ["cleaned and lubed the dial drive", "dial drive cleaned and lubricated"],
+    ["cabinet: veneer lifted on left, glued", "cabinet veneer lifted on left, glued"],
+    ["C14 8uF = 11.2uF, esr 3", "measure C14 11.2uF; esr 3; out; note marked 8uF"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it("alternates where it is ripple", () =>
+    expect(read("HV ripple 18 V")).toMatchObject({ draft: { content: { payload: { quantity: "ac-voltage" } } } }));
+
+  it("is a current where it flows at an electrode", () =>
+    expect(read("V4 plate current 32 mA")).toMatchObject({ draft: { content: { payload: { quantity: "current" } } } }));
+
+  it("may be kilohertz or kilohms", () =>
+    expect(understood("crystal offset 3k")).toEqual([
+      "crystal offset 3kHz",
+      "crystal offset 3kΩ",
+      "note crystal offset 3k",
+    ]));
+
+  it.each(["R7 burned open", "R7 o/c", "R7 blown open"])("can be no path at all: %s", (line) =>
+    expect(understood(line)).toContain("R7 = open"),
+  );
+
+  it("where something was done is no material", () =>
+    expect(understood("padder adjusted at 600 kHz")).not.toContain("padder adjusted; with at 600 kHz"));
 });
 
 describe("a figure that means another one", () => {
@@ -627,6 +709,7 @@ describe("a sentence about people", () => {
   it("what is waited for needs no more words", () => {
     expect(read("waiting for parts")).toMatchObject({ draft: { content: { payload: { waits: "parts" } } } });
     expect(read("wait parts")).toMatchObject({ kind: "not-understood" });
+    expect(read("wait parts")).not.toHaveProperty("choices");
   });
 
   it.each([
@@ -662,6 +745,9 @@ describe("a sentence that begins with a word of the line", () => {
     "test the other tube first",
     "plan to refinish the cabinet",
     "check with the owner",
+    "power meter reads 10% high",
+    "mod bias set to 24 mA",
+    "soak 2 h no trouble",
   ])("can be kept: %s", (line) => expect(understood(line)).toContain(`note ${line}`));
   it("is no reading with what was done as its remark", () =>
     expect(understood("audio outlet 600 ohm fitted")).toContain("note audio outlet 600 ohm fitted"));

@@ -1,18 +1,15 @@
-import { isPlace, PLACES } from "../kinds";
+import { placeAt, placeAtEnd } from "../kinds";
 
 /** Work on a place that has no designator, where what was done stands first. */
 
-const longest = (fits: (place: string) => boolean): string | undefined =>
-  PLACES.filter(fits).sort((a, b) => b.length - a.length)[0];
-/** The longest known place that a text begins with, or ends with. */
-const placeIn = (text: string) => longest((place) => isPlace(text, place));
-const placeAtEnd = (text: string) => longest((place) => text.toLowerCase().endsWith(place));
-
-/** Up to three words that no list has, where nothing but what was used follows: `volume pot with contact cleaner`. */
+/** Up to four words that no list has, where nothing but what was used follows: `volume pot with contact cleaner`. */
 function anyPlace(text: string): string | undefined {
-  const name = /^[a-z]+(?:[ -][a-z]+){0,2}(?=$|\s*[:;,]|\s+(?:with|using)\s)/i.exec(text)?.[0];
+  const name = /^[a-z]+(?:[ -](?!with\b|using\b)[a-z]+){0,3}(?=$|\s*[:;,]|\s+(?:with|using)\s)/i.exec(text)?.[0];
   return name && !/\b(?:and|or|of|from|in|on|at|to|by|for|it|all|out|up)\b/i.test(name) ? name : undefined;
 }
+
+const WORKED_AT_END =
+  /(?:^|[\s,])(?:cleaned|lubricated|greased|oiled|adjusted|repaired|mended|glued|painted|replaced)$/i;
 
 const behind = (rest: string): string => {
   const text = rest.trim();
@@ -22,31 +19,40 @@ const behind = (rest: string): string => {
 /** `fitted fuse 1 A slow`, `fitted 3-core mains lead`: what went in at a place. */
 function putIn(text: string): string | undefined {
   const fitted = /^fitted\s+(?:an?\s+|the\s+)?(?!new\s)(\S.*)$/i.exec(text)?.[1] ?? "";
-  const first = placeIn(fitted);
-  const value = fitted.slice(first?.length ?? 0).trim();
+  const first = placeAt(fitted);
+  const value = fitted.slice(first?.length ?? 0).replace(/^[\s,]+/, "");
   if (first !== undefined && value !== "") return `${first} -> ${value}`;
   const last = placeAtEnd(fitted);
   return last !== undefined && last !== fitted.toLowerCase() ? `${last} -> ${fitted}` : undefined;
+}
+
+/** `cabinet: veneer lifted on the left, glued` */
+function placeAndColon(text: string): string | undefined {
+  const [, place = "", said = ""] = /^([a-z][a-z ]*):\s+(\S.*)$/i.exec(text) ?? [];
+  return placeAt(place)?.length === place.length && WORKED_AT_END.test(said) ? `${place} ${said}` : undefined;
 }
 
 /** `fuse 1 A T fitted`, `fuse was 5 A, fitted 1 A`. */
 function wentIn(text: string): string | undefined {
   const [, said = ""] =
     /^(\S.*?\S)[,;]?\s+(?:(?:was|is)\s+)?(?:fitted|installed|put in|soldered in)$/i.exec(text) ?? [];
-  const place = placeIn(said);
+  const place = placeAt(said);
   if (place !== undefined && said.length > place.length) return `${place} -> ${said.slice(place.length).trim()}`;
   const [, before = "", old = "", now = ""] =
     /^(\S.*?)\s+(?:was|had|is)\s+(\S.*?)[,;]\s+(?:now|fitted|put in|replaced\s+(?:with|by))\s+(\S.*)$/i.exec(text) ??
     [];
-  return before !== "" && placeIn(before)?.length === before.length ? `${before} ${old} -> ${now}` : undefined;
+  return before !== "" && placeAt(before)?.length === before.length ? `${before} ${old} -> ${now}` : undefined;
 }
 
 /** `new dial cord`, `fitted a new dial cord: it slipped`. */
 function renewed(text: string): string | undefined {
   const fresh = /^(?:fitted\s+)?(?:an?\s+)?new\s+(\S.*?)(?:\s+fitted)?$/i.exec(text)?.[1] ?? "";
-  const place = placeIn(fresh);
+  const place = placeAt(fresh);
   if (place === undefined) return undefined;
-  const what = fresh.slice(place.length).trim();
+  const what = fresh
+    .slice(place.length)
+    .replace(/^[\s,]+/, "")
+    .trim();
   return what === "" || what.startsWith(":") ? `${place} replaced${what}` : `${place} -> ${what}`;
 }
 
@@ -55,8 +61,8 @@ function renewed(text: string): string | undefined {
  * @param work what was done, where the line begins with it, and `object` what it was done to
  */
 export function turnedPlace(text: string, work: string, object: string): string | undefined {
-  const place = placeIn(object) ?? anyPlace(object);
+  const place = placeAt(object) ?? anyPlace(object);
   return place === undefined
-    ? (putIn(text) ?? renewed(text) ?? wentIn(text))
+    ? (putIn(text) ?? renewed(text) ?? wentIn(text) ?? placeAndColon(text))
     : `${place} ${work}${behind(object.slice(place.length))}`;
 }

@@ -1,4 +1,5 @@
 import { ONE, PART, PARTS, THE } from "./names";
+import { BAND } from "./several";
 import { turnedPlace } from "./turned-places";
 
 /**
@@ -7,7 +8,7 @@ import { turnedPlace } from "./turned-places";
  */
 
 const WORK =
-  "(cleaned|lubricated|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
+  "(cleaned|washed|wiped|dusted|lubricated|lubed|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
 /** What a part is called before its designator. */
 const NOUN =
   "(?:resistor|capacitor|cap|condenser|tube|valve|choke|coil|transformer|bleeder|dropper|pot|potentiometer|control|trimmer|padder|rectifier|diode|transistor|electrolytic|filter|coupling|cathode|plate|anode|screen|grid|bypass|smoothing|reservoir|output|input|detector|mixer|oscillator|converter|if|rf|af|audio|driver|final|pa|avc|agc|tone|volume|load|leak|stopper|suppressor|bias|decoupling|mains|line|paper|mica|film)";
@@ -17,13 +18,104 @@ const CAPACITOR = "(C\\d{1,3}[a-z]?!?)";
 const LEAKS = "(?:it\\s+)?(?:now\\s+)?(?:leakage|leaks?)\\s*(?:is|of|=|:)?\\s*";
 const FIGURE = "(?=[-−+]?[\\d.,])";
 
+/** A figure that is no frequency. */
+const NOT_HERTZ = "[\\d.,]+\\s?(?:%|[µumk]?V|m?W|dB[a-zµ]{0,2})";
+const MICROVOLTS = "[\\d.,]+\\s?[µu]V";
+
 const lines = (pattern: string) => new RegExp(`^${pattern}$`, "i");
 const begins = (pattern: string) => new RegExp(`^${pattern}`, "i");
+
+const VALUE =
+  "([-−+]?[\\d.,]*\\d\\s?(?:[mkµu]?V(?:\\s?(?:ac|dc|rms))?|volts?|[mµu]?A|amps?|[kM]?(?:Ω|ohms?)|meg(?:ohms?)?))";
+/** Where volts, currents and ohms are measured: at an electrode, at a pin, on a rail, between two places. */
+const MEASURED_AT =
+  "((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s?\\d{1,2}|[a-z]+\\s?\\d?)|pin\\s?\\d{1,2}\\s+(?:of|on|at)\\s+(?:V|Q|TR)\\d{1,2}|[a-z]+\\s?\\d?\\s+of\\s+(?:V|Q|TR)\\d{1,2}|b\\s?[+-]|[hl]\\.?t\\.?|(?:the\\s+)?(?:heaters?|filaments?|bias|avc|agc|mains|[a-z ]*(?:rail|line|supply|winding|primary|secondary))|[a-z+-]+(?: [a-z]+)?\\s+to\\s+[a-z+-]+)";
 
 /** A pattern, and the line in its place. The first that fits counts. */
 const TURNS: readonly (readonly [RegExp, string])[] = [
   // replaced C14 with 47n/630
   [lines(`(?:replaced|renewed|changed|exchanged)\\s+${THE}${PARTS}\\s+(?:with|by|to|for)\\s+(\\S.*)`), "$1 -> $2"],
+  // restuffed C1 and C2 with 10u 450
+  [lines(`(restuffed|rebuilt)\\s+${THE}${PARTS}\\s+(?:with|using)\\s+(\\S.*)`), "$2 restuffed -> $3"],
+  // 232 V at V4 plate, 245 on pin 3 of V4
+  [lines(`${VALUE}\\s+(?:at|on|across|from|between|in)\\s+(?:the\\s+)?${MEASURED_AT}`), "$2 $1"],
+  [lines(`(\\d[\\d.,]*)\\s+(?:at|on)\\s+(?:the\\s+)?(pin\\s?\\d{1,2}\\s+(?:of|on)\\s+(?:V|Q|TR)\\d{1,2})`), "$2 $1"],
+  // 41 W at 230 V, 0.19 A at 230 V
+  [lines("([\\d.,]+\\s?m?A)\\s+(?:at|@|on)\\s+(1[01]\\d|12[0-9]|2[0-5]\\d)\\s?V(?:olts)?"), "line current $1 @ $2"],
+  [lines("([\\d.,]+\\s?W)\\s+(?:at|@|on)\\s+(1[01]\\d|12[0-9]|2[0-5]\\d)\\s?V(?:olts)?"), "line power $1 @ $2"],
+  // heater V1 6.1 ac
+  [
+    begins("(heater|filament)s?\\s+(?:of\\s+|at\\s+|on\\s+)?(V\\d{1,2})\\s+([\\d.,]+)\\s?(?:V\\s?)?ac(?=\\s|:|$)"),
+    "$2 $1 $3 V ac",
+  ],
+  [
+    lines("((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|(?!ac\\s)[a-z]+\\d?)|heaters?|filaments?)\\s+([\\d.,]+)\\s?ac"),
+    "$1 $2 V ac",
+  ],
+  // V2 screen a bit low, 62 V
+  [
+    lines(
+      "((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|plate|anode|screen|grid|cathode|collector|base|emitter)|b\\s?\\+|ht)\\s+(?:is\\s+)?((?:(?:an?|bit|little|slightly|far|way|too|very|much|rather|quite|still|only|now|just|low|high|down|up|steady|unsteady|wrong|ok|fine|good)\\s?)+?)(?:[,:]\\s*|\\s+(?:at\\s+)?)([-−+]?[\\d.,]*\\d\\s?[mk]?V)",
+    ),
+    "$1 $3: $2",
+  ],
+  // sensitivity 1 MHz 25 µV for 50 mW, 25 µV at 1 MHz
+  [
+    lines(
+      `(sensitivity|image(?:\\s+rejection)?|if\\s+rejection|gain|noise|distortion|modulation(?:\\s+depth)?|output)\\s+(?:at\\s+|on\\s+)?(${BAND})\\s*[:=]?\\s+(${NOT_HERTZ})(\\s.*)?`,
+    ),
+    "test $1 at $2 $3$4",
+  ],
+  [lines(`(modulation(?:\\s+depth)?|distortion|gain|output)\\s+(${NOT_HERTZ})\\s+(${BAND})`), "test $1 at $3 $2"],
+  [lines(`(${MICROVOLTS})\\s+(?:at|on)\\s+(${BAND})(\\s+for\\s+.*)?`), "test sensitivity at $2 $1$3"],
+  [lines(`(${BAND})\\s*[:=]?\\s+(${MICROVOLTS})(\\s+for\\s+.*)?`), "test sensitivity at $1 $2$3"],
+  // drifts 1.2 kHz first half hour
+  [
+    lines(
+      "(?:it\\s+)?(?:drifts?|drifted|moves)\\s+(?:by\\s+)?([\\d.,]+\\s?k?Hz),?\\s+(?:(?:in|over|during)\\s+)?(?:the\\s+)?(first\\s.+)",
+    ),
+    "test drift $1 in $2",
+  ],
+  // V4 shorts heater cathode, V4 heater-cathode short
+  [
+    lines(
+      `(V\\d{1,2})\\s+shorts?\\s+(?:between\\s+)?(heater|filament|grid|plate|anode|screen)(?:\\s+(?:to|and)\\s+|[-/ ])(cathode|heater|filament|grid|plate|anode|screen)`,
+    ),
+    "tube $1 shorts $2-$3",
+  ],
+  [
+    lines(
+      `(V\\d{1,2})\\s+(?:has\\s+(?:an?\\s+)?)?(heater|filament|grid|plate|anode|screen)(?:\\s+to\\s+|[-/ ])(cathode|heater|filament|grid|plate|anode|screen)\\s+short(?:ed)?`,
+    ),
+    "tube $1 shorts $2-$3",
+  ],
+  // R9 = 610k, was 470k
+  [
+    lines(
+      `${PART}\\s*(?:=|is|measures|measured|reads)\\s*(\\S*\\d\\S*?)[,;]?\\s+\\(?(?:was|marked|originally|drawn)\\s+(?:as\\s+)?(\\d\\S*?)\\)?`,
+    ),
+    "$1 $3 = $2",
+  ],
+  // R9 has gone up to 610k, new 470k 1/2W
+  [
+    lines(
+      `${PART}\\s+((?:has\\s+)?(?:gone|went|drifted|risen|climbed)\\s+(?:up|high|down|low)?\\s*(?:to|at)?)\\s*(\\d\\S*?)[,;]\\s+(?:now\\s+)?new\\s+(\\d.*)`,
+    ),
+    "$1 = $3 -> $4",
+  ],
+  // C14 fine, left; left C14 alone: tests fine
+  [
+    lines(
+      `${PARTS}\\s+((?:is\\s+|tests?\\s+)?(?:fine|ok|okay|good|sound)(?:\\s[^,;:]*)?)[,;]?\\s+(?:and\\s+)?left(?:\\s+(?:it|alone|in|as\\s+(?:it\\s+)?is))*`,
+    ),
+    "$1 left: $2",
+  ],
+  [
+    lines(`left\\s+${THE}${PARTS}(?:\\s+(?:alone|in|as\\s+(?:it\\s+)?is))*(?:[,;:]|\\s+because)\\s+(\\S.*)`),
+    "$1 left: $2",
+  ],
+  // R9 30% high
+  [lines(`${PART}\\s+(?:is\\s+)?(\\d[\\d.,]*)\\s?%\\s+(high|low|off|up|down)`), "$1 $3 by $2 %"],
   // measured R7 at 612k
   [lines(`measured\\s+${THE}${PART}\\s+(?:at\\s+|as\\s+|=\\s*)?([\\d.,].*|open)`), "$1 = $2"],
   // fitted a 6V6GT in V4
@@ -131,7 +223,7 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
 
 /** The output tube V4: its designator says it. */
 const CALLED = begins(`(?!tube\\s+V)${THE}(?:${NOUN}\\s+){1,3}(?=${ONE}(?:\\s|=|:|$))`);
-const WORKED = lines(`${WORK}\\s+${THE}(\\S.*)`);
+const WORKED = lines(`${WORK}(?:\\s*(?:,|and|&)\\s*${WORK})?\\s+${THE}(\\S.*)`);
 const PART_FIRST = begins(`${PARTS}(?=\\s|$|:|;)\\s*(.*)$`);
 
 /**
@@ -144,8 +236,8 @@ export function turnedAround(line: string): string | undefined {
   if (called) return turnedAround(text.slice(called.length)) ?? text.slice(called.length);
   const [pattern, instead] = TURNS.find(([one]) => one.test(text)) ?? [];
   if (pattern && instead !== undefined) return text.replace(pattern, instead);
-  const [, work = "", object = ""] = WORKED.exec(text) ?? [];
+  const [, work = "", more, object = ""] = WORKED.exec(text) ?? [];
   const [, parts, rest = ""] = PART_FIRST.exec(object) ?? [];
   if (parts) return `${parts} ${work}${/^(?:$|[:;,])/.test(rest) ? rest : ` ${rest}`}`;
-  return turnedPlace(text, work, object);
+  return turnedPlace(text, more === undefined ? work : `${work} and ${more}`, object);
 }

@@ -102,7 +102,7 @@ export {
   type OldPart,
 } from "./part-work/values";
 export { stockAt } from "./part-work/pieces";
-export { isPlace, readPlace, placeOf, PLACES } from "./place-work/line";
+export { placeAt, placeAtEnd, placeOf, PLACES, readPlace } from "./place-work/line";
 export { PLACE_ACTIONS, type PlaceAction } from "./place-work/values";
 export { LAMPS } from "./power-step/values";
 export { printMinutes, printPart } from "./print";

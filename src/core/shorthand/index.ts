@@ -24,6 +24,7 @@ export {
   type LineDraftOf,
   type LinePayload,
   type LineProblem,
+  type LineChoice,
   type LineQuestion,
   type LineReading,
   type LineResultOf,

@@ -3,8 +3,11 @@ import type { AnyContent, AmendmentOf } from "../log";
 /** One line for the tape: what it is about, and what it says. */
 export type TapeLine = { subject: string; text: string; verdict?: "good" | "watch" | "bad" };
 
-export type LineQuestion = { kind: "question"; question: string; choices: { label: string; text: string }[] };
-export type LineProblem = { kind: "not-understood"; at: number; message: string };
+/** @property then lines that come after it, each when the one before is written */
+export type LineChoice = { label: string; text: string; then?: string[] };
+export type LineQuestion = { kind: "question"; question: string; choices: LineChoice[] };
+/** @property choices ways to keep what was typed all the same */
+export type LineProblem = { kind: "not-understood"; at: number; message: string; choices?: LineChoice[] };
 
 /** A payload as a reader took it from the line; it is held against the schema of its kind afterwards. */
 export type LinePayload = { kind: "payload"; of?: string; payload: unknown; at: number; hints: string[] };

@@ -182,7 +182,7 @@ export function AmendDialog({ item, number, onClose }: AmendDialogProps) {
                 onChange={(event) => setText(event.target.value)}
               />
             </label>
-            <DraftChip result={result} line={text} onChoose={setText} />
+            <DraftChip result={result} line={text} onChoose={(choice) => setText(choice.text)} />
             <Untouched fields={untouched} />
             <label className="flex flex-col gap-1">
               <span className="font-semibold">When it happened</span>

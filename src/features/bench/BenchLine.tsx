@@ -3,6 +3,7 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import type { LineDraft, LineResult } from "@/core/bench-line";
 import { notForRole, roleRefusal } from "@/core/access";
+import type { LineChoice } from "@/core/shorthand";
 import { describe, type Body, type Content } from "@/core/kinds";
 import { ErrorText } from "@/ui/form";
 import { useShortcut } from "@/ui/keys";
@@ -71,10 +72,29 @@ function Refused({ onTake }: { onTake: (line: string) => void }) {
   );
 }
 
+/** Lines that a line was taken apart into, and that are not written yet: each comes into the field after the one before. */
+function Coming({ lines, onLeaveOut }: { lines: readonly string[]; onLeaveOut: () => void }) {
+  if (lines.length === 0) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-x-2 text-sm" role="status">
+      <span className="dim">Then</span>
+      {lines.map((line, place) => (
+        <span key={`${place} ${line}`} className="font-mono">
+          {line}
+          {place < lines.length - 1 ? ";" : ""}
+        </span>
+      ))}
+      <button type="button" className="btn btn-ghost btn-sm ml-auto min-h-10" onClick={onLeaveOut}>
+        Leave {lines.length === 1 ? "it" : "them"} out
+      </button>
+    </p>
+  );
+}
+
 /** One text field that turns shorthand into entries, showing what it understood before Enter. */
 export function BenchLine() {
   const { lineState, append, setId, access, entries } = useLogbook();
-  const { text, setText, remember, older, newer } = useTyped(setId);
+  const { text, setText, coming, setComing, advance, remember, older, newer } = useTyped(setId);
   const [refusal, setRefusal] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
   const known = useGrammar();
@@ -100,6 +120,11 @@ export function BenchLine() {
     setRefusal(undefined);
     setText(next);
   };
+  const choose = ({ text: next, then }: Pick<LineChoice, "text" | "then">) => {
+    change(next);
+    if (then) setComing([...then, ...coming]);
+    field.current?.focus();
+  };
 
   const write = async () => {
     const typed = text;
@@ -111,17 +136,18 @@ export function BenchLine() {
     if (now.kind !== "draft" || refusalOf(now)) return typed.trim() ? remember(typed) : undefined;
     const { body, amends } = bodyOf(now.draft);
     remember(typed);
-    setText("");
+    const takeBack = advance();
     const outcome = await append(body, amends ? { amends } : {});
     if (outcome.ok) return;
-    // Refused: what was typed comes back, unless something new stands there already.
-    setText((current) => current || typed);
+    // Refused: what was typed comes back.
+    takeBack();
     setRefusal(outcome.problems[0]?.message);
   };
 
   const onKeyDown = (event: React.KeyboardEvent) => {
-    const choice = result.kind === "question" && event.altKey ? result.choices[Number(event.key) - 1] : undefined;
-    if (choice) change(choice.text);
+    const choices = result.kind === "question" || result.kind === "not-understood" ? result.choices : undefined;
+    const choice = event.altKey ? choices?.[Number(event.key) - 1] : undefined;
+    if (choice) choose(choice);
     else if (event.key === "ArrowUp") older();
     else if (event.key === "ArrowDown") newer();
     else if (event.key === "Escape") field.current?.blur();
@@ -161,9 +187,10 @@ export function BenchLine() {
         {(refusal ?? mayNot) ? (
           <ErrorText>{refusal ?? mayNot}</ErrorText>
         ) : (
-          <DraftChip result={result} line={text} onChoose={change} />
+          <DraftChip result={result} line={text} onChoose={choose} />
         )}
       </div>
+      <Coming lines={coming} onLeaveOut={() => setComing([])} />
     </form>
   );
 }

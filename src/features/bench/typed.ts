@@ -14,9 +14,16 @@ function read<T>(key: string, fallback: T): T {
   }
 }
 
-/** The line's text, which outlives a reload, and the lines typed before, which the arrows bring back. */
+const NONE: string[] = [];
+const LINES = shapeOf<string[]>([""]);
+
+/**
+ * The line's text and the lines that come after it, which outlive a reload, and the lines typed before, which the arrows
+ * bring back.
+ */
 export function useTyped(setId: string) {
   const { value: text, set: setText } = useKept(`line ${setId}`, shapeOf(""), "");
+  const { value: coming, set: setComing } = useKept(`lines to come ${setId}`, LINES, NONE);
   const lines = useRef<string[]>([]);
   const position = useRef(0);
   const unfinished = useRef("");
@@ -36,6 +43,19 @@ export function useTyped(setId: string) {
   return {
     text,
     setText,
+    coming,
+    setComing,
+    /** The line is written: the next one takes its place. @returns takes it back where the line was refused */
+    advance: () => {
+      const [next = "", ...rest] = coming;
+      setText(next);
+      setComing(rest);
+      return () => {
+        // Unless something new stands there already.
+        setText((now) => (now === next ? text : now));
+        if (next !== "") setComing((now) => (now[0] === next ? now : [next, ...now]));
+      };
+    },
     older: () => go(position.current - 1),
     newer: () => go(position.current + 1),
     remember: (line: string) => {

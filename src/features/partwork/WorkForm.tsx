@@ -209,7 +209,7 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
         <p className="dim">{missing}</p>
       ) : (
         <>
-          <DraftChip result={result} line={line} onChoose={(text) => setAnswered({ from: typed, line: text })} />
+          <DraftChip result={result} line={line} onChoose={(choice) => setAnswered({ from: typed, line: choice.text })} />
           <LineHint line={line} />
         </>
       )}

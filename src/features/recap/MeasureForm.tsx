@@ -97,7 +97,7 @@ export function MeasureForm({ designator, onDone }: MeasureFormProps) {
             : "Capacitors discharged. In circuit, high is proof and low is none."}
         </p>
       ) : (
-        <DraftChip result={result} line={line} onChoose={setAnswered} />
+        <DraftChip result={result} line={line} onChoose={(choice) => setAnswered(choice.text)} />
       )}
       {error ? <ErrorText>{error}</ErrorText> : null}
       <div className="flex flex-wrap items-center gap-2">

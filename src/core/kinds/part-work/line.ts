@@ -221,7 +221,9 @@ function readAsPart(line: string, head: Head, context: LineContext): LineReading
   const { was, spec, measured } = read.value;
   // `R9 left within tolerance` gives its reason without a colon; elsewhere such words say what was found.
   const reason = why || (NEEDS_REASON.includes(action) ? between : "");
-  const remark = [read.value.found, NEEDS_REASON.includes(action) ? "" : between].filter(Boolean).join(" ");
+  const remark = [read.value.found?.replace(/[\s,;]+$/, ""), NEEDS_REASON.includes(action) ? "" : between]
+    .filter(Boolean)
+    .join(" ");
   const payload = {
     v: 1,
     designators: head.designators,
@@ -302,7 +304,7 @@ const MEASURED =
 
 /** What goes in follows these words. */
 const INSTEAD =
-  /^\s+new(?=\s)|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged)\s+(?:with|by|for))(?:\s+an?)?|renewed)(?=\s)/i;
+  /^\s+new(?=\s)|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged|swapped)\s+(?:with|by|for))(?:\s+an?)?|renewed)(?=\s)/i;
 const BEGINS_WITH_A_FIGURE =
   /^\s*(?:(?:nos|n\.o\.s\.|new old stock|used|tested|known good|good|matched|another)\s+)*\S*\d/i;
 

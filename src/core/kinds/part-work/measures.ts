@@ -25,14 +25,18 @@ export function readPartMeasure(line: string, head: Head, context: LineContext):
     .trim()
     // `5 µA 250 V` is so much at so many volts.
     .replace(/^([\d.,]+\s*[a-zµ]+)\s*@?\s*(?=\s[\d.,]+\s*k?v\b)/i, "$1 at")
+    .replaceAll(/,\s*(?=(?:esr|leak|tan)\b)/gi, "; ")
     .replace(/\s+(in circuit|in-circuit|lifted|out)$/i, "; $1");
   const clause = `; ${word} ${figures}`;
   // A resistance is no leakage current: what was typed is left to the words on the part's state.
   if (word === "leak" && /^; leak [\d.,]+\s*(?:[kM]?(?:Ω|ohms?)|meg\w*|[kM])\b/i.test(clause)) return undefined;
-  const before = behind.slice(0, found.index).trim().replace(/[,;]$/, "");
+  const said = behind.slice(0, found.index).trim().replace(/[,;]$/, "");
+  // `8 µF = 11.2 µF`: marked, and measured.
+  const [, markedFirst, measured] = /^(\S.*?)\s*=\s*(\S.*)$/.exec(said) ?? [];
+  const before = measured === undefined ? said : `= ${measured}`;
   const name = `measure ${designator}${head.confirmed ? "!" : ""}`;
   // A voltage is marked on a part, and never measured of it.
-  const marked = /\/\s*\d|\d\s*v\b/i.test(before) ? before : undefined;
+  const marked = markedFirst ?? (/\/\s*\d|\d\s*v\b/i.test(before) ? before : undefined);
   if (before && !marked && !before.startsWith("="))
     return {
       kind: "question",
@@ -42,7 +46,7 @@ export function readPartMeasure(line: string, head: Head, context: LineContext):
         { label: `It measured ${before}`, text: `${name} ${before}${clause}` },
       ],
     };
-  const value = before && !marked ? ` ${before.slice(1).trim()}` : "";
+  const value = before.startsWith("=") ? ` ${before.slice(1).trim()}` : "";
   const text = `${name}${value}${clause}${marked ? `; note marked ${marked}` : ""}`;
   const reading = readMeasure(piece(text, "measure ".length, text.length), context);
   return reading.kind === "payload" ? { ...reading, of: "component-test" } : reading;

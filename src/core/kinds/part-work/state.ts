@@ -105,14 +105,16 @@ function choicesFor(
       note,
     ];
   const share = tube ? shareOf(text, designator, context) : [];
-  if (!/[a-z]{2}/i.test(text)) return share.length > 0 ? [...share, note] : [];
+  if (!/[a-z]{2}|\b[os]\/c\b/i.test(text)) return share.length > 0 ? [...share, note] : [];
   if (SOUND.test(text)) return [{ label: "Left as it is", text: `${part} left: ${text}` }, note];
   const same = drawnHere(designator, context);
   if (/^(?:a )?new(?: one)?$|^renewed$/i.test(text) && same)
     return [{ label: `The same again: ${same}`, text: `${part} -> ${same}` }, note];
   const done = DONE.exec(text)?.[1];
   if (done) return [{ label: `It was ${done}`, text: `${part} repaired: ${text}` }, note];
-  const open = /^(?:is\s+)?open(?:\s+circuit)?$/i.test(text) && quantityOfDesignator(designator) === "resistance";
+  const open =
+    /^(?:is\s+|(?:has\s+)?(?:burn(?:ed|t)|blown|gone|went)\s+)?(?:open(?:\s+circuit)?|o\/c)$/i.test(text) &&
+    quantityOfDesignator(designator) === "resistance";
   return [
     ...(open ? [{ label: "It measured open", text: `${part} = open` }] : []),
     ...(tube ? ON_TESTER.flatMap(([word, choice]) => (word.test(text) ? [choice(designator)] : [])) : []),

@@ -75,13 +75,23 @@ const SAME: Record<string, PlaceAction> = {
 };
 /** What some of these words say was used. */
 const USED: Record<string, string> = { lacquered: "lacquer", varnished: "varnish" };
-const ACTION = new RegExp(`\\b(${[...PLACE_ACTIONS, ...Object.keys(SAME)].join("|")})\\b`, "i");
+/** “On the left” and “the left side” say where, and not that it was left. */
+const LEFT =
+  "(?<!\\b(?:on|at|the|upper|lower|front|rear|top|bottom|far)\\s)left(?!\\s+(?:side|hand|corner|edge|end|rear|front|top|bottom|channel))";
+const DONE = [...PLACE_ACTIONS, ...Object.keys(SAME)].map((word) => (word === "left" ? LEFT : word));
+const ACTION = new RegExp(`\\b(${DONE.join("|")})\\b`, "i");
 
 const actionOf = (word: string): PlaceAction => SAME[word.toLowerCase()] ?? (word.toLowerCase() as PlaceAction);
 
-/** Does a text begin with a place? */
-export const isPlace = (text: string, place: string): boolean =>
-  text.toLowerCase().startsWith(place) && !/^[a-z0-9]/i.test(text.slice(place.length));
+const NAMES = [...PLACES].sort((a, b) => b.length - a.length).join("|");
+const FIRST = new RegExp(`^(?:${NAMES})s?(?![a-z0-9])`, "i");
+const LAST = new RegExp(`(?:${NAMES})s?$`, "i");
+
+/** The longest known place that a text begins with, one or several of it: `dial lamps 6.3 V`. */
+export const placeAt = (text: string): string | undefined => FIRST.exec(text)?.[0].toLowerCase();
+
+/** The longest known place that a text ends with: `a 3-core mains lead`. */
+export const placeAtEnd = (text: string): string | undefined => LAST.exec(text)?.[0].toLowerCase();
 
 export type PlaceHead = { place: string; end: number };
 
@@ -93,9 +103,7 @@ export function placeOf(line: string): PlaceHead | undefined {
   const lead = line.length - line.trimStart().length;
   const at = AT_PART.exec(line);
   if (at) return { place: `${(at[1] ?? "").toUpperCase()} ${(at[2] ?? "").toLowerCase()}`, end: at[0].length };
-  const known = PLACES.filter((place) => isPlace(line.slice(lead), place))
-    .sort((a, b) => b.length - a.length)
-    .at(0);
+  const known = placeAt(line.slice(lead));
   // What stands behind a colon says why, not what was done.
   const worked = ACTION.test(line.split(/:(?=\s|$)/)[0] ?? "") || /->|→/.test(line);
   if (known && worked) return { place: known, end: lead + known.length };
@@ -168,7 +176,10 @@ function askLoose(
     kind: "question",
     question: `What is “${words}”: what was used, what was found, or the reason?`,
     choices: [
-      { label: `Used: ${words}`, text: `${place} ${seen ? `${seen}, ` : ""}${what}${used}; with ${words}` },
+      // “At 600 kHz” was not used.
+      ...(/^(?:at|on|in|to|for|from|until|because|so|by)\s/i.test(words)
+        ? []
+        : [{ label: `Used: ${words}`, text: `${place} ${seen ? `${seen}, ` : ""}${what}${used}; with ${words}` }]),
       { label: `Found: ${words}`, text: `${place} ${[seen, words].filter(Boolean).join(" ")}, ${what}${used}` },
       { label: `The reason: ${words}`, text: `${place} ${seen ? `${seen}, ` : ""}${what}: ${words}${used}` },
       { label: "A note", text: `note ${line.trim()}` },

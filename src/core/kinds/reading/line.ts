@@ -187,6 +187,24 @@ function askUnit(line: string, value: Piece, point: string): LineReading {
   };
 }
 
+const BARE_KILO = /^[\d.,]+\s*[kM]$/i;
+/** What is measured in hertz, and perhaps in ohms. */
+const HERTZ =
+  /\b(?:range|pitch|drifts?|freq(?:uency)?|i\.?f|bandwidth|deviation|shift|offset|spacing|tuning|dial|crystal|osc(?:illator)?|bfo|vfo|lo)\b/i;
+
+/** `pitch range 3k`: kilohertz or kilohms? */
+const askKilo = (line: string, value: Piece, point: string): LineReading => ({
+  kind: "question",
+  question: `${point}: ${textOf(value)} of what?`,
+  choices: [
+    ...["Hz", "Ω"].map((unit) => {
+      const text = line.slice(0, value.end) + unit + line.slice(value.end);
+      return { label: `${textOf(value)}${unit}`, text };
+    }),
+    { label: "A note", text: `note ${line.trim()}` },
+  ],
+});
+
 /** What goes along with a reading: of the set-up in force; a correction keeps the set-up that the reading had. */
 function setupFor(phase: Phase, base: Reading | undefined, context: LineContext) {
   const setup = context.setups[phase];
@@ -252,7 +270,12 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   const row = point === head.point ? head.row : undefined;
   const base = before?.point === point ? before : undefined;
   if (textOf(said.value) === "") return notUnderstood(head.end, `${head.point}: the measured value is missing.`);
-  const quantity = base?.quantity ?? row?.quantity ?? byUnit ?? quantityByName(head.point);
+  if (!row && !base && BARE_KILO.test(textOf(said.value)) && HERTZ.test(head.point))
+    return askKilo(line, said.value, head.point);
+  const unitOrName = byUnit ?? quantityByName(head.point);
+  // Ripple is alternating, whether its unit says so or not.
+  const byItself = unitOrName === "voltage" && /\b(?:ripple|hum)$/i.test(head.point) ? "ac-voltage" : unitOrName;
+  const quantity = base?.quantity ?? row?.quantity ?? byItself;
   if (!quantity)
     return /^[-−+]?[\d.,]+$/.test(textOf(said.value))
       ? askUnit(line, said.value, head.point)

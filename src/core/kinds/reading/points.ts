@@ -7,7 +7,7 @@ import { FIGURE, otherNames, sameElectrode, spokenPoint } from "./spoken-points"
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
 const NAMES = ["anode", "grid\\s?\\d?", "g\\d", "filament", "pin\\s?\\d{1,2}", ...ELECTRODES].join("|");
-const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES}))(?=\\s)`, "i");
+const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES})(?:\\s+current)?)(?=\\s)`, "i");
 /** A rail that is called by its volts: `12V rail`. */
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;
 /** A winding that the sheet does not have: `T1 secondary 310 Ω`. */
@@ -28,7 +28,7 @@ const SENTENCE =
 
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
 const VOLTS = new RegExp(
-  `(?:\\b(?:${NAMES}|(?:line|mains) volt(?:s|age)|heaters|filaments|rail|supply|bias|battery|avc|agc|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
+  `(?:\\b(?:${NAMES}|(?:line|mains) volt(?:s|age)|heaters|filaments|rail|supply|bias|battery|(?:avc|agc)(?:\\s(?:line|bus|voltage))?|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
   "i",
 );
 const AMPS = /\bcurrent$/i;
@@ -161,6 +161,8 @@ export function pointOf(line: string, context: LineContext, anyName: boolean): P
 
 /** A point of a device is the row of its electrode, whatever that is called. */
 function atDevice(point: string, end: number, rows: readonly PointRow[]): PointHead {
+  // What flows there is another point than the volts.
+  if (AMPS.test(point)) return { point, end };
   const [row, another] = rows.filter((one) => sameElectrode(one.point, point) && one.quantity === "voltage");
   return row && !another ? { point: row.point, end, row } : { point, end };
 }
