@@ -167,16 +167,30 @@ function readLine(line: string, context: ReadContext): { kind: string; reading: 
 const HOW_IT_BEGINS =
   "Begin with a designator (C14 …), a point (B+ 248), ? for a symptom, or a word like note, todo, test, done.";
 const TIME = /^\d[\d.,]*\s*(?:h|hours?|hrs?|min|minutes?)\b|^\d+h\d/i;
+const IN_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/^(?:an?\s+|one\s+)?quarter\s+of\s+an\s+hour\b/i, "15 min"],
+  [/^(?:an?\s+)?half\s+(?:an?\s+)?hour\b/i, "30 min"],
+  [/^(?:an|one)\s+hour\s+and\s+a\s+half\b/i, "1 h 30 min"],
+  [/^(?:an|one)\s+hour\b/i, "1 h"],
+  [/^two\s+hours\b/i, "2 h"],
+  [/^three\s+hours\b/i, "3 h"],
+];
+/** `half an hour cleaning` as `30 min cleaning`. */
+const timeFirst = (text: string): string => {
+  const [words, time] = IN_WORDS.find(([one]) => one.test(text)) ?? [];
+  return words && time ? text.replace(words, time) : text;
+};
 
 /** Words that no kind begins with are kept: what they are is asked. */
 function askWords(text: string): LineResult {
-  const time = TIME.test(text);
+  const timed = timeFirst(text);
+  const time = TIME.test(timed);
   if (!time && !/^[a-z]{4,}$|^(?=.*[a-z]).*\S\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
   return {
     kind: "question",
     question: "What is this? A line begins with a part (C14 …), a point (B+ 248) or a word like ?, note, todo, test.",
     // A time is no symptom.
-    choices: time ? [{ label: "Labour", text: `labour ${text}` }, ...asWords(text).slice(1)] : asWords(text),
+    choices: time ? [{ label: "Labour", text: `labour ${timed}` }, ...asWords(text).slice(1)] : asWords(text),
   };
 }
 
@@ -194,8 +208,8 @@ function parseContent(line: string, context: LineContext): LineResult {
   return { kind: "draft", draft: { type: "content", content }, line: describe(content), hints: reading.hints };
 }
 
-/** What has to be asked about, whatever the set: several figures in one line, and figures that mean another one. */
-const ASKED = [severalApart, dialRead, peakToPeakRead, ratedOrRead] as const;
+/** What has to be asked about, whatever the set: figures that mean another one. */
+const ASKED = [dialRead, peakToPeakRead, ratedOrRead] as const;
 
 /** Work and figures: of these a line may hold several. */
 const BY_ITSELF: readonly string[] = [
@@ -240,6 +254,7 @@ export function parseLine(line: string, context: LineContext): LineResult {
   return (
     labelLine(line, context) ??
     parseAmendLine(line, context) ??
+    severalApart(line, context.sheet) ??
     typeFirst(line, context) ??
     ASKED.reduce<LineQuestion | undefined>((found, asked) => found ?? asked(line), undefined) ??
     keptAnyway(line, turned(line, context) ?? eachByItself(line, context) ?? parseContent(line, context))

@@ -1,4 +1,4 @@
-import { ELECTRODES } from "../model";
+import { ELECTRODE_NAMES, type Sheet } from "../model";
 import type { LineQuestion } from "../shorthand";
 
 /** Several figures in one line: an entry holds one, so each becomes an entry of its own, and none becomes a remark. */
@@ -22,7 +22,7 @@ export function oneAfterTheOther(line: string, [first = "", ...then]: readonly s
   };
 }
 
-const NAME = [...ELECTRODES, "anode", "filament", "g[123]?", "[akpgsecb]"].join("|");
+const NAME = [...ELECTRODE_NAMES, "[akpgsecb]"].join("|");
 const AT_ELECTRODE = `(${NAME})\\s*[:=]?\\s*(${FIGURE}(?:\\s?[mk]?V)?)`;
 const ELECTRODES_OF = whole(`((?:V|Q|TR)\\d{1,2})[:,]?\\s+(${list(AT_ELECTRODE)})`);
 
@@ -107,11 +107,26 @@ function taken(line: string): string[] {
     .map(([, figure, unit = ""]) => `line ${/a$/i.test(unit) ? "current" : "power"} ${figure} ${unit}${at}`);
 }
 
+const TYPE = "(?:\\d[A-Z]+|[A-Z]+\\d)[A-Z0-9]*";
+const BY_TYPE = new RegExp(
+  `^(?:(?:tubes?|valves?|emission|tests?|tested)\\s*:?\\s+)?${TYPE}\\s+1?\\d{1,2}\\s?%?(?:[,;]?\\s+(?:and\\s+)?${TYPE}\\s+1?\\d{1,2}\\s?%?)+$`,
+  "i",
+);
+
+/** `6K8 71, 6V6 92` is `V1 71, V4 92`, where the set has one of each. */
+function byPosition(line: string, { tubes }: Pick<Sheet, "tubes">): string {
+  if (!BY_TYPE.test(line)) return line;
+  return line.replace(new RegExp(`\\b${TYPE}\\b`, "gi"), (type) => {
+    const [one, another] = tubes.filter((tube) => tube.type.toUpperCase() === type.toUpperCase());
+    return one && !another ? one.position : type;
+  });
+}
+
 const SORTS = [electrodes, pins, windings, shares, partFigures, outputs] as const;
 
 /** `V1 plate 180, screen 95`, `80m 62W, 40m 58W`: what several entries would hold. */
-export function severalApart(line: string): LineQuestion | undefined {
-  const text = line.trim();
+export function severalApart(line: string, sheet: Pick<Sheet, "tubes">): LineQuestion | undefined {
+  const text = byPosition(line.trim(), sheet);
   for (const sort of SORTS) {
     const lines = sort(text);
     if (lines.length > 1) return oneAfterTheOther(line, lines);

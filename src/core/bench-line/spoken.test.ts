@@ -100,7 +100,10 @@ describe("a point by another name", () => {
     ["B+ 248 V at 117 V line", "B+ 248 V @ 117 V baseline"],
     ["B+ 248 V at 230V mains", "B+ 248 V @ 230 V baseline"],
     ["B+ 248 V at 117 V", ["B+ 248 V @ 117", "B+ 248 V: at 117 V", "note B+ 248 V at 117 V"]],
-    ["V4 plate 47 (should be 245)", ["V4 plate 47: should be 245", "note V4 plate 47 (should be 245)"]],
+    [
+      "V4 plate 47 (should be 245)",
+      ["V4 plate 47 for 245", "V4 plate 47: should be 245", "note V4 plate 47 (should be 245)"],
+    ],
     ["V4 plate nothing", ["V4 plate 0 V", "? V4 plate nothing", "todo V4 plate nothing", "note V4 plate nothing"]],
   ])("with words behind it, or words alone: %s", (line, said) => expect(understood(line)).toEqual(said));
 
@@ -450,6 +453,7 @@ describe("several at once", () => {
     ["V4 pins 3 240 4 250 8 12.5", ["V4 pin 3 240", "V4 pin 4 250", "V4 pin 8 12.5"]],
     ["V4 3: 240, 4: 250", ["V4 pin 3 240", "V4 pin 4 250"]],
     ["T2 primary 330, secondary 0.4 ohms", ["T2 primary 330 ohms", "T2 secondary 0.4 ohms"]],
+    ["tubes: 6K7 95, 6V6 62", ["V1 emission 95/100 %", "V4 emission 62/100 %"]],
     ["V1 95 %, V4 62 %", ["V1 emission 95/100 %", "V4 emission 62/100 %"]],
     ["emission V1 95 V4 62", ["V1 emission 95/100 %", "V4 emission 62/100 %"]],
     ["R7 612k, R9 560k", ["R7 = 612k", "R9 = 560k"]],
@@ -523,6 +527,20 @@ describe("the figure first, or words between", () => {
     ["drifts 1.2 kHz first half hour", "test drift at first half hour 1.2 kHz"],
     ["drift 300 Hz in the first 10 min", "test drift at first 10 min 300 Hz"],
     ["chirp 120 Hz", "test chirp 120 Hz"],
+    ["changed R7: 470k 1W", "R7 -> 470k 1W"],
+    ["B+ after 30 min 251", "B+ 251 baseline: after 30 min"],
+    ["B+ = 251 V after 30 minutes", "B+ 251 V baseline: after 30 minutes"],
+    ["V4 grid 0.2 V with C14 lifted", "V4 grid 0.2 V baseline: with C14 lifted"],
+    ["plate V4 240", "V4 plate 240 baseline"],
+    ["V4 plate voltage 240", "V4 plate 240 baseline"],
+    ["V4 cath 12.5", "V4 cathode 12.5 baseline"],
+    ["12.8 V across R14", "drop across R14 12.8 V baseline"],
+    ["R14 drops 12.8 V", "drop across R14 12.8 V baseline"],
+    ["dial lamp supply 6.2 ac", "dial lamp supply 6.2 V ac baseline"],
+    ["T2 48C after one hour", "test T2 temperature at one hour 48 °C"],
+    ["MW 1000 kHz 18 uV", "test sensitivity at MW 1000 kHz 18 µV"],
+    ["V4 socket pin 4 loose, retensioned", "V4 socket pin 4 loose, adjusted"],
+    ["worked 40 min on the dial", "labour baseline 40 min: the dial"],
     ["V4 heater-cathode short", "tube V4 shorts h-k"],
     ["V4 shorts grid to cathode", "tube V4 shorts g1-k"],
     ["R7 = 610k, was 470k", "R7 470k = 610k"],
@@ -538,6 +556,17 @@ describe("the figure first, or words between", () => {
     ["cabinet: veneer lifted on left, glued", "cabinet veneer lifted on left, glued"],
     ["C14 8uF = 11.2uF, esr 3", "measure C14 11.2uF; esr 3; out; note marked 8uF"],
   ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it.each([
+    ["B+ 12 V low", ["B+ 12 V: low", "B+ 238 V: 12 V low", "note B+ 12 V low"]],
+    ["B+ 8 % high", ["B+ 270 V: 8 % high", "note B+ 8 % high"]],
+    ["6V6 tests 92", expect.arrayContaining(["V4 emission 92/100 %"])],
+    ["new V4", ["V4 -> 6V6", "note V4 new"]],
+    ["half an hour cleaning", ["labour 30 min cleaning", "todo half an hour cleaning", "note half an hour cleaning"]],
+  ])("is asked about where it may mean two things: %s", (line, answers) => expect(understood(line)).toEqual(answers));
+
+  it("is the reading where so great a difference cannot be", () =>
+    expect(understood("B+ 180 V low")).toBe("B+ 180 V baseline: low"));
 
   it("alternates where it is ripple", () =>
     expect(read("HV ripple 18 V")).toMatchObject({ draft: { content: { payload: { quantity: "ac-voltage" } } } }));

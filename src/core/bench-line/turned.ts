@@ -8,7 +8,7 @@ import { turnedPlace } from "./turned-places";
  */
 
 const WORK =
-  "(cleaned|washed|wiped|dusted|lubricated|lubed|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
+  "(cleaned|washed|wiped|dusted|retensioned|lubricated|lubed|greased|oiled|adjusted|repaired|mended|removed|reflowed|disconnected|restuffed|replaced|renewed|glued|painted|lacquered|tightened)";
 /** What a part is called before its designator. */
 const NOUN =
   "(?:resistor|capacitor|cap|condenser|tube|valve|choke|coil|transformer|bleeder|dropper|pot|potentiometer|control|trimmer|padder|rectifier|diode|transistor|electrolytic|filter|coupling|cathode|plate|anode|screen|grid|bypass|smoothing|reservoir|output|input|detector|mixer|oscillator|converter|if|rf|af|audio|driver|final|pa|avc|agc|tone|volume|load|leak|stopper|suppressor|bias|decoupling|mains|line|paper|mica|film)";
@@ -20,6 +20,7 @@ const FIGURE = "(?=[-−+]?[\\d.,])";
 
 /** A figure that is no frequency. */
 const NOT_HERTZ = "[\\d.,]+\\s?(?:%|[µumk]?V|m?W|dB[a-zµ]{0,2})";
+const SO_LONG = "\\d[\\d.,]*\\s?(?:h|hours?|hrs?|min|minutes?)(?:\\s?\\d+\\s?(?:min|minutes?)?)?";
 const MICROVOLTS = "[\\d.,]+\\s?[µu]V";
 
 const lines = (pattern: string) => new RegExp(`^${pattern}$`, "i");
@@ -49,7 +50,9 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
     "$2 $1 $3 V ac",
   ],
   [
-    lines("((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|(?!ac\\s)[a-z]+\\d?)|heaters?|filaments?)\\s+([\\d.,]+)\\s?ac"),
+    lines(
+      "((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|(?!ac\\s)[a-z]+\\d?)|(?!.*\\bac\\s)[a-z]+(?:\\s[a-z]+){0,3})\\s+([\\d.,]+)\\s?ac",
+    ),
     "$1 $2 V ac",
   ],
   // V2 screen a bit low, 62 V
@@ -68,7 +71,10 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   ],
   [lines(`(modulation(?:\\s+depth)?|distortion|gain|output)\\s+(${NOT_HERTZ})\\s+(${BAND})`), "test $1 at $3 $2"],
   [lines(`(${MICROVOLTS})\\s+(?:at|on)\\s+(${BAND})(\\s+for\\s+.*)?`), "test sensitivity at $2 $1$3"],
-  [lines(`(${BAND})\\s*[:=]?\\s+(${MICROVOLTS})(\\s+for\\s+.*)?`), "test sensitivity at $1 $2$3"],
+  [
+    lines(`((?:(?:[MLSK]W|FM|band)\\s?\\d?\\s+)?${BAND})\\s*[:=]?\\s+(${MICROVOLTS})(\\s+for\\s+.*)?`),
+    "test sensitivity at $1 $2$3",
+  ],
   // drifts 1.2 kHz first half hour
   [
     lines(
@@ -116,6 +122,24 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   ],
   // R9 30% high
   [lines(`${PART}\\s+(?:is\\s+)?(\\d[\\d.,]*)\\s?%\\s+(high|low|off|up|down)`), "$1 $3 by $2 %"],
+  // changed R12: 220 ohm 1 W
+  [lines(`(?:replaced|renewed|changed|exchanged)\\s+${THE}${PARTS}\\s*[:,]\\s*(\\S*\\d.*)`), "$1 -> $2"],
+  // B+ after 30 min 251
+  [
+    lines(
+      `(b\\s?\\+|ht|(?:V|Q|TR)\\d{1,2}\\s+[a-z]+\\d?|[a-z]+(?:\\s[a-z]+)?)\\s+after\\s+(${SO_LONG})[:,]?\\s+([\\d.,]*\\d\\s?(?:[mk]?V|m?A|W)?)`,
+    ),
+    "$1 $3: after $2",
+  ],
+  // V3 plate voltage 92
+  [begins(`((?:V|Q|TR)\\d{1,2}\\s+[a-z]+\\d?)\\s+(?:voltage|volts|potential)\\s+${FIGURE}`), "$1 "],
+  // 12.8 V across R14, R14 drops 12.8 V
+  [lines("([\\d.,]+\\s?m?V)\\s+(?:across|over)\\s+(?:the\\s+)?(R\\d{1,3})"), "drop across $2 $1"],
+  [lines("(R\\d{1,3})\\s+drops\\s+([\\d.,]+\\s?m?V)"), "drop across $1 $2"],
+  // new V6
+  [lines(`(?:fitted\\s+)?(?:an?\\s+)?new\\s+${PART}(?:\\s+fitted)?`), "$1 new"],
+  // worked 40 min on the dial
+  [lines(`(?:worked|working)\\s+(?:for\\s+)?(${SO_LONG}(?:\\s.*)?)`), "labour $1"],
   // measured R7 at 612k
   [lines(`measured\\s+${THE}${PART}\\s+(?:at\\s+|as\\s+|=\\s*)?([\\d.,].*|open)`), "$1 = $2"],
   // fitted a 6V6GT in V4
@@ -179,7 +203,7 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   ],
   [
     lines(
-      "((?:[LTVQ]|TR)\\d{1,3})\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C(\\s+(?:after|at|in)\\s+\\d.*)?",
+      "((?:[LTVQ]|TR)\\d{1,3})\\s+(?:temp(?:erature)?\\s+|gets\\s+|is\\s+|at\\s+)?(\\d[\\d.,]*)\\s*(?:°\\s?|deg(?:rees)?\\s+)?C(\\s+(?:after|at|in)\\s+(?:\\d|an?\\s|one|two|half).*)?",
     ),
     "test $1 temperature $2 °C$3",
   ],
@@ -222,7 +246,9 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** The output tube V4: its designator says it. */
-const CALLED = begins(`(?!tube\\s+V)${THE}(?:${NOUN}\\s+){1,3}(?=${ONE}(?:\\s|=|:|$))`);
+const CALLED = begins(
+  `(?!tube\\s+V|(?:plate|anode|screen|grid|cathode|collector|base|emitter)\\s+(?:V|Q|TR)\\d{1,2}\\s+[-−+]?[\\d.,])${THE}(?:${NOUN}\\s+){1,3}(?=${ONE}(?:\\s|=|:|$))`,
+);
 const WORKED = lines(`${WORK}(?:\\s*(?:,|and|&)\\s*${WORK})?\\s+${THE}(\\S.*)`);
 const PART_FIRST = begins(`${PARTS}(?=\\s|$|:|;)\\s*(.*)$`);
 
@@ -231,7 +257,7 @@ const PART_FIRST = begins(`${PARTS}(?=\\s|$|:|;)\\s*(.*)$`);
  * @example turnedAround("cleaned the volume control") // "volume control cleaned"
  */
 export function turnedAround(line: string): string | undefined {
-  const text = line.trim();
+  const text = line.trim().replace(/\bw\/\s*/i, "with ");
   const called = CALLED.exec(text)?.[0];
   if (called) return turnedAround(text.slice(called.length)) ?? text.slice(called.length);
   const [pattern, instead] = TURNS.find(([one]) => one.test(text)) ?? [];

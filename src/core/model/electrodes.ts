@@ -23,6 +23,9 @@ export type Electrode = (typeof ELECTRODES)[number];
 /** Other names of an electrode. A grid without a number is the control grid. */
 const OTHER_NAMES: Record<string, Electrode> = {
   anode: "plate",
+  plates: "plate",
+  anodes: "plate",
+  cath: "cathode",
   g2: "screen",
   g3: "suppressor",
   g1: "grid",
@@ -30,9 +33,10 @@ const OTHER_NAMES: Record<string, Electrode> = {
   filament: "heater",
 };
 
-const NAMES = [...ELECTRODES, ...Object.keys(OTHER_NAMES)].sort((a, b) => b.length - a.length);
+/** All names of electrodes, the longest first. */
+export const ELECTRODE_NAMES = [...ELECTRODES, ...Object.keys(OTHER_NAMES)].sort((a, b) => b.length - a.length);
 const DEVICE = "((?:V|Q|TR)\\d{1,2})";
-const POINT = new RegExp(`^${DEVICE}\\s+(${NAMES.join("|")})\\b`, "i");
+const POINT = new RegExp(`^${DEVICE}\\s+(${ELECTRODE_NAMES.join("|")})\\b`, "i");
 
 /** The electrode that a word names. */
 export function electrodeNamed(word: string): Electrode | undefined {

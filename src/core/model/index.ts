@@ -48,7 +48,7 @@ export {
 } from "./supplies";
 export { circuitSchema, stageSchema, type Circuit, type Stage } from "./schemas/circuit";
 export { DEVICES, FEEDS, MOST_STAGES, PATHS, STAGE_KINDS, type Device, type PathKey, type StageKind } from "./circuit";
-export { devicePoint, electrodeNamed, electrodePairs, ELECTRODES, type Electrode } from "./electrodes";
+export { devicePoint, electrodeNamed, electrodePairs, ELECTRODE_NAMES, ELECTRODES, type Electrode } from "./electrodes";
 export { readHeaterRails, writeHeaterRails } from "./heater-rails";
 export type { HeaterRail } from "./schemas/heater-rails";
 export { STEP_NAMES, STEPS, type Step } from "./steps";

@@ -17,6 +17,8 @@ const ON_TESTER: [RegExp, (designator: string) => Choice][] = [
   [/\bgass?(?:y|es)?\b/i, (one) => ({ label: "The tester found gas", text: `tube ${one} shorts none; gas gassy` })],
 ];
 const FIGURE = /(\d+(?:[.,]\d+)?)\s*(%|m[AS]|mA\/V|[µu]S|µmhos?)?\s*$/i;
+/** A good new tube is at a little more than 100 %. */
+const FULL = 130;
 const GM = /\b(?:gm|transconductance|mutual)\b/i;
 
 /** What a tube's figure is a share of: 100 %, or the transconductance of its data sheet. */
@@ -24,6 +26,8 @@ function shareOf(text: string, designator: string, { sheet }: LineContext): Choi
   const [, figure, unit = ""] = FIGURE.exec(text) ?? [];
   if (!figure) return [];
   if (unit === "%") return [{ label: `${figure} of 100 %`, text: `${designator} emission ${figure}/100 %` }];
+  if (unit === "" && /^(?:tests?|tested|emission)\s+[\d.,]+$/i.test(text) && Number(figure.replace(",", ".")) <= FULL)
+    return [{ label: `${figure} of 100 %`, text: `${designator} emission ${figure}/100 %` }];
   const tube = sheet.tubes.find(({ position }) => position === designator);
   const type = tube && tubeType(tube.type);
   const gm = GM.test(text) && type ? nominalGm(type) : undefined;

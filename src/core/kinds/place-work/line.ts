@@ -56,7 +56,7 @@ export const PLACES = [
 
 /** What sits at a designator and is not the part itself. */
 const AT_PART =
-  /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)\s+(socket|holder|clip|cap|knob|shaft|bracket|screen(?:ing)? can|base pins?)\b/i;
+  /^\s*([A-Za-z]{1,3}\d{1,3}[A-Za-z]?)\s+(socket|holder|clip|cap|knob|shaft|bracket|screen(?:ing)? can|base pins?|pins)\b/i;
 /** Other words for what is done. */
 const SAME: Record<string, PlaceAction> = {
   greased: "lubricated",
@@ -66,6 +66,7 @@ const SAME: Record<string, PlaceAction> = {
   wiped: "cleaned",
   dusted: "cleaned",
   tightened: "adjusted",
+  retensioned: "adjusted",
   mended: "repaired",
   exchanged: "replaced",
   repainted: "painted",
@@ -176,8 +177,8 @@ function askLoose(
     kind: "question",
     question: `What is “${words}”: what was used, what was found, or the reason?`,
     choices: [
-      // “At 600 kHz” was not used.
-      ...(/^(?:at|on|in|to|for|from|until|because|so|by)\s/i.test(words)
+      // “At 600 kHz” was not used, nor was “waxed”.
+      ...(/^(?:at|on|in|to|for|from|until|because|so|by)\s|^[a-z-]+ed$|^\(/i.test(words)
         ? []
         : [{ label: `Used: ${words}`, text: `${place} ${seen ? `${seen}, ` : ""}${what}${used}; with ${words}` }]),
       { label: `Found: ${words}`, text: `${place} ${[seen, words].filter(Boolean).join(" ")}, ${what}${used}` },

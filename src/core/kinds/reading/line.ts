@@ -62,8 +62,12 @@ function clausesOf(line: string, start: number): Clauses {
     if (word === "@") found.line = body;
     else if (word === "for") found.expected = body;
     else if (word === "±") found.tolerance = body;
-    // “With 100 mV at the antenna” is no meter.
-    else if (word === "with" && A_FIGURE.test(textOf(body)) && !AN_INSTRUMENT.test(textOf(body)))
+    // “With 100 mV at the antenna” and “with C14 lifted” are no meter.
+    else if (
+      word === "with" &&
+      (A_FIGURE.test(textOf(body)) || A_STATE.test(textOf(body))) &&
+      !AN_INSTRUMENT.test(textOf(body))
+    )
       found.remark = [`with ${textOf(body)}`, found.remark].filter(Boolean).join(", ");
     else if (word === "with") found.meter = textOf(body).replace(/,$/, "").trim();
     else if (/^on\b/.test(word))
@@ -115,6 +119,8 @@ function figureApart(value: Piece, bare: boolean): Apart | undefined {
 }
 
 const A_FIGURE = /^[-−+]?[\d.,]+\s*[kmµu]?(?:v|a|w|hz)\b/i;
+const A_STATE =
+  /\b[CRLVTQ]\d{1,3}\b|\b(?:lifted|removed|pulled|disconnected|connected|shorted|grounded|open|out|off|signal|antenna|aerial|volume|gain|load|key|carrier|modulation|lid|cover)\b/i;
 const AN_INSTRUMENT = /\b(?:meter|probe|scope|dmm|vtvm|multimeter|voltmeter)\b/i;
 
 /** What was done is no remark on a reading: `audio outlet 600 ohm fitted`. */
@@ -123,6 +129,12 @@ const DONE = /^(?:fitted|installed|replaced|removed|added|changed|made|connected
 /** `248 V at 117 V line` says what the line was. */
 const LINE_SAID = /^(?:at|with|on)\s+(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains)$/i;
 
+/** When it was read is a remark: `251 V after 30 minutes`. */
+const SINCE = /^(?:after|for|within)\s+(?:about\s+)?\d[\d.,]*\s?(?:h|hours?|hrs?|min|minutes?|s|sec|seconds?)\b\D*$/i;
+/** What the chart says stands behind it: `92, should be 110`. */
+const SHOULD_BE =
+  /^\(?(?:(?:it\s+)?should\s+(?:be|read)|(?:chart|book|sheet|spec|drawing)(?:\s+(?:says|is|value))?|expected|nominal(?:ly)?|instead\s+of|not|spec(?:ified)?)\s*:?\s+([-−+]?[\d.,]*\d\s?[mk]?V?)\)?$/i;
+
 /** Figures behind the figure: the line voltage, or a remark? */
 function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReading {
   const around = (behind: string) => `${line.slice(0, figure.end)}${behind}${line.slice(value.end)}`;
@@ -130,12 +142,45 @@ function askRest(line: string, value: Piece, { figure, rest }: Apart): LineReadi
   const electric = quantityByUnit(textOf(figure)) !== "resistance";
   const volts =
     electric && /^(?:at|with|on)?\s*(?:a\s+)?(\d{2,3}(?:[.,]\d+)?)\s*v?\s*(?:line|mains|ac)?$/i.exec(rest)?.[1];
+  const should = SHOULD_BE.exec(rest)?.[1];
   return {
     kind: "question",
     question: `What is “${rest}” behind ${textOf(figure)}?`,
     choices: [
       ...(volts ? [{ label: `The line voltage: ${volts} V`, text: around(` @ ${volts}`) }] : []),
+      ...(should ? [{ label: `It should be ${should}`, text: around(` for ${should}`) }] : []),
       { label: `A remark: ${rest}`, text: `${line.slice(0, figure.end)}${line.slice(value.end)}: ${rest}` },
+      { label: "A note", text: `note ${line.trim()}` },
+    ],
+  };
+}
+
+const OFF_BY = /^(?:too\s+)?(low|high|below|above|under|over|down|up|short)$/i;
+/** A figure that is less than half of what belongs there may be the difference. */
+const HALF = 0.5;
+
+/** `B+ 12 V low`, `B+ 8 % low`: so much less than the chart says, or no more than that? */
+function askDifference(line: string, { point, row }: PointHead, value: Piece): LineReading | undefined {
+  const expected = row?.expected?.value;
+  const [, figure = "", share, word = ""] = /^([\d.,]*\d\s?(?:(%)|[mk]?V))\s+(\S.*)$/i.exec(textOf(value)) ?? [];
+  const way = OFF_BY.exec(word)?.[1]?.toLowerCase();
+  if (!way || !row || !expected || (row.quantity !== "voltage" && row.quantity !== "ac-voltage")) return undefined;
+  const read = share ? undefined : parseQuantity(figure, row.quantity);
+  const by = share
+    ? (expected * Number.parseFloat(figure.replace(",", "."))) / 100
+    : read?.ok
+      ? read.value
+      : Number.NaN;
+  if (!(by > 0) || by >= Math.abs(expected) * HALF) return undefined;
+  const less = /^(?:low|below|under|down|short)$/.test(way);
+  const volts = Number((expected > 0 === less ? expected - by : expected + by).toPrecision(4));
+  const tail = line.slice(value.end);
+  return {
+    kind: "question",
+    question: `${point}: is ${figure} the reading, or how far it is from ${format(expected, row.quantity)}?`,
+    choices: [
+      ...(share ? [] : [{ label: `It read ${figure}`, text: `${point} ${figure}${tail}: ${word}` }]),
+      { label: `It read ${format(volts, row.quantity)}`, text: `${point} ${volts} V${tail}: ${figure} ${word}` },
       { label: "A note", text: `note ${line.trim()}` },
     ],
   };
@@ -247,10 +292,12 @@ export function readPoint(line: string, head: PointHead, context: LineContext): 
   if (head.several) return askWhich(line, head);
   const typed = clausesOf(line, head.end);
   if (typed.left) return askLeft(line, typed.left);
+  const difference = context.base ? undefined : askDifference(line, head, typed.value);
+  if (difference) return difference;
   const apart = figureApart(typed.value, head.row !== undefined || quantityByName(head.point) !== undefined);
   if (apart && !head.row && DONE.test(apart.rest)) return askUnknown(line, textOf(typed.value));
   const fromLine = apart && !typed.line ? LINE_SAID.exec(apart.rest)?.[1] : undefined;
-  if (apart && !fromLine && /\d/.test(apart.rest)) return askRest(line, typed.value, apart);
+  if (apart && !fromLine && /\d/.test(apart.rest) && !SINCE.test(apart.rest)) return askRest(line, typed.value, apart);
   const at = apart && fromLine ? line.indexOf(fromLine, apart.figure.end) : 0;
   const said =
     fromLine && apart

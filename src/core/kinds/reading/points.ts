@@ -1,4 +1,4 @@
-import { ELECTRODES } from "../../model";
+import { ELECTRODE_NAMES } from "../../model";
 import { OPEN_WORDS, PHASES, type PointRow } from "../../readings";
 import type { Quantity } from "../../quantity";
 import { payloadOf, type LineContext } from "../../shorthand";
@@ -6,7 +6,7 @@ import type { Reading } from "./payload";
 import { FIGURE, otherNames, sameElectrode, spokenPoint } from "./spoken-points";
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
-const NAMES = ["anode", "grid\\s?\\d?", "g\\d", "filament", "pin\\s?\\d{1,2}", ...ELECTRODES].join("|");
+const NAMES = ["grid\\s?\\d?", "g\\d", "pin\\s?\\d{1,2}", ...ELECTRODE_NAMES].join("|");
 const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES})(?:\\s+current)?)(?=\\s)`, "i");
 /** A rail that is called by its volts: `12V rail`. */
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;

@@ -18,7 +18,7 @@ const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
 /** Words that say what the figure behind them is. */
 const TAILS =
-  "min|max|at|for|(?:in|after|over|within|during)(?=\\s+(?:the\\s+)?(?:(?:first|last)\\s|\\d))|into|across|on";
+  "min|max|at|for|(?:in|after|over|within|during)(?=\\s+(?:the\\s+)?(?:(?:first|last|half|an?|one|two)\\s|\\d))|into|across|on";
 const unitOf = (text: string | undefined): string | undefined => (text ? unitName(text) : undefined);
 
 type Fields = {
@@ -96,7 +96,7 @@ const EXAMPLE = "A test reads like: test output 2.1 W min 3 on dummy load.";
 
 /** What a line that begins with it is a test of, without the word `test` too. */
 const TESTS =
-  /^(?:(?:audio|power|af|rf|line|speaker)\s+)?(?:output(?:\s+power)?|hum(?:\s+and\s+noise)?|noise(?:\s+floor)?|sensitivity|selectivity|bandwidth|distortion|thd|s\/n|snr|signal[- ]to[- ]noise|(?:s\+n\)?\/n)|sinad|image\s+rejection|if\s+rejection|dial\s+error|frequency\s+error|(?:keyed\s+|warm-?up\s+)?drifts?|chirp|(?:bfo\s+)?pitch(?:\s+range)?|carrier(?:\s+power)?|modulation(?:\s+depth)?|deviation|stereo\s+separation|channel\s+separation|frequency\s+response|gain|efficiency|swr)(?=\s+(?:[-−]?[\d.,]|at\s|for\s|into\s|on\s))/i;
+  /^(?:(?:audio|power|af|rf|line|speaker)\s+)?(?:output(?:\s+power)?|hum(?:\s+and\s+noise|\s+level)?|noise(?:\s+floor)?|sensitivity|selectivity|bandwidth|distortion|thd|s\/n|snr|signal[- ]to[- ]noise|(?:s\+n\)?\/n)|sinad|image\s+rejection|if\s+rejection|dial\s+error|frequency\s+error|(?:keyed\s+|warm-?up\s+)?drifts?|chirp|(?:bfo\s+)?pitch(?:\s+range)?|carrier(?:\s+power)?|modulation(?:\s+depth)?|deviation|stereo\s+separation|channel\s+separation|frequency\s+response|gain|efficiency|swr)(?=\s+(?:[-−]?[\d.,]|at\s|for\s|into\s|on\s))/i;
 const FIGURE_WITH_LIMIT = new RegExp(`^[a-z].*\\s(?:${NUMBER})\\s*(?:${UNIT})\\s*\\b(?:min|max)\\s+(?:${NUMBER})`, "i");
 
 /** A level in decibels is measured of no point. */
