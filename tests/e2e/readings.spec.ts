@@ -189,3 +189,36 @@ test("the bench line reads a technician's own words, and asks what is not clear"
   await page.getByRole("button", { name: "Found: too loose before" }).click();
   await expect(line(page)).toHaveValue("dial cord too loose before, replaced");
 });
+
+test("several figures in one line are written one after the other, and none is lost on the way", async ({ page }) => {
+  await line(page).fill("V4 plate 232, screen 240, cathode 12.4");
+  await page.getByRole("button", { name: "One after the other: V4 plate 232; V4 screen 240; V4 cathode 12.4" }).click();
+  await expect(line(page)).toHaveValue("V4 plate 232");
+  await expect(line(page)).toBeFocused();
+  await line(page).press("Enter");
+  await expect(tape(page).getByText(/232 V/)).toBeVisible();
+  await expect(line(page)).toHaveValue("V4 screen 240");
+  // What is still to come outlives a reload.
+  await page.reload();
+  await expect(line(page)).toHaveValue("V4 screen 240");
+  await expect(page.getByRole("status").filter({ hasText: "V4 cathode 12.4" })).toBeVisible();
+  await line(page).press("Enter");
+  await expect(line(page)).toHaveValue("V4 cathode 12.4");
+  await expect(page.getByRole("button", { name: "Leave it out" })).toHaveCount(0);
+  await line(page).press("Enter");
+  await expect(tape(page).getByText(/12\.4 V/)).toBeVisible();
+  await expect(line(page)).toHaveValue("");
+  // The rest can be left out.
+  await line(page).fill("V1 95 %, V2 88 %");
+  await line(page).press("Alt+1");
+  await page.getByRole("button", { name: "Leave it out" }).click();
+  await line(page).press("Enter");
+  await expect(tape(page).getByText("emission 95 %")).toBeVisible();
+  await expect(line(page)).toHaveValue("");
+  // What no entry can be made of may be kept as words.
+  await line(page).fill("mod bias set to 24 mA");
+  await expect(page.getByText("A modification reads like")).toBeVisible();
+  await page.getByRole("button", { name: "A note" }).click();
+  await line(page).press("Enter");
+  await expect(tape(page).getByText("mod bias set to 24 mA")).toBeVisible();
+});

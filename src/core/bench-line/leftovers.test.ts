@@ -66,7 +66,11 @@ describe("what is left over behind a value", () => {
       condition: "7 MHz, 10 dB (S+N)/N",
       setup: "generator",
     });
-    expect(asked("test output 2.1 W 3")).toEqual(["test output 2.1 W min 3", "test output 2.1 W max 3"]);
+    expect(asked("test output 2.1 W 3")).toEqual([
+      "test output 2.1 W min 3",
+      "test output 2.1 W max 3",
+      "note output 2.1 W 3",
+    ]);
     // A limit in another unit is brought to the unit of the figure; one of another quantity is refused.
     expect(payload("test hum 400 mV max 1 V")).toMatchObject({ nominal: { text: "1000", value: 1000 } });
     expect(read("test hum 4 mV max 1 W")).toMatchObject({ message: expect.stringContaining("write both in one unit") });

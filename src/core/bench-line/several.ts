@@ -95,11 +95,13 @@ function outputs(line: string): string[] {
 }
 
 const TAKEN = `(${FIGURE})\\s?(V|m?A|W)`;
+/** `230 V mains, 43 W` with the line first. */
+const LINE_FIRST = /^(\d{2,3}\s?V)\s+(?:mains|line)[,;:]?\s+(?=[\d.,])/i;
 const LINE_TAKEN = whole(`(?:mains|line|input|set\\s+draws|draws|takes)\\s*:?\\s+(${TAKEN}(?:[,;]?\\s+${TAKEN}){1,2})`);
 
 /** `mains 236 V, 0.19 A, 41 W`: what the set takes, at that line voltage. */
 function taken(line: string): string[] {
-  const found = all(TAKEN, LINE_TAKEN.exec(line)?.[1] ?? "");
+  const found = all(TAKEN, LINE_TAKEN.exec(line.replace(LINE_FIRST, "mains $1, "))?.[1] ?? "");
   const volts = found.find(([, , unit]) => unit?.toUpperCase() === "V")?.[1];
   const at = volts === undefined ? "" : ` @ ${volts}`;
   return found

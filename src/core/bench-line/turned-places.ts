@@ -1,4 +1,4 @@
-import { placeAt, placeAtEnd } from "../kinds";
+import { placeAt, placeAtEnd, placeOf } from "../kinds";
 
 /** Work on a place that has no designator, where what was done stands first. */
 
@@ -44,6 +44,26 @@ function wentIn(text: string): string | undefined {
   return before !== "" && placeAt(before)?.length === before.length ? `${before} ${old} -> ${now}` : undefined;
 }
 
+/** `pilot lamp dead, new one 6.3 V 0.15 A`. */
+function newOne(text: string): string | undefined {
+  const [, before = "", now = ""] =
+    /^(\S.*?)[,;]\s+(?:fitted\s+)?(?:an?\s+)?new(?:\s+one)?:?\s+(\S*\d.*)$/i.exec(text) ?? [];
+  return before !== "" && placeAt(before) !== undefined ? `${before} -> ${now}` : undefined;
+}
+
+/** The mains lead by its other names, where something was done to it. */
+const OTHER_NAMES: readonly (readonly [RegExp, string])[] = [
+  [/^(?:power|line|mains)\s+(?:cord|cable|flex)\b/i, "mains lead"],
+  [/^power\s+plug\b/i, "mains plug"],
+  [/^(?:power|on[/-]off)\s+switch\b/i, "mains switch"],
+  [/^power\s+transformer\b/i, "mains transformer"],
+];
+export const namedAsUsual = (text: string): string => {
+  const [name, instead] = OTHER_NAMES.find(([one]) => one.test(text)) ?? [];
+  const said = name && instead ? text.replace(name, instead) : text;
+  return placeOf(said) ? said : text;
+};
+
 /** `new dial cord`, `fitted a new dial cord: it slipped`. */
 function renewed(text: string): string | undefined {
   const fresh = /^(?:fitted\s+)?(?:an?\s+)?new\s+(\S.*?)(?:\s+fitted)?$/i.exec(text)?.[1] ?? "";
@@ -63,6 +83,6 @@ function renewed(text: string): string | undefined {
 export function turnedPlace(text: string, work: string, object: string): string | undefined {
   const place = placeAt(object) ?? anyPlace(object);
   return place === undefined
-    ? (putIn(text) ?? renewed(text) ?? wentIn(text) ?? placeAndColon(text))
+    ? (putIn(text) ?? renewed(text) ?? wentIn(text) ?? newOne(text) ?? placeAndColon(text))
     : `${place} ${work}${behind(object.slice(place.length))}`;
 }

@@ -1,6 +1,6 @@
 import { ONE, PART, PARTS, THE } from "./names";
 import { BAND } from "./several";
-import { turnedPlace } from "./turned-places";
+import { namedAsUsual, turnedPlace } from "./turned-places";
 
 /**
  * Lines in another order or with more words than the grammar has, put as it has them: the part, point or place comes
@@ -112,7 +112,7 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // C14 fine, left; left C14 alone: tests fine
   [
     lines(
-      `${PARTS}\\s+((?:is\\s+|tests?\\s+)?(?:fine|ok|okay|good|sound)(?:\\s[^,;:]*)?)[,;]?\\s+(?:and\\s+)?left(?:\\s+(?:it|alone|in|as\\s+(?:it\\s+)?is))*`,
+      `${PARTS}\\s+((?:[a-z\\d.µ/ ]+\\s)?(?:is\\s+|tests?\\s+)?(?:fine|ok|okay|good|sound)(?:\\s[^,;:]*)?)[,;]?\\s+(?:and\\s+)?left(?:\\s+(?:it|alone|in|as\\s+(?:it\\s+)?is))*`,
     ),
     "$1 left: $2",
   ],
@@ -136,6 +136,35 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // 12.8 V across R14, R14 drops 12.8 V
   [lines("([\\d.,]+\\s?m?V)\\s+(?:across|over)\\s+(?:the\\s+)?(R\\d{1,3})"), "drop across $2 $1"],
   [lines("(R\\d{1,3})\\s+drops\\s+([\\d.,]+\\s?m?V)"), "drop across $1 $2"],
+  // V4 Ik 38 mA, Vk V4 13, cathode of V4: 13 V
+  [begins(`(V\\d{1,2})\\s+Ik\\s*=?\\s+${FIGURE}`), "$1 cathode current "],
+  [begins(`(V\\d{1,2})\\s+I[ap]\\s*=?\\s+${FIGURE}`), "$1 plate current "],
+  [begins(`(V\\d{1,2})\\s+I(?:g2|s)\\s*=?\\s+${FIGURE}`), "$1 screen current "],
+  [begins(`Vk\\s+(V\\d{1,2})\\s*=?\\s+${FIGURE}`), "$1 cathode "],
+  [begins(`V[ap]\\s+(V\\d{1,2})\\s*=?\\s+${FIGURE}`), "$1 plate "],
+  [begins(`V(?:g2|s)\\s+(V\\d{1,2})\\s*=?\\s+${FIGURE}`), "$1 screen "],
+  [
+    begins(
+      `((?:plate|anode|screen|grid|cathode|collector|base|emitter)\\s+(?:of\\s+|on\\s+|at\\s+)?(?:V|Q|TR)\\d{1,2})\\s*[:=]\\s*${FIGURE}`,
+    ),
+    "$1 ",
+  ],
+  // R7 530k (+13 %), R7 at 530k, ok
+  [lines(`${PART}\\s+(\\d\\S*)\\s+\\(?[-−+][\\d.,]+\\s?%\\)?`), "$1 = $2"],
+  [lines(`(R\\d{1,3}!?)\\s+at\\s+(\\d[^\\s,]*)(?:,?\\s+([a-z].*))?`), "$1 = $2 $3"],
+  // owner approved 120 EUR by phone, estimate 120 EUR approved
+  [
+    lines(
+      "(?:the\\s+)?owner\\s+(?:has\\s+)?(?:approved|approves|agreed\\s+to|agrees\\s+to)\\s+(?:up\\s+to\\s+)?(\\S*\\d\\S*(?:\\s?[A-Z]{3}|\\s?€)?)(?:\\s+(?:by|on\\s+the)\\s+(?:phone|telephone))?",
+    ),
+    "approved $1; by the owner; how phone",
+  ],
+  [
+    lines(
+      "estimate\\s+(?:of\\s+)?(\\S*\\d\\S*(?:\\s?[A-Z]{3}|\\s?€)?)\\s+(?:is\\s+|was\\s+)?approved(?:\\s+by\\s+the\\s+owner)?(?:\\s+(?:by|on\\s+the)\\s+(?:phone|telephone))?",
+    ),
+    "approved $1; by the owner; how phone",
+  ],
   // new V6
   [lines(`(?:fitted\\s+)?(?:an?\\s+)?new\\s+${PART}(?:\\s+fitted)?`), "$1 new"],
   // worked 40 min on the dial
@@ -257,9 +286,14 @@ const PART_FIRST = begins(`${PARTS}(?=\\s|$|:|;)\\s*(.*)$`);
  * @example turnedAround("cleaned the volume control") // "volume control cleaned"
  */
 export function turnedAround(line: string): string | undefined {
-  const text = line.trim().replace(/\bw\/\s*/i, "with ");
+  const typed = line.trim();
+  const text = namedAsUsual(typed.replace(/\bw\/\s*/i, "with "));
+  return turnedFrom(text) ?? (text === typed ? undefined : text);
+}
+
+function turnedFrom(text: string): string | undefined {
   const called = CALLED.exec(text)?.[0];
-  if (called) return turnedAround(text.slice(called.length)) ?? text.slice(called.length);
+  if (called) return turnedFrom(text.slice(called.length)) ?? text.slice(called.length);
   const [pattern, instead] = TURNS.find(([one]) => one.test(text)) ?? [];
   if (pattern && instead !== undefined) return text.replace(pattern, instead);
   const [, work = "", more, object = ""] = WORKED.exec(text) ?? [];

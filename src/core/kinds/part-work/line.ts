@@ -250,13 +250,14 @@ function readAsPart(line: string, head: Head, context: LineContext): LineReading
   const missing = PUTS_IN.includes(action) && !arrow;
   if (stranger) return stranger;
   const same = missing && head.designators.length === 1 ? drawnHere(designator, context) : undefined;
-  if (same)
+  // `R9 replaced 220k 1W`: what stands behind is what went in.
+  const wentIn = missing && /^\S*\d/.test(between);
+  if (same || wentIn)
     return {
       kind: "question",
-      question: `Say what was put in at ${designator}: its value and rating, or its type.`,
+      question: `Say what was put in at ${head.designators.join(", ")}: its value and rating, or its type.`,
       choices: [
-        // `R9 replaced 220k 1W`: what stands behind is what went in.
-        ...(/^\S*\d/.test(between)
+        ...(wentIn
           ? [
               {
                 label: `${between} was put in`,
@@ -264,10 +265,14 @@ function readAsPart(line: string, head: Head, context: LineContext): LineReading
               },
             ]
           : []),
-        {
-          label: `The same again: ${same}`,
-          text: `${line.slice(0, bodyEnd).trimEnd()} -> ${same}${line.slice(bodyEnd)}`,
-        },
+        ...(same
+          ? [
+              {
+                label: `The same again: ${same}`,
+                text: `${line.slice(0, bodyEnd).trimEnd()} -> ${same}${line.slice(bodyEnd)}`,
+              },
+            ]
+          : []),
       ],
     };
   return { kind: "payload", of: "part-work", payload, at: missing ? line.length : head.end, hints };
@@ -296,7 +301,9 @@ const signsIn = (text: string, line: string, measurable: boolean): string =>
         ? words
         : " ->".padEnd(words.length),
     )
-    .replace(MEASURED, (word) => (measurable || /meas|reads/i.test(word) ? ` =`.padEnd(word.length) : word));
+    .replace(MEASURED, (word) => (measurable || /meas|reads/i.test(word) ? ` =`.padEnd(word.length) : word))
+    // A comma behind a figure ends it: `R4 drifted to 142k, replaced`.
+    .replace(/(=\s*[\d.,½¼¾][^\s,]*),(?=\s)/, "$1 ");
 
 /** What was measured follows these words: `R9 went high, 330k`. */
 const MEASURED =
@@ -304,7 +311,7 @@ const MEASURED =
 
 /** What goes in follows these words. */
 const INSTEAD =
-  /^\s+new(?=\s)|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged|swapped)\s+(?:with|by|for))(?:\s+an?)?|renewed)(?=\s)/i;
+  /^\s+new(?=\s)|[,;]\s+new(?:\s+one)?(?=\s+\S*\d)|,?\s(?:(?:replaced\s+(?:with|by|to)|(?:renewed|changed|exchanged|swapped)\s+(?:with|by|for))(?:\s+an?)?|renewed)(?=\s)/i;
 const BEGINS_WITH_A_FIGURE =
   /^\s*(?:(?:nos|n\.o\.s\.|new old stock|used|tested|known good|good|matched|another)\s+)*\S*\d/i;
 

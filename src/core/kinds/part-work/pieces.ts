@@ -28,7 +28,7 @@ export type Before = {
 
 export const BEGINS_A_MARKING = /^[\d.,½¼¾⅓⅔⅛]|^[RkKMunpµμ]\d/;
 /** Says where a part was measured: wired in, or with an end off. */
-export const WHERE_MEASURED = /^(?:(in circuit)|(lifted|out))(?=\s|$)\s*/i;
+export const WHERE_MEASURED = /^(?:(in circuit)|(lifted|out(?: of circuit)?))(?=\s|$)\s*/i;
 
 /** What stands left of the arrow or the action: was, `= measured`, and words on its state. */
 export function readBefore(where: Piece, designator: string, context: LineContext): PieceRead<Before> {

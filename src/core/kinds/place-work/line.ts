@@ -85,7 +85,10 @@ const ACTION = new RegExp(`\\b(${DONE.join("|")})\\b`, "i");
 const actionOf = (word: string): PlaceAction => SAME[word.toLowerCase()] ?? (word.toLowerCase() as PlaceAction);
 
 const NAMES = [...PLACES].sort((a, b) => b.length - a.length).join("|");
-const FIRST = new RegExp(`^(?:${NAMES})s?(?![a-z0-9])`, "i");
+/** What belongs to a place, and is a place of its own: `dial belt`, `cabinet back`. */
+const ITS_OWN =
+  "belt|cord|string|pointer|lamps?|bulbs?|scale|plate|light|holder|clips?|back|cloth|grille|screws?|springs?|bracket|cover|feet|legs?|trim|badge|knobs?|socket|plug|leads?|cable|wires?|contacts?|shaft|spindle|pulley|bearings?|gears?|bushing|cap|latch|hinges?";
+const FIRST = new RegExp(`^(?:${NAMES})s?(?:\\s(?:${ITS_OWN})){0,2}(?![a-z0-9])`, "i");
 const LAST = new RegExp(`(?:${NAMES})s?$`, "i");
 
 /** The longest known place that a text begins with, one or several of it: `dial lamps 6.3 V`. */

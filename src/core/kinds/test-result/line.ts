@@ -180,10 +180,13 @@ function askLimit(where: Piece, test: string, last: string, unit: string): LineR
   return {
     kind: "question",
     question: `There are two figures: is ${last}${unit ? ` ${unit}` : ""} a limit?`,
-    choices: ["min", "max"].map((limit) => ({
-      label: `${limit === "min" ? "At least" : "At most"} ${tail}`,
-      text: `${lead}${test} ${limit} ${tail}`,
-    })),
+    choices: [
+      ...["min", "max"].map((limit) => ({
+        label: `${limit === "min" ? "At least" : "At most"} ${tail}`,
+        text: `${lead}${test} ${limit} ${tail}`,
+      })),
+      { label: "A note", text: `note ${textOf(where)}` },
+    ],
   };
 }
 
