@@ -33,7 +33,7 @@ function Choices({ choices, onChoose }: { choices: readonly LineChoice[]; onChoo
         <button
           key={choice.text}
           type="button"
-          className="btn btn-outline btn-primary h-auto min-h-10 px-3 py-1 text-left whitespace-normal"
+          className="btn btn-outline btn-primary h-auto min-h-10 max-w-full justify-start px-3 py-1 text-left whitespace-normal"
           onClick={() => onChoose(choice)}
         >
           <kbd className="kbd kbd-xs">Alt {index + 1}</kbd> {choice.label}

@@ -52,7 +52,7 @@ export const KINDS: Record<StageKind, KindFacts> = {
   indicator: {
     name: "Tuning indicator",
     lane: "control",
-    words: /indicat|eye|magic/,
+    words: /indicat|eye|magic|tuning.?meter/,
     does: "closes on a strong station",
   },
   bfo: { name: "BFO", lane: "control", words: /\bbfo\b|beat/, does: "gives a note on a carrier" },
@@ -65,7 +65,7 @@ export const KINDS: Record<StageKind, KindFacts> = {
   "s-meter": {
     name: "S-meter",
     lane: "control",
-    words: /s.?meter|signal.?(strength )?meter/,
+    words: /s.?meter|(signal|tuning).?(strength )?meter/,
     does: "follows the signal and returns to zero",
   },
   vfo: { name: "VFO", lane: "signal", words: /\bvfo\b|master/ },

@@ -74,6 +74,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       // A BFO that does not whistle does not run, and a crystal that does not oscillate gives no carrier.
       if (stage === "bfo" && denied) return works(stage, "fails");
       if (denied && /^(self.?)?oscillat/.test(word) && OSCILLATOR.test(text)) return [of("play", "dead")];
+      // A regenerative detector that does not oscillate is no steadier for it.
+      if (denied && /^(self.?)?oscillat/.test(word) && circuit.stages.every(({ kind }) => kind !== "mixer")) return [];
       // A pointer that jumps does so on its cord.
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
@@ -103,6 +105,9 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       // What is rough to turn has nothing to do with the sound.
       if (subject === "drive" && /^(rough|gritty|crunchy|grat)/.test(word))
         return denied ? [] : [whole("knob", "slips")];
+      // A control that is rough is heard when it is turned.
+      if (subject === "control" && /^(rough|raspy)/.test(word))
+        return denied ? [] : [whole("noise", "noisy"), whole("turn", SWITCH.test(text) ? "switch" : "control")];
       return denied ? [] : [whole(test, "distorted")];
     case "blown":
       if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];

@@ -171,8 +171,10 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
       kept.push(...meaning("fails", "intermittent", first.tag, false, clause));
     else if (times.has("intermittent") && first?.tag === "control")
       kept.push(...meaning("contact", "intermittent", first.tag, false, clause));
-    else if (times.has("intermittent") && (!first || SIGNAL.has(first.tag)))
+    else if (times.has("intermittent") && (!first || SIGNAL.has(first.tag))) {
       kept.push({ test: pathId("play", path), outcome: "dead" });
+      if (times.has("turned")) kept.push({ test: "turn", outcome: controlOf(text) });
+    }
   }
   const of = (act: string, outcome: string): Said => ({ test: pathId(act, path), outcome });
   const denies = (tag: When) => {

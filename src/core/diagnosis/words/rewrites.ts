@@ -4,6 +4,7 @@
  */
 export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [/[’‘`]/g, "'"],
+  [/(\d) ?%/g, "$1 percent"],
   [/\bdead of (?:the )?night\b/g, "night"],
   [/\bcan'?t\b|\bcannot\b/g, "can not"],
   [/\bwon'?t\b/g, "will not"],
@@ -28,6 +29,80 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /,? \b(?:except|excepting|apart from|aside from|other than|save|bar|barring|all but)(?: for| on| in)? (?:(?:the|its|my) (?!(?:\w+ )?(?:hum|buzz|noise|hiss|crackl|whistl|drift|distort|smell|howl|squeal|static|fact|band|range|wave)|(?:short|medium|long|top|low|high|last|first|other|bottom|highest|lowest|upper|lower|sw|mw|lw)\b|\d)|(?=(?:transmi|recei|recep|stereo|phono|gram|records?\b|ssb|cw|am\b|fm\b|bfo|agc|avc|alc|s.?meter|headphones|magic|dial (?:lamp|light))))((?:[\w-]+ ){0,2}[\w-]+)(?=$| ?[,;.])/g,
     ", the $1 does not work",
   ],
+  // “The dial stays dark” speaks of its lamp.
+  [
+    /\b(dial|scale)(?= (?:is|stays|stayed|remains|goes|went) (?:dark|unlit|black|dim)\b| (?:does|do) not light\b)/g,
+    "$1 lamp",
+  ],
+  // “One thump and it works again.”
+  [
+    /\b(?:an?|one|after an?)(?: (?:good|hard|firm|light|gentle|little|small|single|quick))? (thump|tap|knock|slap|bang|bump|kick|hit)(?: (?:on|to|against) [^,;.]*?)?,? and (?:it|the (?:set|sound|radio)|everything)(?: is)? (?:works?|plays?|comes? back|back|goes|runs?|starts?)(?: again| fine| on| to play| playing)*/g,
+    "plays when i $1 it",
+  ],
+  [/\bmakes? (?:it|the (?:set|speaker|sound)) (?:ring|ping|bong|chime|ping like a bell)\b/g, "is microphonic"],
+  // The house's own fuse, or its breaker.
+  [
+    /\b(?:(?:all )?the )?(?:house |room |shop )?(?:lights?|electricity|power|mains) (?:in the (?:house|room|shop) )?(?:go|goes|went) (?:out|off)(?= (?:when|as soon as) (?:i|you|one|it|the set)\b[^,;.]*\b(?:plug|switch|turn)\w*)/g,
+    "fuse blows",
+  ],
+  [
+    /\b(?:have|has|need|needs|must|got) (?:to )?(?:\w+ )?(?:follow|chase) (?:the |a )?stations?(?: with the \w+)?/g,
+    "drifts",
+  ],
+  [
+    /\b(?:cw|morse|code)(?: signals?| stations?)? (?:have|has|with|gives?|makes?) no (?:tone|note|beat|pitch)\b/g,
+    "bfo does not work",
+  ],
+  [
+    /\bs.?meter (?:reads|shows|is at|sits at|stands at|stays at) (?:s ?\d|full scale|the (?:end|stop)|maximum|half scale)(?: \+? ?\d* ?(?:db)?)? (?:without|with no)(?: any| an?)? (?:signals?|antenna|aerial|stations?)\b/g,
+    "s-meter does not work",
+  ],
+  [/\b(fm|am|ssb|cw)(?: side| part)? is (?:just|only|nothing but|all) (noise|hiss|static)\b/g, "$1 is dead, only $2"],
+  [/\bloses (fm|am|ssb|cw|reception|receive|transmit|transmission)\b/g, "$1 is dead"],
+  [
+    /\b(?:there is )?(?:an? |some )?(?:carrier|output) (?:(?:stays(?: on)?|is there|remains|does not drop|comes through|is on) )?(?:with|when|even with) (?:the )?key(?: is)? up\b|\bkey up (?:still )?(?:gives|shows|leaves) (?:a |some )?(?:carrier|output)\b/g,
+    "keying does not work",
+  ],
+  // A hum that goes with a tube that is pulled is there.
+  [
+    /\b(hum|noise|hiss|buzz|whistle|squeal) (?:disappears|stops|goes away|goes|is gone|vanishes) (?:when|if|as soon as) (?:i|you|one) (?:pull|remove|take out|unplug)[^,;.]*/g,
+    "$1",
+  ],
+  [
+    /\bboth (?:channels|sides|speakers) (?:are|play|work|sound)(?: equally)?(?: (?:fine|ok|good|well|all right))+/g,
+    "plays fine",
+  ],
+  [
+    /\b(?:plate|anode|cathode|idle|bias|quiescent) current (?:runs away|keeps (?:rising|climbing)|creeps up|climbs)\b/g,
+    "",
+  ],
+  // What is switched on with a thump is heard once.
+  [
+    /\b(?:thump|bang|plop|crack)s?(?= (?:at|on|when|after) (?:switch(?:ing)?.?on|switched on|turned on|turn(?:ing)? (?:it )?on|i (?:switch|turn) (?:it )?on))/g,
+    "pop",
+  ],
+  [
+    /\b(?:works|plays|receives)(?: \w+)? on (?:the )?(?:local|strong|near|nearby|powerful)(?:s| stations?| ones?)? only\b/g,
+    "only locals",
+  ],
+  [
+    /\b(?:shuts|switches|turns|cuts) (?:itself )?(?:off|down|out) (?:when|as soon as|every time|if) (?:(?:i|you|one) (?:key|transmit|press the (?:key|ptt))|(?:it is )?keyed)\b(?: it)?/g,
+    "transmit is dead",
+  ],
+  [
+    /\b(?:power supply|psu|supply) (?:trips|shuts down|cuts out|goes into (?:protection|current limit))\b/g,
+    "fuse blows",
+  ],
+  [
+    /\b(?:pll|synthesi[sz]er|vco) (?:is )?(?:out of lock|(?:loses|lost) lock|(?:does|will|can) not lock)\b/g,
+    "frequency jumps",
+  ],
+  [/\b(?:swr |alc |the )?protection (?:cuts|kicks|comes|sets) in\b/g, "transmit power drops"],
+  [
+    /\b(?:cold|freez\w*|cooling) spray(?:ing)? (?:on|onto|over|to) [^,;.]*?(?:brings|cures|restores|helps|makes)\b[^,;.]*/g,
+    "dead when warm",
+  ],
+  [/\b(?:will|does) not (?:go|break|come) into oscillation\b/g, "will not oscillate"],
   // Who is to look it over has not said how it is.
   [
     /\b(?:gone|went|go|going) (?:through|over)\b(?= ?(?:$|[,;.]|before|by|again|and|thoroughly|properly|please))/g,
@@ -95,6 +170,12 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [/\b(hum|noise|drift|distortion|crackle|smell|trouble|fault)[- ]free\b/g, "no $1"],
   [/\bsmells? (?:of|like) nothing(?: \w+)?\b/g, "no smell"],
   [/\b(?:quiet|silent|clean|black) background\b/g, "no noise"],
+  [/\bno background (noise|hiss|sound)\b/g, "no noise"],
+  // “Weak in the headphones too” says it of both.
+  [
+    /\b(no|weak|faint|poor|distorted) (audio|sound) (?:in|on|from|through) the (headphones|phones) (?:too|also|as well|either)\b/g,
+    "$1 $2, $1 $2 in the $3",
+  ],
   [
     /\b(?:just|only|nothing but) (?:a |one )?(?:single |short |loud )?(?:click|pop|thump|crack)(?: (?:from|in|out of) the \w+)?(?:,? and)?(?:,? then)? (?=silence|nothing|dead)/g,
     "",

@@ -70,6 +70,7 @@ export const PREDICATES = {
     (went|goes|gone) quiet (for good|altogether|completely|at once|suddenly)
   `,
   weak: any`
+    (only|just|barely|under|below|less than|no more than) (about )?\d+ ?(percent|per cent)
     (does|do|will) not (play|get|go|sound|come) (very )?(loud|strong)( enough)?
     can not be (turned|brought|made) (up )?(loud|high|strong) enough
     no (distant|far|weak|remote) (stations?|ones?|signals?)
@@ -116,6 +117,7 @@ export const PREDICATES = {
     used to (be|get|have|pick up|bring in|play) (\w+ ){0,2}(more|better|louder|stronger)( \w+)?
     (needs?|wants?|requires?) (the )?volume (control )?(turned |set )?(right |fully |all the way )?(up|at|to|on)( (full|max|(the )?(maximum|top|end)))?
     (does|do|will|can) not load( up)? | (does|do|will|can) not (be )?dip(ped)? | no dip
+    only (the |some )?locals
     only (the |some )?((very )?(strong(est)?|local|near(est)?|loud(est)?|powerful|one|a few|a couple of|a handful of|two|three) )+(local )?(stations?|ones?|signals?|locals?)
     lacks (power|volume|sensitivity|gain)
     at (its )?full volume (only )?
@@ -228,6 +230,7 @@ export const PREDICATES = {
     off by( about)? \d+(\.\d+)? ?([km]?hz|kc|mc)
     (belongs?|should be|should come in|on|at|of) (at |on )?\d+(\.\d+)?( ?[km]hz)? (but )?(comes? in|is( found| heard)?|appears?|sits|shows( up)?|reads) (up )?(at|on) \d+(\.\d+)?( ?[km]hz)?
     too far (to the |up |down )?(left|right|up|down)
+    (about )?(an? |one |two |three |some |half an? |\d+ ?)(centimet(re|er)s?|cm|mm|millimet(re|er)s?|inch(es)?|divisions?|finger'?s? width) (away|off|out|beside|next to|to the (left|right))( (from|of))?( the( right| true)? (stations?|place|mark))?
     (to the|further) (left|right)
     (higher|lower|further (up|down)) (on|up|down) the (dial|scale)
     shifted( (up|down|along)( the (dial|scale|band))?)?

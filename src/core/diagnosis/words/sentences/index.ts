@@ -9,6 +9,7 @@ import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
 import { KINDS } from "./kinds-of-sets";
 import { KINDS_AGAIN } from "./kinds-of-sets-again";
+import { KINDS_ONCE_MORE } from "./kinds-of-sets-once-more";
 import { NINETEENTH } from "./nineteenth";
 import { NINTH } from "./ninth";
 import { SEEN } from "./seen";
@@ -23,6 +24,7 @@ import { TURNS } from "./turns";
 import { TWELFTH } from "./twelfth";
 import { TWENTIETH } from "./twentieth";
 import { TWENTY_FIRST } from "./twenty-first";
+import { TWENTY_SECOND } from "./twenty-second";
 
 /** Sentences of owners and technicians in groups: the kind of set, the group, and a line for each with what it means. */
 export type Lot = readonly (readonly [set: string, group: string, lines: string])[];
@@ -54,6 +56,8 @@ export const LOTS: readonly Lot[] = [
   TURNS,
   KINDS,
   KINDS_AGAIN,
+  TWENTY_SECOND,
+  KINDS_ONCE_MORE,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -1,4 +1,4 @@
-/** Short ones for each way to put it that was mended after the nineteenth and the twentieth lot. */
+/** Short ones for each way to put it that was mended after the nineteenth, twentieth and twenty-second lot. */
 export const TURNS: readonly (readonly [set: string, group: string, lines: string])[] = [
   [
     "table",
@@ -100,5 +100,43 @@ export const TURNS: readonly (readonly [set: string, group: string, lines: strin
      FM 300 kHz out | dial-fm off
      FM is off by 0.5 MHz | dial-fm off
      AM and FM play | play fine, play-fm fine`,
+  ],
+  [
+    "table",
+    "ways to put it once more",
+    `scale does not light, plays well | glow dark, play fine
+     the dial is unlit | glow dark
+     a light tap on the case and it plays again | play dead, thump reacts
+     lights in the house go out when I switch it on | fuse blown
+     pointer is half an inch off | dial off
+     pointer sits 5 mm to the left of the station | dial off
+     sound comes and goes when the volume control is moved | turn control, play dead`,
+  ],
+  [
+    "transmitter",
+    "ways to put it once more",
+    `modulation is under 50 % | play-mod weak
+     modulates only 30 percent | play-mod weak
+     there is output with the key up | works:keying fails`,
+  ],
+  [
+    "solid-receiver",
+    "ways to put it once more",
+    `AM only gets locals | play weak
+     only locals on AM | play weak
+     works on locals only | play weak`,
+  ],
+  [
+    "audio-amplifier",
+    "ways to put it once more",
+    `both sides play well | play fine
+     the hiss stops when I take out the first tube | noise noisy`,
+  ],
+  [
+    "solid-transceiver",
+    "ways to put it once more",
+    `turns itself off as soon as I key it | play-tx dead
+     synthesizer does not lock | steady unsteady
+     freezer spray over the IF board brings it back | play dead, warm changes`,
   ],
 ];
