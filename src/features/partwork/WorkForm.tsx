@@ -209,7 +209,11 @@ export function WorkForm({ fields, onChange }: WorkFormProps) {
         <p className="dim">{missing}</p>
       ) : (
         <>
-          <DraftChip result={result} line={line} onChoose={(choice) => setAnswered({ from: typed, line: choice.text })} />
+          <DraftChip
+            result={result}
+            line={line}
+            onChoose={(choice) => setAnswered({ from: typed, line: choice.text })}
+          />
           <LineHint line={line} />
         </>
       )}

@@ -14,7 +14,7 @@ const OWNERS_WORDS: readonly [StageKind, RegExp][] = [
   ],
 ];
 
-/** What is spoken of as a stage, and has no work that is asked for beside it. */
+/** The changeover relay, in more words than its kind has for the names of stages. */
 const CHANGEOVER = /\b(t\/?r |tr |antenna |aerial |changeover |transmit |send[ -]receive )?relay\b|\bchangeover\b/;
 
 /** Stages with a work of their own, by their words: in this set or in another one. */

@@ -9,12 +9,12 @@ const inAllForms = (phrase: string) =>
 /**
  * One pattern out of a list of phrases, on a line each or with ` | ` between them. A phrase is a regular expression of
  * whole words in small letters; `n't` was written out as `not` before. The longest match counts, so that “volume
- * control” is not “volume”.
+ * control” is not “volume”. A piece that several phrases have in common is put in by `${…}`.
  * @example any`drift~ | moves away`.test("it drifted") // true
  */
-export const any = (phrases: TemplateStringsArray): RegExp =>
+export const any = (phrases: TemplateStringsArray, ...pieces: readonly string[]): RegExp =>
   new RegExp(
-    `\\b(?:${(phrases.raw[0] ?? "")
+    `\\b(?:${String.raw(phrases, ...pieces)
       .split(/\n|\s\|\s/)
       .map((phrase) => inAllForms(phrase.trim()))
       .filter(Boolean)

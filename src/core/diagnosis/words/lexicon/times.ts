@@ -1,5 +1,8 @@
 import { any } from "./any";
 
+/** What is turned, in a complaint. */
+const CONTROL = String.raw`((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? )?(switch|control|knob|pot)`;
+
 /** Circumstances. */
 export const TIMES = {
   warm: any`
@@ -41,9 +44,9 @@ export const TIMES = {
   turned: any`
     (when|if|as|while) (you |i |one )?(the )?(rf |af |if |mic |audio )?((volume|tone|gain|band|switch|control|knob|it)( control| switch)? is )?(turn(ed|ing)?(?! (it |the (set|radio) )?(on|off)\b)|mov(e|ed|ing)|wiggl(e|ed|ing)|jiggl(e|ed|ing)|rock(ed|ing)?|work(ed|ing)?|operat(e|ed|ing)|adjust(ed|ing)?|var(y|ied|ying)|switch(ed|ing)(?! (it )?(on|off))|chang(e|ed|ing))( (the )?(volume|tone|bands?|wave|switch|control|knob|gain)( (switch|control|knob))?)?
     (when|if|as) (it is )?(moved|switched|turned|changed|set|put) to (another|the next|a different|any other|each) (bands?|ranges?|waves?|wavebands?)
-    (when|if|as long as|while|unless|with) (you |i |one )?(the )?((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? (switch|control|knob|pot)|switch|control|knob|pot) (is )?(held|pushed|pulled|pressed|leaned|leant|forced|moved)( (\w+ )?(to|towards?|over|against|in|out|down|up|sideways|aside|inwards?|outwards?)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
-    (when|if|as long as|while|unless) (you |i |one )(hold|push|pull|press|lean on|force) (on )?(the )?((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? )?(switch|control|knob|pot)( (to|towards?|over|in|out|down|up|sideways)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
-    (when|if|as soon as|while) (you |i |one )?(touch|tapp?|press|brush)(ed|ing)? (on |against )?(the )?((volume|tone|gain|band|wave(band)?|range|function|mode)( change)? )?(switch|control|knob|pot)
+    (when|if|as long as|while|unless|with) (you |i |one )?(the )?${CONTROL} (is )?(held|pushed|pulled|pressed|leaned|leant|forced|moved)( (\w+ )?(to|towards?|over|against|in|out|down|up|sideways|aside|inwards?|outwards?)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
+    (when|if|as long as|while|unless) (you |i |one )(hold|push|pull|press|lean on|force) (on )?(the )?${CONTROL}( (to|towards?|over|in|out|down|up|sideways)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
+    (when|if|as soon as|while) (you |i |one )?(touch|tapp?|press|brush)(ed|ing)? (on |against )?(the )?${CONTROL}
     (has|have|needs?|must) (to )?be (turned(?! (right |fully |all the way )?up)|moved|worked|wiggled|jiggled|rocked)( to-and-fro| several times| a few times)?
     (at|in|on) (one|a|certain|some|a certain) (spot|place|position|setting|point)s? (of|on) the (volume|tone|gain)( control| pot| knob)?
   `,
