@@ -33,6 +33,7 @@ import { corrected, lineOf } from "./correct";
 import { dialRead } from "./dial-read";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
+import { safeWords } from "./safe-words";
 import { BAND, oneAfterTheOther, severalApart } from "./several";
 import { turnedAround } from "./turned";
 
@@ -211,6 +212,13 @@ function parseContent(line: string, context: LineContext): LineResult {
 /** What has to be asked about, whatever the set: figures that mean another one. */
 const ASKED = [dialRead, peakToPeakRead, ratedOrRead] as const;
 
+/** What was looked at while Make safe is open, as ticks of its list. */
+function madeSafe(line: string, context: LineContext): LineResult | undefined {
+  const ticks = safeWords(line, context) ?? [];
+  const [only = ""] = ticks;
+  return ticks.length > 1 ? oneAfterTheOther(line, ticks) : only === "" ? undefined : parseContent(only, context);
+}
+
 /** Work and figures: of these a line may hold several. */
 const BY_ITSELF: readonly string[] = [
   "reading",
@@ -254,6 +262,7 @@ export function parseLine(line: string, context: LineContext): LineResult {
   return (
     labelLine(line, context) ??
     parseAmendLine(line, context) ??
+    madeSafe(line, context) ??
     severalApart(line, context.sheet) ??
     typeFirst(line, context) ??
     ASKED.reduce<LineQuestion | undefined>((found, asked) => found ?? asked(line), undefined) ??

@@ -1,7 +1,7 @@
 import type { LineQuestion } from "../shorthand";
 
 const RATED =
-  /^(?!.*\b(?:fitted|installed|put in|replaced|cleaned)\b)((?:(?:mains|line|plate|ht|main|internal)\s+)?fuse|(?:(?:pilot|dial|panel|scale)\s+)?(?:lamp|bulb|light))\s+(?:is\s+|=\s*|:\s*)?([\d.,]+\s?m?[AVW](?:\s+[\d.,]+\s?m?[AVW])*(?:\s+(?:[TFM]|slow|fast|quick)\b.*)?)$/i;
+  /^(?!.*\b(?:fitted|installed|put in|replaced|cleaned)\b)((?:(?:mains|line|plate|ht|main|internal)\s+)?fuse|(?:(?:pilot|dial|panel|scale)\s+)?(?:lamp|bulb|light))\s+(?:is\s+|=\s*|:\s*)?([\d.,]+\s?m?[AVW](?:\s+[\d.,]+\s?m?[AVW])*(?:\s+(?:[TFM]|slow|fast|quick|ok|okay|good|fine|correct|right)\b.*)?)$/i;
 
 /** `fuse 1 A`: what is marked on it, what went in, or what flows? A fuse and a lamp have figures of their own. */
 export function ratedOrRead(line: string): LineQuestion | undefined {

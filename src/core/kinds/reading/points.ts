@@ -24,7 +24,7 @@ const ANY_NAME = /^([A-Za-z][A-Za-z0-9+\-−/ ]*?)\s+(?=[-−+]?[\d.,])/;
 
 /** Words of a sentence: what holds them is no point's name. */
 const SENTENCE =
-  /\b(?:new|order(?:ed)?|needs?|took|takes|spent|aligned|peaked|trimmed|fitted|installed|replaced|changed|removed|cleaned|runs?|reads?|says?|said|shows?|wants?|approved|works?|drops?(?!\s+across)|rises?|falls?|goes|went|was|is|are|has|have|until|then|used|bought|called|within|all|every|both|half|most|added|ran|soak(?:ed)?|brought|tested|tried|turned|put|waited|heated|warmed|switched|tuned|tapped|swapped|connected|disconnected|lifted|played|drew|pulled|dropped|rose|fell|started|stopped|came|blew|got|gave)\b|\b(?:at|to|up|of|in|on|from|by|for|with|after|before)$/i;
+  /\b(?:new|order(?:ed)?|needs?|took|takes|spent|aligned|peaked|trimmed|fitted|installed|replaced|changed|removed|cleaned|runs?|reads?|says?|said|shows?|wants?|approved|works?|drops?(?!\s+across)|rises?|falls?|goes|went|was|is|are|has|have|until|then|used|bought|called|within|all|every|both|half|most|added|ran|soak(?:ed)?|brought|tested|tried|turned|put|waited|heated|warmed|switched|tuned|tapped|swapped|connected|disconnected|lifted|played|drew|pulled|dropped|rose|fell|started|stopped|came|blew|got|gave)\b|\b(?:at|to|up|of|in|on|from|by|for|with|after|before|below|above|under|through|around|about|until|between)$/i;
 
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
 const VOLTS = new RegExp(
