@@ -4,6 +4,8 @@ import type { LineQuestion } from "../shorthand";
 /** Several figures in one line: an entry holds one, so each becomes an entry of its own, and none becomes a remark. */
 
 const FIGURE = "[-−+]?[\\d.,]*\\d";
+/** One way to match each text: a blank that two places could take doubles the ways with every item of a list. */
+const IS = "(?:\\s*[:=]\\s*|\\s*)";
 const AND = "(?:[,;]?\\s+(?:and\\s+)?)";
 const list = (one: string) => `${one}(?:${AND}${one})+`;
 const whole = (pattern: string) => new RegExp(`^${pattern}$`, "i");
@@ -23,7 +25,7 @@ export function oneAfterTheOther(line: string, [first = "", ...then]: readonly s
 }
 
 const NAME = [...ELECTRODE_NAMES, "[akpgsecb]"].join("|");
-const AT_ELECTRODE = `(${NAME})\\s*[:=]?\\s*(${FIGURE}(?:\\s?[mk]?V)?)`;
+const AT_ELECTRODE = `(${NAME})${IS}(${FIGURE}(?:\\s?[mk]?V)?)`;
 const ELECTRODES_OF = whole(`((?:V|Q|TR)\\d{1,2})[:,]?\\s+(${list(AT_ELECTRODE)})`);
 
 /** `V1 plate 180, screen 95` */
@@ -32,7 +34,7 @@ function electrodes(line: string): string[] {
   return all(AT_ELECTRODE, said).map(([, name, figure]) => `${device} ${name} ${figure}`);
 }
 
-const AT_PIN = `(?:pin\\s?)?(\\d{1,2})\\s*[:=]?\\s+(${FIGURE}(?:\\s?[mk]?V)?)`;
+const AT_PIN = `(?:pin\\s?)?(\\d{1,2})(?:\\s*[:=]\\s*|\\s+)(${FIGURE}(?:\\s?[mk]?V)?)`;
 const AT_MARKED_PIN = `(?:pin\\s?)?(\\d{1,2})\\s*[:=]\\s*(${FIGURE}(?:\\s?[mk]?V)?)`;
 const PINS_OF = [
   { said: whole(`((?:V|Q|TR)\\d{1,2})[:,]?\\s+(?:pins?\\s?)(${list(AT_PIN)})`), one: AT_PIN },
@@ -49,7 +51,7 @@ function pins(line: string): string[] {
   return [];
 }
 
-const WINDING = "((?:[a-z]+\\s)?(?:primary|secondary|winding))\\s*[:=]?\\s*([\\d.,]*\\d\\s?[km]?(?:Ω|ohms?)?)";
+const WINDING = `((?:[a-z]+\\s)?(?:primary|secondary|winding))${IS}([\\d.,]*\\d\\s?[km]?(?:Ω|ohms?)?)`;
 const WINDINGS_OF = whole(`((?:T|L)\\d{1,2})[:,]?\\s+(${list(WINDING)})`);
 
 /** `T1 primary 42 ohms, HT secondary 310` */
@@ -60,15 +62,14 @@ function windings(line: string): string[] {
   );
 }
 
-const SHARE =
-  "(V\\d{1,2})\\s*[:=]?\\s*(1?\\d{1,2}(?:[.,]\\d)?)\\s?%?(?![\\d.,]*\\d|\\s?(?:[mkµu]?[VAWF]|Ω|ohms?|k?Hz|[kM])\\b)";
+const SHARE = `(V\\d{1,2})${IS}(1?\\d{1,2}(?:[.,]\\d)?)\\s?%?(?![\\d.,]*\\d|\\s?(?:[mkµu]?[VAWF]|Ω|ohms?|k?Hz|[kM])\\b)`;
 const SHARES = whole(`(?:(?:tubes?|valves?|emission|tests?|tested)\\s*:?\\s+)?(${list(SHARE)})`);
 
 /** `V1 95 %, V2 88 %`: what the tester said of each tube. */
 const shares = (line: string): string[] =>
   all(SHARE, SHARES.exec(line)?.[1] ?? "").map(([, tube, figure]) => `${tube} emission ${figure}/100 %`);
 
-const PART_FIGURE = "([RCL]\\d{1,3}[a-z]?)\\s*=?\\s*([\\d.,]*\\d\\s?[kKMRmunpµ]?\\d?(?:F|H|Ω|ohms?|eg)?)";
+const PART_FIGURE = `([RCL]\\d{1,3}[a-z]?)${IS}([\\d.,]*\\d\\s?[kKMRmunpµ]?\\d?(?:F|H|Ω|ohms?|eg)?)`;
 const PART_FIGURES = whole(
   `(?:(?:measured|measuring)\\s*:?\\s+)?(${PART_FIGURE}(?:[,;]\\s*(?:and\\s+)?${PART_FIGURE})+)`,
 );
@@ -79,7 +80,7 @@ const partFigures = (line: string): string[] =>
 
 /** A band by its wavelength or its frequency. */
 export const BAND = "(?:\\d{1,4}\\s?(?:c?m|met(?:re|er)s?)|\\d[\\d.,]*\\s?[kM]Hz)";
-const OUTPUT = `(${BAND})\\s*[:=]?\\s*([\\d.,]*\\d)(?:\\s?(k?W)(?:atts?)?)?`;
+const OUTPUT = `(${BAND})${IS}([\\d.,]*\\d)(?:\\s?(k?W)(?:atts?)?)?`;
 const OUTPUTS = whole(
   `(?:(?:(?:rf\\s+)?(?:output|power|carrier)|out|watts)\\s*(?:per\\s+band\\s*)?:?\\s+)?(${OUTPUT}(?:[,;]?\\s+(?:and\\s+)?${OUTPUT})+)`,
 );

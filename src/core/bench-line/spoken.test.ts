@@ -837,3 +837,13 @@ describe("words that only look like more of a line", () => {
   it("belong to a point's name", () =>
     expect(understood("voltage drop across R7 1.2 V")).toBe("voltage drop across R7 1.2 V baseline"));
 });
+
+it.each([
+  `${"80m 62 ".repeat(240)}x`,
+  `${"80m 62 ".repeat(240)}`,
+  `V1 pins ${"3 232 ".repeat(300)}x`,
+  `V1 ${"plate 1 ".repeat(200)}x`,
+  `${"R7 612k, ".repeat(200)}x`,
+  `${"V1 95 ".repeat(300)}x`,
+  `${"6V6 92 ".repeat(250)}x`,
+])("a long list is read without trying every way to take it apart: %s", (line) => expect(read(line)).toBeDefined());
