@@ -10,6 +10,7 @@ import {
   groupsAskedFor,
   runSheet,
 } from ".";
+import { alignedIn, alignmentLacks, lastTurned, stepsOf } from "./alignment";
 import { lineContext, parseLine } from "../bench-line";
 import { entry, idOf, SHEET, VISIT, atOf } from "../fixtures";
 import { settle, type Content, type Entry } from "../kinds";
@@ -165,4 +166,77 @@ it("cores are followed over the visits, with those that were left", () => {
 it("a modification that makes an alignment necessary is found by the name of its group", () => {
   expect(groupsAskedFor(ALIGNED, "align the MW oscillator again, two points")).toEqual(["MW oscillator"]);
   expect(groupsAskedFor(ALIGNED, "look at the fuse")).toEqual([]);
+});
+
+describe("what an alignment lacks, and what of it counts", () => {
+  it("counts the steps that are open in the round, in singular and plural", () => {
+    const three: Sheet = {
+      ...ALIGNED,
+      alignment: [...(ALIGNED.alignment ?? []), step("IF", "T1 top", { hertz: 465e3 })],
+    };
+    const first = typed(ROUND.slice(0, 1), three);
+    expect(alignmentLacks(three, settle(first).settled, VISIT)).toEqual(["IF: 2 steps of round 1 to do"]);
+    expect(alignmentLacks(three, settle(first).settled, idOf(900))).toEqual([]);
+  });
+
+  it("takes a step that was done twice outside the table once", () => {
+    const twice = typed(["align C77 1 V -> 2 V, 1/8 in; of trap", "align C77 right; of trap"]);
+    const done = alignedIn(settle(twice).settled, VISIT);
+    expect(stepsOf(ALIGNED, done).map(({ adjust }) => adjust)).toEqual(["T2 bottom", "T2 top", "C21", "C22", "C77"]);
+    expect(stepsOf({}, done)).toHaveLength(1);
+    const [trap] = alignedSteps(ALIGNED, settle(twice).settled, VISIT);
+    expect(trap).toMatchObject({ group: "trap", adjust: "C77" });
+    expect(trap).not.toHaveProperty("hertz");
+    expect(trap?.rounds.map(({ outcome }) => outcome)).toEqual(["moved", "right"]);
+  });
+
+  it("says when a core was turned last, and not when one was left", () => {
+    expect(lastTurned(settled(LEFT), VISIT)).toBeUndefined();
+    expect(lastTurned(settled([...ROUND, ...LEFT]), VISIT)).toBe(settled(ROUND)[1]?.at);
+    expect(lastTurned(settled(ROUND), idOf(900))).toBeUndefined();
+  });
+
+  it("asks for the dial of a receiver alone", () => {
+    const { bands: _, ...none } = ALIGNED;
+    const noDial: Sheet = { ...none, alignment: [step("Output", "C40", { hertz: 7e6 })] };
+    const turned = settle(typed(["align C40 10 W -> 12 W, 1/8 in"], noDial)).settled;
+    expect(dialCheckLacks(noDial, turned, VISIT)).toEqual([]);
+    const oneSided: Sheet = { ...noDial, bands: [{ ...MW, side: "none" }] };
+    expect(dialCheckLacks(oneSided, turned, VISIT)).toEqual([]);
+    expect(dialCheckLacks({ ...noDial, bands: [MW] }, turned, VISIT)).toHaveLength(1);
+    // The steps of its oscillator say that it has a dial.
+    const { bands: __, ...unnamed } = ALIGNED;
+    const oscillator = settle(typed(["align C21 1 V -> 2 V, 1/8 in"], unnamed)).settled;
+    expect(dialCheckLacks(unnamed, oscillator, VISIT)).toHaveLength(1);
+  });
+
+  it("counts the points that are still missing", () =>
+    expect(dialCheckLacks(ALIGNED, settled([...ROUND, ...DIAL.slice(0, 1)]), VISIT)[0]).toMatch(/at 2 more points$/));
+
+  it("adds up what was done to a core in one visit, with what was skipped", () => {
+    const lines = [
+      ...ROUND.slice(0, 1),
+      "align T2 bottom 0.6 V -> 0.7 V, 3/8 in",
+      "align T2 bottom skipped: slug stuck",
+    ];
+    const [core] = coreHistory(settled(lines));
+    expect(core).toMatchObject({ adjust: "T2 bottom", net: 5 });
+    expect(core?.visits).toMatchObject([{ visitId: VISIT, eighths: 5, left: 0, skipped: 1 }]);
+  });
+
+  it("finds the band of a dial by most of its points, a little beyond its ends too", () => {
+    const sw: ModelBand = { ...MW, name: "SW", from: 1.5e6, to: 6e6 };
+    const at = (...dial: number[]) =>
+      bandOfPoints(
+        [sw, MW],
+        dial.map((one) => ({ dial: one })),
+      )?.name;
+    expect(at(1.55e6, 1e6, 600e3)).toBe("MW");
+    expect(at(1.55e6, 3e6)).toBe("SW");
+    expect(at(540e3)).toBe("MW");
+    expect(at(500e3)).toBeUndefined();
+    expect(at(6.1e6)).toBe("SW");
+    expect(at(6.3e6)).toBeUndefined();
+    expect(bandOfPoints([], [{ dial: 1e6 }])).toBeUndefined();
+  });
 });
