@@ -61,3 +61,65 @@ describe("tests that were written down one by one", () => {
     ).toEqual([]);
   });
 });
+
+describe("the column of a single test", () => {
+  const runsOf = (key: string, ...entries: Parameters<typeof settle>[0]) =>
+    testRuns(settle(entries).settled, sheet(key));
+  const cellsOf = (key: string, said: Parameters<typeof test>[1]) =>
+    runsOf(key, test(1, said))[0]?.rows[0]?.row.cells.map(({ key: column, value }) => [column, value]) ?? [];
+
+  it("goes by its name, its word or its key, whatever the capitals", () => {
+    const watts = { measured: figure(47), unit: "W" };
+    expect(cellsOf("transmitter", { test: "Output", ...watts })).toEqual([["output", 47]]);
+    expect(cellsOf("transmitter", { test: " OUT ", ...watts })).toEqual([["output", 47]]);
+    expect(cellsOf("transmitter", { test: "plate-amps", measured: figure(180), unit: "mA" })).toEqual([
+      ["plate-amps", 0.18],
+    ]);
+  });
+  it("is none where its unit does not belong there", () => {
+    expect(cellsOf("transmitter", { test: "output", measured: figure(47), unit: "V" })).toEqual([]);
+    expect(cellsOf("transmitter", { test: "whistle", measured: figure(47), unit: "W" })).toEqual([]);
+  });
+  it("is none of words", () =>
+    expect(cellsOf("transmitter", { test: "band", measured: figure(80), unit: "m" })).toEqual([]));
+});
+
+describe("the row of a single test", () => {
+  const rowOf = (said: Partial<Test>) =>
+    testRuns(settle([output(1, "80 m", 47, said)]).settled, sheet("transmitter"))[0]?.rows[0]?.row;
+
+  it("has the limit of the test, at least or at most; a share has none, and neither has a test without", () => {
+    expect(rowOf({})?.limits).toMatchObject([{ column: "output", sense: "at-least", value: 50 }]);
+    expect(rowOf({ sense: "at-most" })?.limits).toMatchObject([{ column: "output", sense: "at-most", value: 50 }]);
+    expect(rowOf({ sense: "share" })?.limits ?? []).toEqual([]);
+    const bare = testRuns(
+      settle([test(1, { test: "output", condition: "80 m", measured: figure(47), unit: "W" })]).settled,
+      sheet("transmitter"),
+    );
+    expect(bare[0]?.rows[0]?.row.limits ?? []).toEqual([]);
+  });
+  it("is named by the words of its condition, or as a single test", () => {
+    const named = (condition: string | undefined) => {
+      const row = testRuns(
+        settle([test(1, { test: "output", measured: figure(47), unit: "W", ...(condition ? { condition } : {}) })])
+          .settled,
+        sheet("transmitter"),
+      )[0]?.rows[0]?.row;
+      return row && labelOf(row);
+    };
+    expect(named("40 m, CW")).toBe("40 m, CW, single test");
+    expect(named(undefined)).toBe("single test, single test");
+  });
+});
+
+it("single tests of two visits, and of two phases, are runs of their own, each with its first moment", () => {
+  const other = { ...output(3, "20 m", 50), visitId: "01890000-0000-7000-8000-0000000000aa" };
+  const log = settle([output(1, "80 m", 47), output(2, "40 m", 50), other, output(4, "10 m", 40, { phase: "prove" })]);
+  const runs = testRuns(log.settled, sheet("transmitter"));
+  expect(runs.map(({ visitId, phase, rows }) => [visitId === other.visitId, phase, rows.length])).toEqual([
+    [false, "baseline", 2],
+    [true, "baseline", 1],
+    [false, "prove", 1],
+  ]);
+  expect(runs[0]).toMatchObject({ at: runs[0]?.rows[0]?.at, given: [], preflight: [], sheet: { key: "transmitter" } });
+});
