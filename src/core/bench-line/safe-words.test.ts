@@ -35,6 +35,9 @@ describe("with Make safe open, what was looked at", () => {
     ["line cord perished at the plug", "safe lead wrong: perished at the plug"],
     ["fuse 1A ok", "safe fuse ok: 1A"],
     ["fuse is 5 A, too big", "safe fuse wrong: 5 A, too big"],
+    ["fuse not bridged", "safe fuse ok"],
+    ["fuse present, not bridged", "safe fuse ok"],
+    ["mains lead is not cracked", "safe lead ok"],
     ["speaker connected", "safe speaker ok"],
     ["all tubes in place", "safe tubes ok"],
     ["nothing burnt", "safe burnt ok"],
@@ -58,6 +61,11 @@ describe("with Make safe open, what was looked at", () => {
 
   it("is no line of it where a part of the line is something else", () =>
     expect(ticks("unplugged, dial glass off")[0]).toBe("? unplugged, dial glass off"));
+
+  it.each(["not discharged", "speaker not connected", "lead without loose strands", "fuse not quite the wrong one"])(
+    "is asked about where a “not” may turn it round: %s",
+    (line) => expect(ticks(line)[0]).not.toMatch(/^safe /),
+  );
 
   it("is asked about where another step is open", () =>
     expect(read("unplugged", "537", "baseline").kind).toBe("question"));

@@ -9,6 +9,9 @@ const LEAD = "(?:(?:mains|line|power) )?(?:lead|cord|flex|cable)(?: and plug)?";
 const BAD_LEAD = "cracked|perished|brittle|frayed|worn|hard|bare|bad|cut|taped|rotten|two[- ]core|loose";
 const BAD_FUSE = "too (?:big|large|high|small)|bridged|shorted|missing|wrong|wire|foil|nail";
 
+/** “Not bridged” is not wrong. What a “not” or “no” does to other words is asked. */
+const NO_NOT = "(?!.*\\b(?:not|no|never|without|nor|isn't)\\b)";
+
 /** A pattern over one part of the line, and what it is in the words of the list; `$1` is a figure or a remark. */
 const SAID: readonly (readonly [pattern: string, key: string, state: string])[] = [
   ["(?:it is |set is |is )?unplugged|(?:mains )?plug (?:is )?(?:pulled|out)|pulled the plug", "unplugged", "ok"],
@@ -20,9 +23,11 @@ const SAID: readonly (readonly [pattern: string, key: string, state: string])[] 
   ],
   ["([\\d.,]+ ?m?V)(?: (?:left|residual|remain\\w*|on the reservoir|(after .*)))?", "residual", "$1"],
   [`${LEAD} (?:is |looks )?${GOOD}`, "lead", "ok"],
-  [`${LEAD} (?:is )?(.*\\b(?:${BAD_LEAD})\\b.*)`, "lead", "wrong"],
+  [`${LEAD} (?:is )?not (?:${BAD_LEAD})`, "lead", "ok"],
+  [`${LEAD} (?:is )?(${NO_NOT}.*\\b(?:${BAD_LEAD})\\b.*)`, "lead", "wrong"],
   [`fuse (?:is )?(?:(\\S*\\d.*?) )?(?:is )?${GOOD}`, "fuse", "ok"],
-  [`fuse (?:is )?(.*\\b(?:${BAD_FUSE})\\b.*)`, "fuse", "wrong"],
+  [`fuse (?:is )?(?:present,? )?not (?:${BAD_FUSE})`, "fuse", "ok"],
+  [`fuse (?:is )?(${NO_NOT}.*\\b(?:${BAD_FUSE})\\b.*)`, "fuse", "wrong"],
   ["(?:loud)?speaker (?:is )?(?:connected|plugged in)", "speaker", "ok"],
   [
     "(?:set (?:is )?)?(?:on )?(?:an? |the )?isolat\\w+ transformer(?: (?:is )?(?:in use|ready|connected|ok))?",

@@ -15,14 +15,23 @@ const all = (pattern: string, text: string) => [...text.matchAll(new RegExp(patt
 export function oneAfterTheOther(line: string, [first = "", ...then]: readonly string[]): LineQuestion {
   return {
     kind: "question",
-    question:
-      then.length === 0 ? "The line voltage belongs to it." : `These are ${then.length + 1} entries in one line.`,
+    question: `These are ${then.length + 1} entries in one line.`,
     choices: [
-      { label: `${then.length === 0 ? "" : "One after the other: "}${[first, ...then].join("; ")}`, text: first, then },
+      { label: `One after the other: ${[first, ...then].join("; ")}`, text: first, then },
       { label: "A note", text: `note ${line.trim()}` },
     ],
   };
 }
+
+/** `mains 236 V, 0.19 A`: two figures, and one entry. */
+const withItsLine = (line: string, one: string): LineQuestion => ({
+  kind: "question",
+  question: "The line voltage belongs to it.",
+  choices: [
+    { label: one, text: one },
+    { label: "A note", text: `note ${line.trim()}` },
+  ],
+});
 
 const NAME = [...ELECTRODE_NAMES, "[akpgsecb]"].join("|");
 const AT_ELECTRODE = `(${NAME})${IS}(${FIGURE}(?:\\s?[mk]?V)?)`;
@@ -135,5 +144,6 @@ export function severalApart(line: string, sheet: Pick<Sheet, "tubes">): LineQue
     if (lines.length > 1) return oneAfterTheOther(line, lines);
   }
   const drawn = taken(text);
-  return drawn.length > 0 ? oneAfterTheOther(line, drawn) : undefined;
+  const [only] = drawn;
+  return drawn.length > 1 ? oneAfterTheOther(line, drawn) : only === undefined ? undefined : withItsLine(line, only);
 }

@@ -14,7 +14,7 @@ export const OTHER_WORDS: [line: string, says: string][] = [
   ["V4 plate 240, cathode 12", "asked: both, one after the other? Each is an entry of its own"],
   ["80m 62W, 40m 58W", "a test of the output on each band, one after the other"],
   ["V1 95 %, V4 88 %", "what the tester said of each tube, one after the other"],
-  ["mains 236 V, 41 W", "the line power at that line voltage"],
+  ["mains 236 V, 41 W", "asked: the line power at that line voltage?"],
   ["ripple on B+ 1.2 Vpp", "asked: what shape? Points are kept in volts r.m.s."],
   ["dial 7.000 reads 7.015", "asked: which is the dial? Its error is worked out"],
   ["C14 reformed to 450 V, leakage 0.2 mA", "a measurement of C14, with the volts it was made at"],
