@@ -12,6 +12,8 @@ export type Clause = {
   times: ReadonlySet<When>;
 };
 
+/** Stages that show something, and are heard by nobody. */
+const SHOWS: ReadonlySet<StageKind> = new Set(["s-meter", "indicator", "metering"]);
 const BAD: Partial<Record<Predicate, string>> = { dead: "dead", weak: "weak", distorted: "distorted" };
 const OSCILLATOR = /\b(crystal|oscillator|vfo)\b/;
 const VIBRATES =
@@ -55,6 +57,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     case "hum": {
       // That one hears a vibrator work is as it should be.
       if (VIBRATES.test(text)) return [];
+      if (stage === "changeover") return denied ? [] : works(stage, "fails");
       if (denied && times.has("down") && path === "receive") return [whole("hum-down", "none")];
       const which = times.has("double") ? "double" : times.has("line") ? "line" : "line|double";
       return [times.has("down") && path === "receive" ? whole("hum-down", which) : of("hum", denied ? "none" : which)];
@@ -78,6 +81,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (denied && /^(self.?)?oscillat/.test(word) && circuit.stages.every(({ kind }) => kind !== "mixer")) return [];
       // A pointer that jumps does so on its cord.
       if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
+      // A meter that jumps about is no drift.
+      if (stage && SHOWS.has(stage) && !denied) return works(stage, "fails");
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
     case "steady":
       // What is steady once it is warm was not before.
@@ -95,7 +100,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
   if (stage && predicate === "distorted") return denied ? [] : [of("play", "distorted")];
   if (stage) {
     if (predicate === "blown" && NOUNS.fuse.test(text)) return [];
-    const bad = !good;
+    // What works on the strongest alone does not.
+    const bad = !good || (predicate === "works" && !denied && times.has("strong") && /\bonly\b/.test(text));
     return denied && bad ? [] : works(stage, bad === denied ? "works" : "fails");
   }
   if (subject === "control" && predicate === "dead" && /cut|drop/.test(word) && !denied)
@@ -111,6 +117,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return denied ? [] : [whole(test, "distorted")];
     case "blown":
       if (subject === "fuse") return [whole("fuse", denied ? "whole" : "blown")];
+      if (/^(it )?trip/.test(text) && !times.has("band")) return denied ? [] : [whole("fuse", "blown")];
       if (SIGNAL.has(subject) && /^fails?$/.test(word)) return denied ? [] : [of("play", "dead")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "bright":
@@ -120,6 +127,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (subject === "dial" && /dark|unlit/.test(word) && !denied) return [whole("glow", "dark")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
+      // A resistor that glows is too hot.
+      if (subject === "transformer" && /^glow/.test(word) && !denied) return [whole("smell", "hot")];
       return lamps || subject === "set" || subject === "dial" || (denied && RECTIFIER.test(text))
         ? [whole("glow", denied ? "dark" : "all")]
         : [];
@@ -138,12 +147,15 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (/^does nothing$/.test(word) && SIGNAL.has(subject) && !denied) return [of("play", "dead")];
       return (subject === "drive" ||
         (subject === "control" && !/nothing/.test(word)) ||
-        (subject === "dial" && /stuck|stiff|slip|jump|seiz|broken|cord/.test(word))) &&
+        (subject === "dial" &&
+          /stuck|stiff|slip|jump|seiz|broken|cord|loose|slack|backlash|binds?|spins|hard|heavy/.test(word))) &&
         !denied
         ? [whole("knob", "slips")]
         : [];
     case "moves":
       if (denied && SIGNAL.has(subject) && /respond|react|rise|goes up/.test(word)) return [of("play", "dead")];
+      // What a dial reads is no motion of it.
+      if (subject === "dial" && /^(reads?|registers?)$/.test(word)) return [];
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
       if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");
@@ -162,6 +174,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       : predicate === "dead"
         ? [whole("fuse", "blown")]
         : [];
+  // A pointer that fell off.
+  if (subject === "drive" && /\boff$|^stop/.test(word)) return [whole("knob", "slips")];
   if (lamps) return predicate === "weak" ? [] : [whole("glow", good === denied ? "dark" : "all")];
   if (subject === "drive") return predicate === "works" ? [whole("knob", denied ? "slips" : "free")] : [];
   if (subject === "dial") return predicate === "works" ? [whole(pathId("dial", path), denied ? "off" : "right")] : [];

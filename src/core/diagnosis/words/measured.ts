@@ -2,13 +2,13 @@ import type { Circuit } from "../../model";
 import { SHORT_BELOW } from "../short";
 import type { Said } from "./types";
 
-const SUPPLY = /\bb ?\+|\bht\b|\bhigh tension\b|\bplate supply\b/;
+const SUPPLY = /\bb ?\+|\bht\b|\bhv\b|\bhigh (tension|voltage)\b|\b(plate|anode) (supply|voltage)\b/;
 const OHMS = /(\d+(?:[.,]\d+)?) ?(k|meg|m)?\s?(ohms?|ω|Ω)/i;
 const UNITS: Record<string, number> = { k: 1e3, m: 1e6, meg: 1e6 };
 
 /** Volts of a supply in words: no B+, B+ is low. */
 const VOLTS: readonly [RegExp, string][] = [
-  [/\b(no|without|missing|zero|gone|dead|absent)\b/, "none"],
+  [/\b(no|without|missing|zero|nothing|gone|dead|absent)\b/, "none"],
   [/\b(low|half|sags?|drops?|down|too little)\b/, "low"],
   [/\b(high|too much)\b/, "high"],
   [/\b(fine|ok|right|normal|good|present|there)\b/, "normal"],
@@ -28,7 +28,8 @@ export function measured(text: string, { stages }: Circuit): Said[] {
       return [{ test: `ohms:${rail.id}`, outcome: ohms < SHORT_BELOW ? "low" : "normal" }];
     }
     if (/\bshort/.test(text) && !/\b(no|not)\b/.test(text)) return [{ test: `ohms:${rail.id}`, outcome: "low" }];
-    const [, outcome] = VOLTS.find(([words]) => words.test(text)) ?? [];
+    const said = text.replace(SUPPLY, "");
+    const [, outcome] = VOLTS.find(([words]) => words.test(said)) ?? [];
     return outcome ? [{ test: `rail:${rail.id}`, outcome }] : [];
   }
   if (
@@ -42,7 +43,7 @@ export function measured(text: string, { stages }: Circuit): Said[] {
         ? [{ test: "lamp", outcome: "dim" }]
         : [];
   if (
-    /\b(draws|takes|pulls) (far )?too much\b|\b(too much|excess(ive)?|high) (line |mains |supply )?current\b|\bcurrent (is )?(far )?too high\b|\bcurrent limit\b/.test(
+    /\b(draws|takes|pulls) (far )?too much\b|\b(too much|excess(ive)?|high) (line |mains |supply )?current\b|(?<!\b(?:grid|screen) )\bcurrent (is )?(far )?too high\b|\bcurrent limit\b/.test(
       text,
     )
   )

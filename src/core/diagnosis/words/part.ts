@@ -40,9 +40,13 @@ const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 const BETTER: ReadonlySet<Predicate> = new Set(["works", "starts", "moves"]);
 const HELPS = /\b(brings|makes|cures|restores|fixes|sets|(comes?|came) (back|on|to life))\b/;
 /** “Not when it is tapped”, “no reaction to tapping”. */
+const GIVES_NO = /^ (gives?|has|have|makes?|shows?|puts? out|produces?|delivers?|gets?|picks? up) (no|hardly any) $/;
 /** “Doesn’t affect the stations” is not “no stations”: what a “not” takes away has to be got, heard or made. */
 const NOT_GOT =
-  /\bnot (?!(?:an?|any|one|much|many|the|single|even|on|in)\b|(?:got|made|gave|heard|found|brought|sent|came|had|get|receive|hear|find|pick|bring|pull|have|give|make|produce|show|deliver|put|play|develop|tune|see|work|send|transmit|reach|come)\w*\b)\w+(?:\s+[\w'-]+){0,2}\s*$/;
+  /\bnot (?!(?:an?|any|one|much|many|the|single|even|on|in|with|from|through|at|by)\b|(?:got|made|gave|heard|found|brought|sent|came|had|get|receive|hear|find|pick|bring|pull|have|give|make|produce|show|deliver|put|play|develop|tune|see|work|send|transmit|reach|come)\w*\b)\w+(?:\s+[\w'-]+){0,2}\s*$/;
+const NO_REACTION = /\b(does|do|did|will) not (react|respond|change|alter|help|mind)( at all)? ?$/;
+/** “Low output on SSB.” */
+const ON_A_MODE = /\bon (ssb|cw|usb|lsb|sideband)\b/;
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
 /** What stands behind a hum that is no more. */
 const GONE =
@@ -50,7 +54,7 @@ const GONE =
 const gap = (a: Span, b: Span) => Math.max(a.from - b.to, b.from - a.to);
 
 /** What the part before it spoke of, and said. */
-export type Before = { path?: PathKey; preds: Predicate[]; subject?: Subject };
+export type Before = { path?: PathKey; preds: Predicate[]; subject?: Subject; text?: string };
 
 /** A part without a noun that goes on about the stage before it: “the eye glows but does not move”. “It” is the set. */
 const GOES_ON =
@@ -61,11 +65,15 @@ const OF_LIGHT: ReadonlySet<Predicate> = new Set(["dark", "bright", "lights"]);
 const goesOn = (subject: Subject, part: string, said: readonly Tagged<Predicate>[]) =>
   (subject.startsWith("stage:") && GOES_ON.test(part)) ||
   ((subject === "phono" || subject === "phones") && /^(it )?(plays|works|sounds|is|hums|crackles)\b/.test(part)) ||
+  (subject === "fuse" &&
+    /^(it |that |the new one |the next one )?(blew|blows|went|goes|popped|burnt|is gone)\b/.test(part)) ||
   ((subject === "tubes" || subject === "lamp") && said.length > 0 && said.every(({ tag }) => OF_LIGHT.has(tag)));
 
 /** What the part before said of the whole set is not so here: hum on AM, none on FM. */
 function wholeNot(before: readonly Predicate[], subject: Subject, clause: Clause): Said[] | undefined {
   const whole = before.find((one) => OF_THE_WHOLE.has(one));
+  // What hums on the radio alone is well on phono.
+  if (whole && subject === "phono") return [{ test: "phono", outcome: "fine" }];
   return whole && meaning(whole, whole, subject, true, clause);
 }
 
@@ -78,13 +86,23 @@ function notSo(before: readonly Predicate[], subject: Subject, clause: Clause): 
     : [];
 }
 
+/** “Hum on receive, not on transmit”, “works with the earphone, not with the speaker”. */
+const notThere = (before: readonly Predicate[], subject: Subject, clause: Clause): Said[] =>
+  wholeNot(before, subject, clause) ??
+  (before.some((one) => BETTER.has(one)) && subject === "speaker"
+    ? meaning("works", "works", subject, true, clause)
+    : []);
+
+/** FM and AM are no bands where each is a way of its own; AM is one mode of many where there is no FM. */
+const ONE_OF_TWO = /^(on |only |just )?(fm|am)( only)?$/;
+const ONLY_AM = /^(on |only |just )?am( only)?$/;
+
 /** Reads one part of a sentence: its circumstances first, then each predicate with the noun that it belongs to. */
 export function readPart(text: string, circuit: Circuit, before: Before | undefined): { outcomes: Said[] } & Before {
   const { path, said: pathSaid } = pathOf(text, circuit, before?.path);
   const fmPath = circuit.paths.some(({ key }) => key === "fm");
   const found = longest(spansOf<When>(text, TIMES)).filter(
-    ({ tag, from, to }) =>
-      !(fmPath && tag === "band" && /^(on |only |just )?(fm|am)( only)?$/.test(text.slice(from, to))),
+    ({ tag, from, to }) => !(tag === "band" && (fmPath ? ONE_OF_TWO : ONLY_AM).test(text.slice(from, to))),
   );
   const times = new Set(found.map(({ tag }) => tag));
   // Circumstances are taken out: “when cold” is no cold heater.
@@ -97,7 +115,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     named.length === 0 && before?.subject && goesOn(before.subject, rest.trim(), all)
       ? [{ tag: before.subject, from: 0, to: 0 }]
       : named;
-  const last = subjects.length > 0 ? subjectOf(subjects, subjects) : undefined;
+  // “The left channel is dead on FM” speaks of the channel.
+  const things = subjects.filter(({ tag }) => tag !== "fm" && tag !== "am");
+  const last = subjects.length > 0 ? subjectOf(things.length > 0 ? things : subjects, subjects) : undefined;
   const inside = ({ from, to }: Span) =>
     subjects.some(
       (noun) =>
@@ -118,6 +138,13 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
       const ofNoise = OTHERS_QUIET.test(rest) && before?.preds.some((pred) => pred === "hum" || pred === "noise");
       if (NO_NOISE.test(rest) || ofNoise) return false;
     }
+    // “Hums only a little.”
+    if (
+      one.tag === "weak" &&
+      /^little/.test(rest.slice(one.from, one.to)) &&
+      heavy.some(({ to }) => /^ (only )?(a )?$/.test(rest.slice(to, one.from)))
+    )
+      return false;
     // “The noise is strong” speaks of the noise.
     if (
       SIZES.has(one.tag) &&
@@ -132,10 +159,16 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const word = rest.slice(from, to);
     // A word may be subject and predicate: “receives”.
     const earlier = subjects.filter((one) => one.from <= from);
-    const about = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
+    const noun = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
+    const about = path === "transmit" && SIGNAL.has(noun) && !BETTER.has(tag) && ON_A_MODE.test(rest) ? "mode" : noun;
     // A crackle that stops when it is tapped is there until then.
     const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched");
     if (named.length === 0 && !OF_THE_WHOLE.has(tag) && tag !== "steady" && isStrange(rest.slice(0, from))) continue;
+    // “Does not react when tapped.”
+    if (tag === "moves" && times.has("touched") && /react|respond/.test(word)) continue;
+    // “The noise is normal.”
+    if (tag === "noise" && /^ (is|are) (quite |about )?(normal|as usual|as always|low)\b/.test(rest.slice(to)))
+      continue;
     const denied = DENIED.test(rest.slice(0, from)) || gone;
     outcomes.push(...meaning(tag, word, about, denied, clause));
   }
@@ -154,9 +187,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // “Not on receive” says of receive no more than that this is not there.
     const no = first && isDenied(first) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
     lacks = Boolean(first && no);
-    if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
-    // “Hum on receive, not on transmit.”
-    else if (first && isDenied(first)) kept.push(...(wholeNot(before?.preds ?? [], first.tag, clause) ?? []));
+    const owner = first && subjects.findLast(({ to }) => to < first.from && GIVES_NO.test(rest.slice(to, first.from)));
+    // “The BFO gives no signal” speaks of the BFO.
+    if (no && owner && (owner.tag === "other" || owner.tag.startsWith("stage:")))
+      kept.push(...meaning("dead", "dead", owner.tag, false, clause));
+    else if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
+    else if (first && isDenied(first)) kept.push(...notThere(before?.preds ?? [], first.tag, clause));
     // “Receive works, transmit does not.”
     else if (
       /\b(do|does|will|is|are|did|has|have) not$/.test(rest.trim()) ||
@@ -165,10 +201,18 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     )
       kept.push(...notSo(before?.preds ?? [], first?.tag ?? "set", clause));
     // “Dead on receive and transmit.”
-    else if (first && before && /^(on |the )?\S+( \S+)?$/.test(rest.trim()) && !DENY.test(rest))
+    else if (
+      first &&
+      before &&
+      !before.subject?.startsWith("stage:") &&
+      /^(on |the )?(?!only\b)\S+( \S+)?$/.test(rest.trim()) &&
+      !DENY.test(rest)
+    )
       for (const one of before.preds) kept.push(...meaning(one, one, first.tag, false, clause));
     else if (times.has("intermittent") && first?.tag.startsWith("stage:"))
       kept.push(...meaning("fails", "intermittent", first.tag, false, clause));
+    else if (times.has("intermittent") && first?.tag === "tubes")
+      kept.push(...meaning("dark", "dark", first.tag, false, clause));
     else if (times.has("intermittent") && first?.tag === "control")
       kept.push(...meaning("contact", "intermittent", first.tag, false, clause));
     else if (times.has("intermittent") && (!first || SIGNAL.has(first.tag))) {
@@ -181,6 +225,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const span = found.find((one) => one.tag === tag);
     if (tag === "touched" && span && NO_USE.test(text.slice(span.to))) return true;
     const at = span?.from ?? 0;
+    if (tag === "touched" && NO_REACTION.test(text.slice(0, at))) return true;
     return NOT_THEN.test(text.slice(0, at)) && preds.length === 0;
   };
   // “Hums, and the volume control makes no difference.”
@@ -192,7 +237,13 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     !(AT_ONCE.test(text) && (POP.test(text) || kept.some(({ test }) => test === "fuse")))
   )
     kept.push(of("warm", "changes"));
-  if (times.has("touched")) kept.push({ test: "thump", outcome: denies("touched") ? "still" : "reacts" });
+  if (times.has("touched"))
+    // “The switch is dirty, cuts out when touched.”
+    kept.push(
+      before?.subject === "control" && named.length === 0 && kept.some(({ outcome }) => outcome === "dead")
+        ? { test: "turn", outcome: controlOf(before.text ?? text) }
+        : { test: "thump", outcome: denies("touched") ? "still" : "reacts" },
+    );
   if (times.has("bands") && !(times.has("band") && /\b(except|apart from|other than|all but)\b/.test(text)))
     kept.push(of("bands", "alike"));
   else if (times.has("band")) kept.push(of("bands", "one"));

@@ -16,7 +16,7 @@ export function pathOf(text: string, circuit: Circuit, before: PathKey | undefin
 function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   // When it happens is not where.
   const text = whole.replace(
-    /\bafter (a |the |i |you |it |it was |being )?(transmission|transmitting|transmit|transmitted|keying|keyed)\b|\b(after|until|till|unless) (i|you|it) (transmit|key)(s|ted|ed)?( it)?\b/g,
+    /\bafter (a |the |i |you |it |it was |being )?(transmission|transmitting|transmit|transmitted|keying|keyed)\b|\b(after|until|till|unless) (i|you|it) (transmit|key)(s|ted|ed)?( it)?\b|\b(after|until|till|unless) (the )?(ptt|key|mic\w*)( (button|switch|key))? (is |was |has been )?(pressed|keyed|released|pushed|tapped|let go)\b/g,
     "",
   );
   const has = (key: PathKey) => circuit.paths.some((path) => path.key === key);
@@ -35,7 +35,7 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
     return "receive";
   if (
     has("transmit") &&
-    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my (audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?|understands?) (me|us)|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my ((cw|ssb|am|fm|lsb|usb) )?(audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?|understands?) (me|us)|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
       text,
     )
   )

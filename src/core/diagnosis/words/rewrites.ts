@@ -26,7 +26,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   ],
   // “Works, except for the eye.” What is excepted with its fault (“except for a hum”) is told by that.
   [
-    /,? \b(?:except|excepting|apart from|aside from|other than|save|bar|barring|all but)(?: for| on| in)? (?:(?:the|its|my) (?!(?:\w+ )?(?:hum|buzz|noise|hiss|crackl|whistl|drift|distort|smell|howl|squeal|static|fact|band|range|wave)|(?:short|medium|long|top|low|high|last|first|other|bottom|highest|lowest|upper|lower|sw|mw|lw)\b|\d)|(?=(?:transmi|recei|recep|stereo|phono|gram|records?\b|ssb|cw|am\b|fm\b|bfo|agc|avc|alc|s.?meter|headphones|magic|dial (?:lamp|light))))((?:[\w-]+ ){0,2}[\w-]+)(?=$| ?[,;.])/g,
+    /,? \b(?:except|excepting|apart from|aside from|other than|save|bar|barring|(?<!\bat )all but)(?: for| on| in)? (?:(?:the|its|my) (?!(?:\w+ )?(?:hum|buzz|noise|hiss|crackl|whistl|drift|distort|smell|howl|squeal|static|fact|band|range|wave)|(?:short|medium|long|top|low|high|last|first|other|bottom|highest|lowest|upper|lower|sw|mw|lw)\b|\d)|(?=(?:transmi|recei|recep|stereo|phono|gram|records?\b|ssb|cw|am\b|fm\b|bfo|agc|avc|alc|s.?meter|headphones|magic|dial (?:lamp|light))))((?:[\w-]+ ){0,2}[\w-]+)(?=$| ?[,;.])/g,
     ", the $1 does not work",
   ],
   // “The dial stays dark” speaks of its lamp.
@@ -57,7 +57,10 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\bs.?meter (?:reads|shows|is at|sits at|stands at|stays at) (?:s ?\d|full scale|the (?:end|stop)|maximum|half scale)(?: \+? ?\d* ?(?:db)?)? (?:without|with no)(?: any| an?)? (?:signals?|antenna|aerial|stations?)\b/g,
     "s-meter does not work",
   ],
-  [/\b(fm|am|ssb|cw)(?: side| part)? is (?:just|only|nothing but|all) (noise|hiss|static)\b/g, "$1 is dead, only $2"],
+  [
+    /\b(fm|am|ssb|cw)(?: side| part)?(?: is| gives| has| plays)? (?:just|only|nothing but|all) (noise|hiss|static)\b/g,
+    "$1 is dead, only $2",
+  ],
   [/\bloses (fm|am|ssb|cw|reception|receive|transmit|transmission)\b/g, "$1 is dead"],
   [
     /\b(?:there is )?(?:an? |some )?(?:carrier|output) (?:(?:stays(?: on)?|is there|remains|does not drop|comes through|is on) )?(?:with|when|even with) (?:the )?key(?: is)? up\b|\bkey up (?:still )?(?:gives|shows|leaves) (?:a |some )?(?:carrier|output)\b/g,
@@ -65,7 +68,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   ],
   // A hum that goes with a tube that is pulled is there.
   [
-    /\b(hum|noise|hiss|buzz|whistle|squeal) (?:disappears|stops|goes away|goes|is gone|vanishes) (?:when|if|as soon as) (?:i|you|one) (?:pull|remove|take out|unplug)[^,;.]*/g,
+    /\b(hum|noise|hiss|buzz|whistle|squeal) (?:disappears|stops|goes away|goes|is gone|vanishes) (?:when|if|as soon as|with) (?:(?:i|you|one) (?:pull|remove|take out|unplug|disconnect)|(?:the |an? )?(?:antenna|aerial) (?:is )?(?:removed|disconnected|unplugged|pulled|off|out|taken))[^,;.]*/g,
     "$1",
   ],
   [
@@ -112,6 +115,87 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\bbad (?:audio |signal |voice )?reports?\b|\breports? of (?:bad|poor|awful|terrible) (?:audio|sound|quality|speech|modulation)\b/g,
     "reports are bad",
   ],
+  // A noise that comes so many times a second, or is written twice, is motorboating.
+  [
+    /\b(?:putt?|plop|pop|chug|thump|thud|blub|blob|bup|boop|puff|dup|whup|wub|womp|flop)(?:[- ,]+(?:putt?|plop|pop|chug|thump|thud|blub|blob|bup|boop|puff|dup|whup|wub|womp|flop)(?:ing|s)?)+(?: (?:noise|sound)s?)?\b/g,
+    "motorboats",
+  ],
+  [
+    /\b(?:pops?|popping|clicks?|clicking|plops?|plopping|thumps?|thumping|thuds?|ticks?|ticking|bangs?|beats?)(?: (?:noises?|sounds?))?(?: (?:about|some|around|roughly))? (?:(?:once|twice|two|three|four|five|ten|several|a few|many|\d+)(?: times)? (?:a|per|every|each)|every|each) (?:half )?(?:a )?second\b/g,
+    "motorboats",
+  ],
+  [
+    /\b(?:finals?|final (?:tubes?|valves?|stage|transistors?)|pa(?: (?:tubes?|valves?|stage|transistors?))?|output (?:tubes?|valves?|stage|transistors?)) (?:(?:draws?|takes?|pulls?|shows?|has|have) (?:no|zero|hardly any)|(?:does|do|will) not (?:draw|take|pull|show)(?: any)?) (?:plate |anode |cathode |collector )?current\b/g,
+    "no plate current",
+  ],
+  // “Comes on after a long time only.”
+  [/\b(works?|plays?|comes? on|comes? alive) ((?:after|when|once|if) [^,;.]*?) only(?= ?(?:$|[,;.]))/g, "dead $2"],
+  [
+    /\bloading(?: control| capacitor)? (?:has no effect|does nothing|makes no difference|does not work)\b/g,
+    "does not load",
+  ],
+  [
+    /\b(?:panel |the )?meter (?:does|will) not (?:show|read|indicate|register)(?: any| the)? (plate|anode|grid|cathode|screen) current\b/g,
+    "$1 current meter dead",
+  ],
+  [
+    /\b(?:works?|good|ok|fine|functions|operates) (?:only on (?:receive|rx)|on (?:receive|rx) only)\b|(?<=^|[,;.] ?)(?:receives|receive|rx) only(?= ?(?:$|[,;.]))/g,
+    "receive works, transmit is dead",
+  ],
+  [
+    /\b(?:works?|good|ok|fine|functions|operates) (?:only on (?:transmit|tx)|on (?:transmit|tx) only)\b|(?<=^|[,;.] ?)(?:transmits|transmit|tx) only(?= ?(?:$|[,;.]))/g,
+    "transmit works, receive is dead",
+  ],
+  [/\b(am|fm|receive|receiver|transmit|phono|gram)(?: always)? (?:stays|remains)(?= ?(?:$|[,;.]))/g, "$1 is fine"],
+  [
+    /\b(?:blocks|blocking|is blocked|chokes|is paraly[sz]ed)(?: up)? (?:on|with|by|under|from) (?:the )?(?:very )?(?:strong|loud|local|big|powerful) (?:signals?|stations?)/g,
+    "agc does not work",
+  ],
+  [/\b(?:normal|usual|typical|to be expected|as expected)(?: for (?:its|the|his|her|that) \w+)/g, ""],
+  [/\bfull (?:blast|tilt|throttle|bore)\b/g, "full volume"],
+  // A hum that comes up with the volume goes with it.
+  [
+    /\b(hum|buzz|noise|hiss|crackle)(?: is)? only (?:there |heard |present |comes )?(?:when|if|with|once) (?:the )?volume(?: control)?(?: is)?(?: turned)? up\b/g,
+    "no $1 with the volume down",
+  ],
+  [
+    /\b(?:i |you |it |one )?(?:can |could )?(?:get|gets|got|getting|gives?(?: me| you)?|feel|felt) (?:an? )?(?:electric |slight |nasty |small |mild )?(?:shock|tingle|tingling)s?\b[^,;.]*/g,
+    "shock",
+  ],
+  [/\b(?:switches|drops|falls|goes|kicks|jumps) (?:back )?(?:in)?to (?:receive|rx)\b[^,;.]*/g, "transmit cuts out"],
+  [/\b(?:has |have )?gone down\b/g, "dropped"],
+  // “S-meter and ALC meter are dead” says it of each.
+  [
+    /\b((?:s|alc|plate|grid|tuning).?(?:current )?meter|bfo|agc|avc|noise limiter|limiter|(?:magic |tuning )?eye|headphones|phones|phono|gram|dial lamps?|stereo|fan) and (?:the )?((?:s|alc|plate|grid|tuning).?(?:current )?meter|bfo|agc|avc|noise limiter|limiter|(?:magic |tuning )?eye|headphones|phones|phono|gram|dial lamps?|stereo|fan) (are|have|do|were|both) ([^,;.]+)/g,
+    "$1 $3 $4, $2 $3 $4",
+  ],
+  // The protection keeps the loudspeakers off.
+  [
+    /\bprotection(?: relay| circuit)? (?:(?:does|do|will) not (?:click|pull|close|come|switch|cut|release|let go)(?: in| on| over| out)?|stays (?:on|open|in|active)|never (?:clicks|pulls|closes|comes|switches)(?: in| on| over)?)\b/g,
+    "set is dead",
+  ],
+  [
+    /\b(?:when|if|as|as soon as|with) (?:my|the|your|a|i (?:bring|put|hold|move) (?:my|a|the)|you (?:bring|put|hold|move) (?:your|a|the)) hand(?: is| comes| gets| goes| moves)?(?: close| near(?:er)?| nearby| to| it| the (?:set|dial|coil|cabinet|knob|panel|tuning))+/g,
+    "with hand capacity",
+  ],
+  [
+    /\bvibrator (?:does not (?:buzz|hum|run|start|vibrate|work|go)|is (?:silent|dead|stuck)|sticks|hangs|jams)\b/g,
+    "set is dead",
+  ],
+  // A tap that is heard in the speaker.
+  [
+    /\b(?:an?|every|each|any) (?:light |gentle |slight |small )?(?:tap|touch|knock|flick)(?: (?:on|at|against|of) [^,;.]*?)? (?:rings|pings|is heard|can be heard|sounds|comes|comes out|comes through|bongs|gongs)(?: loudly| clearly)?(?: (?:in|from|through|out of|over) the (?:speaker|loudspeaker|headphones|phones))?/g,
+    "is microphonic",
+  ],
+  [
+    /\bselectivity (?:is )?(?:very |quite |so |too )?(?:poor|bad|gone|low|lost|terrible|not good)\b|\b(?:poor|no|bad|lacks) selectivity\b/g,
+    "stations overlap",
+  ],
+  // Two at once, however it is put.
+  [
+    /\b(?:(?:two|several|three|some|all|many)(?: \w+)? (?:stations|programmes|programs)|stations|programmes|programs)(?: are| come| comes| can be| play| get| run| is)?(?: all)?(?: in| heard| through| mixed| received| audible| playing)*(?: up)? (?:at once|at the same time|together|mixed(?: (?:up|together))?|through each other|over each other|on top of (?:each other|one another)|into one another|at one spot|in one place)/g,
+    "stations overlap",
+  ],
   // What hedges or weighs a word does not change it.
   [/\b(?:does|do|did) not (?:seem|appear) to\b/g, "does not"],
   [/\b(?:seems?|appears?|looks?) to be\b/g, "is"],
@@ -144,7 +228,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     "dead when warm",
   ],
   [
-    /\b(?:stereo|it|set) (?:is|plays|comes|sounds|comes out)(?: only)?(?: in)? mono(?: only)?\b|\bmono only\b|\bonly (?:in )?mono\b|\bnot in stereo\b/g,
+    /\b(?:stereo|it|set|sound|music|fm) (?:is|plays|comes|sounds|comes out)(?: only)?(?: in)? mono(?: only)?\b|\bmono only\b|\bonly (?:in )?mono\b|\bnot in stereo\b/g,
     "stereo fails",
   ],
   [/\bwhen (?:i|you|one) (?:talk|speak|whistle|blow|sing|shout)s? into the (mic\w*)/g, "with the $1"],
@@ -222,7 +306,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     "with the engine idle",
   ],
   [
-    /\b(?:works|plays|fine|ok|good)(?: only)? (?:on|from) (?:the )?(?:mains|ac|line|batter(?:y|ies)|dc|adapter)\b[^.;]*\b(?:on|from) (?:the )?(?:mains|ac|line|batter(?:y|ies)|dc|adapter)\b/g,
+    /\b(?:works|plays|fine|ok|good)(?: only)? (?:on|from) (?:the )?(?:mains|ac|line|batter(?:y|ies)|dc|adapter)\b[ ,]*(?:but |and )?(?:is |it is )?(?:not|never|dead|silent|nothing|no sound|does not (?:work|play))(?: at all)? (?:on|from|with) (?:the )?(?:mains|ac|line|batter(?:y|ies)|dc|adapter)\b/g,
     "one source of power",
   ],
   [/\bno power on(?= ?$| ?[,;.])/g, "dead"],
@@ -266,7 +350,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(can|will|does|do) not (receive|copy|resolve|demodulate) (cw|ssb|sideband)\b/g, "$3 inoperative"],
   [
-    /\b(cw|ssb|sideband)( signals?)? (can|will|does|do) not (be )?(resolved?|received?|copied|demodulated?|read)\b/g,
+    /\b(cw|ssb|sideband)( signals?)? (can|will|does|do) not (be )?(resolved?|received?|copied|heard|demodulated?|read)\b/g,
     "$1 inoperative",
   ],
   [/\b(no|without( any)?) difference (between|among) (the )?(bands?|ranges?|waves?|wavebands?)\b/g, "all bands"],

@@ -71,6 +71,7 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
     before = {
       ...(read.path ? { path: read.path } : {}),
       ...(read.subject ? { subject: read.subject } : {}),
+      text: part,
       preds: read.preds.length > 0 ? read.preds : (before?.preds ?? []),
     };
     return { text: part, outcomes: joined(read.outcomes) };

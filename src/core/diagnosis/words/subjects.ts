@@ -78,6 +78,8 @@ export function subjectOf(earlier: readonly Tagged<Subject>[], all: readonly Tag
   // The pitch control of the BFO is the BFO.
   if (last.tag === "control" && owner?.tag.startsWith("stage:") && last.from - owner.to <= LONGEST_WORD)
     return owner.tag;
+  // The audio of SSB is SSB.
+  if (last.tag === "sound" && owner?.tag === "mode" && last.from - owner.to <= 1) return owner.tag;
   if (last.tag === "sound" || last.tag === "set") return all.find(({ tag }) => PLACES.has(tag))?.tag ?? last.tag;
   return last.tag;
 }

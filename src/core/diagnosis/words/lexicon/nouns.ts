@@ -34,12 +34,12 @@ export const NOUNS = {
     ssb | cw | usb | lsb | sideband
   `,
   phono: any`
-    phono | gram(ophone)? | records? | turntable
+    phono | gram(ophone)? | records? | turntable | record.?player
     pick.?up(?! (\w+ ){0,3}(stations?|anything|much|signals?))
     tape input | aux | bluetooth | the amplifier part
   `,
   phones: any`
-    (head)?phones? | earphones?
+    (head)?phones? | ear.?phones?
   `,
   sound: any`
     sound | audio | volume | output | signals? | loudness | tone | music | speech quality | voices? | bass
@@ -52,7 +52,7 @@ export const NOUNS = {
     (volume|tone|gain|treble|bass) (control|pot|knob)s?
     (band|wave(band)?|range|function) ?(switch|change)( switch)?
     ((band|wave(band)?|range|mode|function) )?selector
-    pots?
+    pots? | (rf|af|if) gain( control)?
     switch(es)?\b(?! (it |the (set|radio) )?(on|off|itself))
     controls?
   `,
@@ -60,6 +60,7 @@ export const NOUNS = {
     (tuning|dial) (drive|cord|string|knob|mechanism|gang|shaft|spindle)
     (the )?(cord|string) | pointer | needle | dial cord | cursor | flywheel
     drive cord | knobs? | tuning
+    (tuning|tune|plate|load|loading|variable|bandspread|main tuning) (capacitor|condenser|cap)s? | bandspread
   `,
   dial: any`
     dial | calibration | scale | frequency | readout

@@ -18,7 +18,7 @@ export const PREDICATES = {
     playing | working | receives | transmits
     (?<=not |to )(receive|transmit)
     properly | correct(ly)? | fine | well | ok(ay)? | good | perfect(ly)? | normal(ly)? | right | as (it|they) should
-    as new | spot.?on | accurate | exact | loud and clear | loud | clear | clean | strong | like new | great
+    as new | spot.?on(?! (the|a|one|my)\b) | accurate | exact | loud and clear | loud | clear | clean | strong | like new | great
     healthy | in order | excellent(ly)?
     (?<!\b(at|with|even) )full (output|power|volume)
     lovely | wonderful(ly)? | beautiful(ly)? | superb(ly)? | nice(ly)? | marvellous(ly)? | flawless(ly)?
@@ -46,7 +46,7 @@ export const PREDICATES = {
     can not hear (them|anyone|anybody|any( \w+)?|others|other stations)
     (?<!\bit )(goes|went) away
     (?<=\b(power|output|drive|volume|sound|signal|carrier|current) )(goes|drops|falls|went|fell) to (zero|nothing)
-    (is|are|stays?|remains?|reads?|shows?|sits?) (at )?(zero|nil|nought) | zero (output|watts|power)
+    (is|are|stays?|remains?|reads?|shows?|sits?) (at )?(zero|nil|nought) | zero (output|watts|power) | (?<=\b(power|output|drive|carrier) )(zero|nil|nought)
     (does|do|did|will|can) not (make|give|produce|utter) (an?|any|one) (single )?(sound|noise|note|tone|peep)
     (stone |completely |quite )?dead( as a (doornail|stone))?
     silent | silence | mute
@@ -75,7 +75,7 @@ export const PREDICATES = {
     can not be (turned|brought|made) (up )?(loud|high|strong) enough
     no (distant|far|weak|remote) (stations?|ones?|signals?)
     not (very |so )?(loud|strong)( enough)?
-    (only )?(at|by) night only | only ((plays?|works?|receives?|(picks?|brings?) \w+( \w+)?|gets? \w+) )?(at|by|during the) night | only (after|in the) (dark|sunset|evenings?)
+    (only )?(at|by) night only | only ((plays?|works?|receives?|(picks?|brings?) \w+( \w+)?|(gets?|hears?) \w+) )?(at|by|during the) night | only (after|in the) (dark|sunset|evenings?)
     ((plays?|works?|receives?|heard) )?only (near|by|at|in|next to|close to) (the|a|an) (window|door|garden|attic|loft|balcony)( \w+)?|only (outdoors|outside|upstairs)
     folds? back | folding back | cuts back | backs off
     could be (louder|stronger|more sensitive)
@@ -108,7 +108,7 @@ export const PREDICATES = {
     less | little | sags? | reduced | soft(ly)? | sinks
     (far(.?away)?|distant|remote|weak(er)?|faint) (stations?|ones?|signals?) ((do|will|can) not|are (gone|not|lost|missing)|have (gone|vanished)|fail to)( \w+){0,3}
     (falls?|fell|fallen)(?! (off|from|over|down|out of) (the|a|an|my|its|stairs))( (off|away|back|to( an?)?( \w+)?))?
-    only (about )?\d+ ?w(atts?)?
+    only (about )?\d+ ?w(atts?)? | \d+ ?w(atts?)? only
     (the )?(local|strong|near) (stations?|ones?) only
     lo(st|ses?|sing) (most of |some of |much of |a lot of |half )?(of )?(its |the )?(power|volume|sensitivity|strength|punch|gain|loudness|output)
     (hard|difficult) to hear
@@ -118,7 +118,7 @@ export const PREDICATES = {
     (needs?|wants?|requires?) (the )?volume (control )?(turned |set )?(right |fully |all the way )?(up|at|to|on)( (full|max|(the )?(maximum|top|end)))?
     (does|do|will|can) not load( up)? | (does|do|will|can) not (be )?dip(ped)? | no dip
     only (the |some )?locals
-    only (the |some )?((very )?(strong(est)?|local|near(est)?|loud(est)?|powerful|one|a few|a couple of|a handful of|two|three) )+(local )?(stations?|ones?|signals?|locals?)
+    only (the |some )?((very )?(strong(est)?|local|near(est)?|loud(est)?|powerful|one|a few|a couple of|a handful of|two|three) )+(local |fm |am |mw |lw |sw )?(stations?|ones?|signals?|locals?|transmitters?)
     lacks (power|volume|sensitivity|gain)
     at (its )?full volume (only )?
     (you |i )?(have|need|must) (to )?(sit|stand|be) (right |very )?(beside|next to|close to|near) it
@@ -199,6 +199,7 @@ export const PREDICATES = {
     scream(s|ing)? | bounc(es|ing|y) | tremolo | trembl(es|ing) | swoop(s|ing)? | stray(s|ing)? | hunt(s|ing)
     wander~ | slide~
     jump(s|ed|ing|y)?(?! back)( (in|off) (frequency|pitch))?
+    (?<=\b(frequency|pitch|note|tuning) )(changes|shifts|moves|pulls|varies|runs)
     unsteady | detun(es?|ed|ing)( itself)? | hand.?capacity( effect)?
     (not|never) (very |quite |really )?(steady|stable|constant)
     (is|are|was) anything but (steady|stable)
@@ -253,7 +254,7 @@ export const PREDICATES = {
     does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
     (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)(?! (it |the set )?(on|off)\b)
     turns? (\w+ )?(without|with no) (any )?(effect|result)
-    no grip | scrapes? | lumpy | (hard|heavy) to (turn|move)
+    ((has|with) )?(a lot of|lots of|much|too much|some|considerable) (free )?(play|slop) | no grip | scrapes? | lumpy | (hard|heavy) to (turn|move) | turns? (very |too |quite )?(hard|heavily|stiffly|heavy)
     (without|with no)( any)? resistance
     without (moving|tuning)( \w+)?
     lost motion | jerk(s|y|ing)? | sloppy | rusty | frayed | (came|come|has come|gone) adrift | grates | gritty | spins?
@@ -264,16 +265,16 @@ export const PREDICATES = {
     smells?( of)?( something)?( (hot|burn\w*|wax|tar|insulation|electrical))?
     overheat~
     ((get|gets|got|getting|turn|turns|turned|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red)
-    red.?hot | glow(s|ing)? red | red plate~ | fumes | acrid | cook(s|ing|ed)
+    (red|orange|cherry|white).?hot | glow(s|ing)? (red|orange)( hot)? | red.plat(e|es|ed|ing) | fumes | acrid | cook(s|ing|ed)
     (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|leaks?|oozes?|comes|seeps?|is (running|dripping|leaking|oozing|coming|seeping)|ran|dripped|leaked|oozed)( out)?
-    boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
+    explode~ | (has |have )?burst | boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
     stinks?
     stench | reek(s|ing)? | odou?r | whiff | steam(s|ing)? | scald(s|ing)? | (on|caught) fire | flames? | roast(s|ed|ing)? | toasted
     ((turn|turns|turned|go|goes|glow|glows|glowing|run|runs) )(cherry|bright|dull|dark|blood)[ -]red
   `,
   blown: any`
     blow(s|n|ing)? | blew
-    (?<=\b(fuses?|breaker) (always |just |keeps? |keeps? on )?)go(es|ing)
+    (?<=\b(fuses?|breaker) (always |just |only |still |also |then |soon |sometimes |keeps? |keeps? on )?)go(es|ing)
     trip(s|ped|ping)? | pops? | popped | went | takes? out | burns? out | burnt out | fails? | melt(s|ed)
     ruptures? | does not last
     (?<=\bfuses? (is |was |has |had |keeps? )?)(open|gone|going) | eats? | kills? | goes through | (?<=\bbreaker )(drops|throws|goes)
@@ -285,11 +286,11 @@ export const PREDICATES = {
     (very|unusually) bright(ly)?
     brighter( than (the others|usual))?
     (glow(s|ing)?|lit|shines) (very )?(blue|purple|violet|pink|white|bright(ly)?)
-    (blue|purple|violet|pink) glow
+    (blue|purple|violet|pink) (glow|light|haze)
   `,
   dark: any`
     dark | unlit | stays? (dark|cold|cool|out) | cold | cool | out | off | extinguished
-    (?<=\b(heaters?|filaments?|lamps?|bulbs?) (is |are |was )?)(open|gone|dead|burnt out|burned out|blown)
+    (?<=\b(heaters?|filaments?|lamps?|bulbs?)( of (the|a|one) \w+( \w+)?)? (is |are |was )?)(open|gone|dead|burnt out|burned out|blown)
   `,
   lights: any`
     lights?( up)? | glow(s|ing)? | lit
@@ -301,19 +302,20 @@ export const PREDICATES = {
   moves: any`
     move(s|d)? | deflects? | swings? | reads? | register(s)? | respond(s)? | reacts? | budges?
     (runs?|turns?|moves?) (smoothly|easily|lightly)
-    turns? | follow(s)? | returns?( to (zero|rest))? | comes? back | go(es)? (back )?to zero | close(s)?
+    shows? (a |the |every )?(signals?|stations?|carrier) | turns? | follow(s)? | returns?( to (zero|rest))? | comes? back | go(es)? (back )?to zero | close(s)?
     open(s)? | rises? | goes up
   `,
   /** of a switch or a control: it does not connect */
   contact: any`
     (does|do|will) not (make|give)( a| any)?( good| proper| reliable)? (contact|connection)
+    (loses|drops) (a |an |one |the )?(channel|side|input|contact)
     (bad|poor|dirty|no|loose|faulty|unreliable) contacts? | dirty | oxidi[sz]ed | tarnished | intermittent
-    (needs?|has|have|wants?|must) (to )?(be )?(cleaning|cleaned|wiggling|wiggled|jiggling|jiggled|rocking|rocked|working|moving|moved)
+    (needs?|has|have|wants?|must) (to )?(be )?(cleaning|cleaned|wiggling|wiggled|jiggling|jiggled|rocking|rocked|working|moving|moved|held|holding|pressed|pressing|pushed|pushing|pulled|leaned on|leant on|wedged|forced)( (to|towards?|over|against|in|down|sideways|aside)( (to )?(one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
   `,
   /** of a stage with a work of its own */
   fails: any`
     chatter~
-    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage)( to \w+)?
+    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage|key|click|come in|actuate)( to \w+)?
     ((gives?|has|shows?) )?no (note|marker|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
     stuck
     reads? (backwards?|wrong|the wrong way|nonsense|high|low)
@@ -323,8 +325,8 @@ export const PREDICATES = {
     stays? (wide )?(put|at zero|(at|on) (the |its )?(left|rest|bottom|end|stop)( stop)?|still|closed|shut|open|up|down)
     (reads|shows|goes to|at) full scale
     against the stop | off scale | pinned | hangs | stiff | dim(med|mer)? | sticks | lazy | jammed | broken
-    overshoots
-    sluggish | frozen | asleep | slow(?! to)
+    overshoots | flicker~ | twitch~
+    sluggish | frozen | asleep | slow(?! to) | slow to (react|respond|move|rise|follow|return)
   `,
 } as const;
 export type Predicate = keyof typeof PREDICATES;

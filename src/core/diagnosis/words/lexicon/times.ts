@@ -6,16 +6,20 @@ const CONTROL = String.raw`((volume|tone|gain|band|wave(band)?|range|function|mo
 /** Circumstances. */
 export const TIMES = {
   warm: any`
-    (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|comes on|comes up|is (right|well)|warm)?)?
+    (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|receives( anything)?|does anything|comes on|comes up|is (right|well)|warm)?)?
     (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|(properly |fully |quite |really |thoroughly |well |good and |nice and )?warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
     after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?\b( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?(?!( or \w+)? (years?|decades?|months?|weeks?|days?))
-    with (heat|warmth|time|temperature)
+    (?<=\b(played|plays|worked|works|ran|runs) )(about |some )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) (minutes?|mins?|hours?|quarter of an hour)
+    within (about |some |less than )?(the first )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) ?(minutes?|mins?|hours?)
+    (when|once|as|after|until|as soon as) the (rectifier|tubes?|valves?|heaters?|set|chassis|radio) (is |are |gets? |has |have |becomes? )?(warm(s|ed)?|hot|heats?|heated)( up)?
+    after (a )?(very )?(long (time|while)|ages) | with (heat|warmth|time|temperature) | by the minute | minute by minute | with every minute
+    as the (evening|day|hour|minutes|time|programme) (goes|go|wears|wear|passes|pass|runs)( on| by)?
     (takes|needs|wants) (very |too |so |quite )?(long|ages|forever|a (long )?(while|time)|(a lot of|much|some|its) time)( to \w+( \w+)?| before it \w+( \w+)?| until it \w+( \w+)?)?
     slow to (warm( up)?|start( up)?|come (on|up))
     as it warms( up)? | warming up | when cold | from cold
     (after|at|on|from) switch(ing)?.?on
     after (turning|being turned|being switched) (it )?on
-    for (about |some )?(the first )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(minutes?|hours?|mins?)
+    for (about |some )?(the first )?((quarter|half) of )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(minutes?|hours?|mins?)
     (?<=\b(works?|plays?|runs?|fine|well|good|ok(ay)?|right|perfect(ly)?|normal(ly)?|receives?|transmits?|on|loud|strong|clean|clear) )for (a (short |little |long |good )?(while|bit)|some time)
     ((in|during|over|within|for) )?the first (\w+ ){0,2}(minutes?|mins?|hours?)
     gradually | progressively | eventually | little by little
@@ -27,11 +31,11 @@ export const TIMES = {
     (over|during|in the course of) (an|one) (evening|hour) | in an hour | as time goes (on|by) | with use
   `,
   touched: any`
-    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor|chassis|board|panel|tube|lead|wiring|lid|back|cover|door|top|bottom|front|handle|grille|side|socket) is )?(carr(y|ied)(?= |$)|flex(ed)?|ben(d|t)|twist(ed)?|push(ed)?|pull(ed)?|lift(ed)?|tilt(ed)?|squeez(e|ed)|tap(ped)?|thump(ed)?|touch(ed)?(?! (the )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! to (another|the next|a different|any|each)|( the)? ((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|the (set|cabinet|side|chassis|top|case)))?
+    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor|chassis|board|panel|tube|lead|wiring|lid|back|cover|door|top|bottom|front|handle|grille|side|socket) is )?(carr(y|ied)(?= |$)|flex(ed)?|ben(d|t)|twist(ed)?|push(ed)?|pull(ed)?|lift(ed)?|tilt(ed)?|squeez(e|ed)|tap(ped)?|thump(ed)?|touch(ed)?(?! (the |a |an )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch|aerial|antenna|grid|top cap|input|pick.?up|phono))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! to (another|the next|a different|any|each)|( the)? ((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|the (set|cabinet|side|chassis|top|case)))?
     after (a |an? \w+ |one |some |the )?(thump|tap|knock|slap|bang|bump|kick|hit)s?( (on|to|against) (the )?\w+)?
     (a |the )?(thump|tap|knock|slap|bang|bump)( on (the )?\w+( \w+)?)? (brings|makes|cures|restores|fixes|sets)
-    (?<!\b(switch|control|pot|knob) (needs|wants|requires) )(tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
-    vibration | microphon(ic|ics|y)
+    (?<!\b(switch|control|pot|knob) (needs|wants|requires) )(tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key|aerial|antenna|grid|top cap|input)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
+    vibration | microphon(ic|ics|y) | (at|with|on) (every|each|any|the slightest) (movement|step|touch|jolt)
     sensitive to (touch|tapping|knocks|vibration)
     ((reacts?|responds?) to |at |with |by )?(the |a |an )?(slightest|least|smallest|lightest) (knock|tap|touch|bump|shock|movement|vibration)
     (reacts?|responds?) to (an? |any |every )?(knock|tap|touch|bump|shock|movement|vibration)s?
@@ -47,19 +51,21 @@ export const TIMES = {
     (when|if|as long as|while|unless|with) (you |i |one )?(the )?${CONTROL} (is )?(held|pushed|pulled|pressed|leaned|leant|forced|moved)( (\w+ )?(to|towards?|over|against|in|out|down|up|sideways|aside|inwards?|outwards?)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
     (when|if|as long as|while|unless) (you |i |one )(hold|push|pull|press|lean on|force) (on )?(the )?${CONTROL}( (to|towards?|over|in|out|down|up|sideways)( (one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
     (when|if|as soon as|while) (you |i |one )?(touch|tapp?|press|brush)(ed|ing)? (on |against )?(the )?${CONTROL}
+    (push|press|wiggl|jiggl|mov|turn|rock|hold|lean|work)ing (on )?(the )?${CONTROL}( (brings|makes|cures|restores|fixes|helps))?
     (has|have|needs?|must) (to )?be (turned(?! (right |fully |all the way )?up)|moved|worked|wiggled|jiggled|rocked)( to-and-fro| several times| a few times)?
     (at|in|on) (one|a|certain|some|a certain) (spot|place|position|setting|point)s? (of|on) the (volume|tone|gain)( control| pot| knob)?
   `,
   strong: any`
     (on|with) (the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
     on locals
+    (?<=\b(distorts?|distorting|overloads?|breaks up) )(the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
     ^(the )?(strong|loud|local|powerful) (signals?|stations?)\b(?= (are |is |get )?(distort|overload|blast|break|splatter|rough|harsh))
   `,
   down: any`
     (when|if|once|after|even when|even if|by|on) (i |you |one |we )?(turn(ing)?|set(ting)?|tak(e|ing)|bring(ing)?) (down |back )?(the |it )?volume( control)?( (right |fully |all the way )?(down|off|back|to (zero|minimum|nothing)))?
     (does|do) not depend on (the )?(setting of the |position of the )?volume( control| setting| knob)*
     (whatever|regardless of|independent of) the (setting|position) of the volume( control)?
-    (with|even with|at|when|if|once) (the )?volume( control)? (is )?(turned |set )?(right )?(down|off|at zero|at minimum|to zero)
+    (with|even with|at|when|if|once) (the )?volume( control)? (is )?(turned |set )?(right |all the way |fully |completely )?(down|off|at zero|at minimum|to zero)
     volume (at )?(zero|minimum)
     regardless of (the )?volume
     whatever the volume
@@ -76,7 +82,7 @@ export const TIMES = {
     (on|only|just) (the )?((two|three|four) )?((sw|mw|lw|short ?wave|medium ?wave|long ?wave|one (band|range|wave)|highest|lowest|top|upper|lower|bottom|middle|(high|low|some)(?! (notes?|tones?|passages?|volume|frequenc\w+|signals?|levels?|stations?|programmes?|programs?|days?|occasions?))|\d+(\.\d+)? ?(m|metres?|meters?|mhz))( (band|bands|range|wave))?|short|medium|long)
     (just|only) on(?! (the )?(gram|phono|pick.?up|tape|aux|records))
     one band( only)?
-    (the )?((two|three) )?(highest|lowest|upper|lower|top|bottom|middle) ((two|three) )?(bands?|ranges?)
+    (the )?((two|three) )?(highest|lowest|higher|upper|lower|top|bottom|middle) ((two|three) )?(bands?|ranges?)
     (on )?(only )?(band|range|waveband) ([1-9]|[a-f]|one|two|three|four|five|six)\b( only)?
     (one|two|some|several|a few|most) of (the|its) (\w+ )?(bands|ranges|waves|wavebands)
     one range | bands? only | \d+ ?m( only)? | (only|just) (fm|am|mw|lw|sw) | (fm|am|mw|lw|sw) only
@@ -88,7 +94,7 @@ export const TIMES = {
   `,
   bands: any`
     (on )?(all|every|any|each|both) (of the )?(two |three |four |five |\d )?(bands?|wavebands?|ranges?|waves?)
-    all over
+    all over(?! the (band|place|dial)\b)
   `,
   intermittent: any`
     intermittent(ly)? | sometimes | now and then | comes and goes | come and go | on and off | at times

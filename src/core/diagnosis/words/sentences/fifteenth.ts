@@ -350,7 +350,7 @@ export const FIFTEENTH: readonly (readonly [set: string, group: string, lines: s
      plates glow red on transmit | smell hot
      finals get red hot | smell hot
      arcs in the tank on transmit | noise noisy
-     relay does not click |
+     relay does not click | works:changeover fails
      PTT dead | play-tx dead
      keying does nothing | works:keying fails
      stuck in receive | play-tx dead

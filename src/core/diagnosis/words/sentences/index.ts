@@ -9,6 +9,7 @@ import { FOURTEENTH } from "./fourteenth";
 import { KEPT } from "./kept";
 import { KINDS } from "./kinds-of-sets";
 import { KINDS_AGAIN } from "./kinds-of-sets-again";
+import { KINDS_FURTHER } from "./kinds-of-sets-further";
 import { KINDS_ONCE_MORE } from "./kinds-of-sets-once-more";
 import { NINETEENTH } from "./nineteenth";
 import { NINTH } from "./ninth";
@@ -24,7 +25,10 @@ import { TURNS } from "./turns";
 import { TWELFTH } from "./twelfth";
 import { TWENTIETH } from "./twentieth";
 import { TWENTY_FIRST } from "./twenty-first";
+import { TWENTY_FIFTH } from "./twenty-fifth";
+import { TWENTY_FOURTH } from "./twenty-fourth";
 import { TWENTY_SECOND } from "./twenty-second";
+import { TWENTY_THIRD } from "./twenty-third";
 
 /** Sentences of owners and technicians in groups: the kind of set, the group, and a line for each with what it means. */
 export type Lot = readonly (readonly [set: string, group: string, lines: string])[];
@@ -58,6 +62,10 @@ export const LOTS: readonly Lot[] = [
   KINDS_AGAIN,
   TWENTY_SECOND,
   KINDS_ONCE_MORE,
+  TWENTY_THIRD,
+  KINDS_FURTHER,
+  TWENTY_FOURTH,
+  TWENTY_FIFTH,
 ];
 
 export type Sentence = { text: string; means: string[] };

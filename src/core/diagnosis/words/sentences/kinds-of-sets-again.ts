@@ -6,7 +6,7 @@ export const KINDS_AGAIN: readonly (readonly [set: string, group: string, lines:
     `amplifier won't come out of standby | play-tx dead
      output is down to 300 W on all bands | play-tx weak, bands-tx alike
      grid current but no plate current | play-tx dead
-     no high voltage |
+     no high voltage | rail:high-voltage none
      the amp hums when keyed | hum-tx line|double
      blows the high voltage fuse as soon as it is keyed | fuse blown
      parasitic flash in the tank | noise noisy, steady-tx unsteady

@@ -88,7 +88,7 @@ export const KINDS: readonly (readonly [set: string, group: string, lines: strin
      squeals when the reaction knob is turned up | steady unsteady
      very weak, no reaction | play weak
      hand capacity effect, detunes when I come near | steady unsteady
-     plays in headphones but not in the speaker | phones fine
+     plays in headphones but not in the speaker | phones fine, play dead
      hum in the phones when it is near oscillation | hum line|double, steady unsteady
      fringe howl | steady unsteady
      no stations, only hum | play dead, hum line|double`,
