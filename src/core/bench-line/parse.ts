@@ -30,10 +30,12 @@ import {
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
+import { manyAtOnce, partNamed } from "./part-named";
 import { dialRead } from "./dial-read";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
 import { safeWords } from "./safe-words";
+import { searchWords } from "./search-words";
 import { BAND, oneAfterTheOther, severalApart } from "./several";
 import { turnedAround } from "./turned";
 
@@ -219,6 +221,24 @@ function madeSafe(line: string, context: LineContext): LineResult | undefined {
   return ticks.length > 1 ? oneAfterTheOther(line, ticks) : only === "" ? undefined : parseContent(only, context);
 }
 
+/** What is work elsewhere, and a trial while Find is open. */
+const ON_TRIAL = /^(?:swap|pull) /;
+/** What was tried to find the fault, as tests of the search. */
+function searched(line: string, context: LineContext): LineResult | undefined {
+  if (context.step === "make-safe" || context.step === "hand-back") return undefined;
+  const ways = searchWords(line).filter((way) => context.step === "find" || !ON_TRIAL.test(way));
+  const read = ways.map((way) => parseContent(way, context));
+  const [first] = read;
+  // Where nothing of this set is meant the line is something else.
+  if (!first || read.some(({ kind }) => kind !== "draft" && kind !== "question")) return undefined;
+  if (read.length === 1) return first;
+  const choices = read.map((one, at) => ({
+    label: one.kind === "draft" ? one.line.text : (ways[at] ?? ""),
+    text: ways[at] ?? "",
+  }));
+  return { kind: "question", question: "What is left of it?", choices };
+}
+
 /** Work and figures: of these a line may hold several. */
 const BY_ITSELF: readonly string[] = [
   "reading",
@@ -263,6 +283,9 @@ export function parseLine(line: string, context: LineContext): LineResult {
     labelLine(line, context) ??
     parseAmendLine(line, context) ??
     madeSafe(line, context) ??
+    searched(line, context) ??
+    byItsName(line, context) ??
+    manyAtOnce(line) ??
     severalApart(line, context.sheet) ??
     typeFirst(line, context) ??
     ASKED.reduce<LineQuestion | undefined>((found, asked) => found ?? asked(line), undefined) ??
@@ -279,6 +302,12 @@ function keptAnyway(line: string, read: LineResult): LineResult {
   return read.kind === "not-understood" && words.length >= 3 && !/[;=→]|->/.test(line)
     ? { ...read, choices: asWords(line) }
     : read;
+}
+
+/** A part that is called by what it does: the draft says which one it is. */
+function byItsName(line: string, context: LineContext): LineResult | undefined {
+  const read = partNamed(line, context);
+  return typeof read === "string" ? parseLine(read, context) : read;
 }
 
 const OF_A_TUBE =

@@ -1,5 +1,5 @@
 import { PATH_FACTS, pathId, type KnownSet, type System, type Test, type TestAct } from "../../diagnosis";
-import type { Circuit, PathKey } from "../../model";
+import type { Circuit, PathKey, StageKind } from "../../model";
 import {
   asWords,
   notUnderstood,
@@ -81,6 +81,12 @@ function pathNamed(place: string, circuit: Circuit): PathKey {
   return keys.find((key) => key !== "receive" && PATH_FACTS[key].word.test(place)) ?? keys[0] ?? "receive";
 }
 
+const WITH_A_GRID = /\b(grid|plate|anode|screen|cathode)\b/i;
+/** What the diodes of a tube do that has a triode or a pentode besides. */
+const DIODES: ReadonlySet<StageKind> = new Set(["detector", "agc", "limiter"]);
+
+const OF_THE_TUBE: ReadonlySet<StageAct> = new Set(["tap", "swap", "pull", "look"]);
+
 function testsNamed(act: StageAct, place: string, { circuit, system, stageNamed }: KnownSet): Test[] {
   const path = pathNamed(place, circuit);
   const words =
@@ -88,10 +94,23 @@ function testsNamed(act: StageAct, place: string, { circuit, system, stageNamed 
   const designator = words.toUpperCase();
   const byPart = system.tests.filter((test) => test.act === act && test.parts?.includes(designator));
   if (byPart.length > 0) return byPart;
-  const stage =
-    circuit.stages.find(({ tubes }) => tubes.includes(designator)) ?? stageNamed(words) ?? stageNamed(place);
-  if (!stage) return [];
-  const own = system.tests.filter((test) => test.act === act && test.stage?.id === stage.id);
+  // A good capacitor goes across one that is called by its designator, or by the place that its kind has in a stage.
+  if (act === "bridge") {
+    const across = system.faults.flatMap((fault) =>
+      fault.designator === designator
+        ? (system.testById.get(`bridge:${fault.stage.id}:${fault.mode.part.replace(/^cap:/, "")}`) ?? [])
+        : [],
+    );
+    if (across.length > 0) return [...new Set(across)];
+  }
+  const inTube = circuit.stages.filter(({ tubes }) => tubes.includes(designator));
+  const named = stageNamed(words) ?? stageNamed(place);
+  // One tube may serve two stages: the grid is not that of the diodes.
+  const meant = WITH_A_GRID.test(place) ? inTube.filter(({ kind }) => !DIODES.has(kind)) : inTube;
+  const stages = new Set((meant.length > 0 ? meant : inTube.length > 0 ? inTube : named ? [named] : []).map(({ id }) => id));
+  const all = system.tests.filter((test) => test.act === act && test.stage && stages.has(test.stage.id));
+  // What is done to the tube is done to all of it.
+  const own = OF_THE_TUBE.has(act) ? all.filter(({ stage }) => stage?.id === all[0]?.stage?.id) : all;
   // On two paths, transmit is meant only when it is said, or when there is no other.
   const chosen = own.filter((test) => test.id.startsWith(`${pathId(act, path)}:`));
   const list = chosen.length > 0 ? chosen : own;

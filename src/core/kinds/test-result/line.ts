@@ -142,7 +142,7 @@ function tailOf(text: string): Tail | undefined {
 /** `test output 2.1 W min 3`, `test output at 80 m 62 W min 50`, `test hum 4 mV max 10 on dummy load`: a test of the whole set. */
 export function readTest(where: Piece, context: LineContext): LineReading {
   const found = new RegExp(
-    `^(.*?\\S)(?:\\s+at\\s+(\\S.*?))?\\s+(${NUMBER})\\s*(${UNIT})(\\s+(?:${TAILS})\\s+.*)?$`,
+    `^(.*?\\S)(?:\\s+at\\s+(\\S.*?))?\\s+(${NUMBER})\\s*(${UNIT})(?:\\s+r\\.?m\\.?s\\.?)?(\\s+(?:${TAILS})\\s+.*)?$`,
     "i",
   ).exec(textOf(where));
   const tail = found ? tailOf(found[5] ?? "") : undefined;
