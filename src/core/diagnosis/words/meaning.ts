@@ -80,7 +80,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       // A regenerative detector that does not oscillate is no steadier for it.
       if (denied && /^(self.?)?oscillat/.test(word) && circuit.stages.every(({ kind }) => kind !== "mixer")) return [];
       // A pointer that jumps does so on its cord.
-      if (subject === "drive" && /jump/.test(word) && !denied) return [whole("knob", "slips")];
+      if (subject === "drive" && /jump|wobbl|shak/.test(word) && !denied) return [whole("knob", "slips")];
       // A meter that jumps about is no drift.
       if (stage && SHOWS.has(stage) && !denied) return works(stage, "fails");
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
@@ -121,7 +121,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (SIGNAL.has(subject) && /^fails?$/.test(word)) return denied ? [] : [of("play", "dead")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "bright":
-      return (lamps || RECTIFIER.test(text)) && !denied ? [whole("glow", "bright")] : [];
+      return (lamps || RECTIFIER.test(text) || NOUNS.tubes.test(text)) && !denied ? [whole("glow", "bright")] : [];
     case "dark":
       if (subject === "transformer") return /cool|cold/.test(word) && !denied ? [whole("smell", "nothing")] : [];
       if (subject === "dial" && /dark|unlit/.test(word) && !denied) return [whole("glow", "dark")];
@@ -175,13 +175,24 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
         ? [whole("fuse", "blown")]
         : [];
   // A pointer that fell off.
-  if (subject === "drive" && /\boff$|^stop/.test(word)) return [whole("knob", "slips")];
+  if (
+    subject === "drive" &&
+    (/\boff$|^stop/.test(word) || (/^gone/.test(word) && /\b(cord|string|pointer)\b/.test(text)))
+  )
+    return [whole("knob", "slips")];
   if (lamps) return predicate === "weak" ? [] : [whole("glow", good === denied ? "dark" : "all")];
   if (subject === "drive") return predicate === "works" ? [whole("knob", denied ? "slips" : "free")] : [];
   if (subject === "dial") return predicate === "works" ? [whole(pathId("dial", path), denied ? "off" : "right")] : [];
   if (subject === "phono" || subject === "phones" || SIGNAL.has(subject)) {
     if (subject === "mode" && path === "receive") return works("bfo", good !== denied ? "works" : "fails");
     if (predicate === "works") return [whole(test, !denied ? "fine" : BARELY.test(word) ? SO_SO : "dead")];
+    // Sensitivity that is gone is little.
+    if (
+      predicate === "dead" &&
+      !denied &&
+      /\b(sensitivity|gain) (is |has )?(all |quite )?(gone|missing|vanished|disappeared)/.test(text)
+    )
+      return [whole(test, "weak")];
     const tone = /\b(bass|treble|highs|lows)\b/.test(text);
     const bad = tone && BAD[predicate] ? "distorted" : BAD[predicate];
     return bad && !denied ? [whole(test, bad)] : [];

@@ -46,7 +46,9 @@ const NOT_GOT =
   /\bnot (?!(?:an?|any|one|much|many|the|single|even|on|in|with|from|through|at|by)\b|(?:got|made|gave|heard|found|brought|sent|came|had|get|receive|hear|find|pick|bring|pull|have|give|make|produce|show|deliver|put|play|develop|tune|see|work|send|transmit|reach|come)\w*\b)\w+(?:\s+[\w'-]+){0,2}\s*$/;
 const NO_REACTION = /\b(does|do|did|will) not (react|respond|change|alter|help|mind)( at all)? ?$/;
 /** “Low output on SSB.” */
+const HOW_IT_SOUNDS: ReadonlySet<Predicate> = new Set(["dead", "weak", "distorted"]);
 const ON_A_MODE = /\bon (ssb|cw|usb|lsb|sideband)\b/;
+const IT_IS_GONE = /^(it )?(is )?(gone|goes away|went away|disappears|vanishes)\b/;
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
 /** What stands behind a hum that is no more. */
 const GONE =
@@ -67,6 +69,9 @@ const goesOn = (subject: Subject, part: string, said: readonly Tagged<Predicate>
   ((subject === "phono" || subject === "phones") && /^(it )?(plays|works|sounds|is|hums|crackles)\b/.test(part)) ||
   (subject === "fuse" &&
     /^(it |that |the new one |the next one )?(blew|blows|went|goes|popped|burnt|is gone)\b/.test(part)) ||
+  ((subject === "drive" || subject === "dial" || subject === "control") &&
+    said.length > 0 &&
+    said.every(({ tag }) => tag === "slips")) ||
   ((subject === "tubes" || subject === "lamp") && said.length > 0 && said.every(({ tag }) => OF_LIGHT.has(tag)));
 
 /** What the part before said of the whole set is not so here: hum on AM, none on FM. */
@@ -99,6 +104,8 @@ const ONLY_AM = /^(on |only |just )?am( only)?$/;
 
 /** Reads one part of a sentence: its circumstances first, then each predicate with the noun that it belongs to. */
 export function readPart(text: string, circuit: Circuit, before: Before | undefined): { outcomes: Said[] } & Before {
+  // “Buzzes, gone when it is off” speaks of the buzz.
+  if (IT_IS_GONE.test(text) && before?.preds.some((pred) => OF_THE_WHOLE.has(pred))) return { ...before, outcomes: [] };
   const { path, said: pathSaid } = pathOf(text, circuit, before?.path);
   const fmPath = circuit.paths.some(({ key }) => key === "fm");
   const found = longest(spansOf<When>(text, TIMES)).filter(
@@ -141,7 +148,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // “Hums only a little.”
     if (
       one.tag === "weak" &&
-      /^little/.test(rest.slice(one.from, one.to)) &&
+      /^(little|less)/.test(rest.slice(one.from, one.to)) &&
       heavy.some(({ to }) => /^ (only )?(a )?$/.test(rest.slice(to, one.from)))
     )
       return false;
@@ -160,9 +167,10 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // A word may be subject and predicate: “receives”.
     const earlier = subjects.filter((one) => one.from <= from);
     const noun = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
-    const about = path === "transmit" && SIGNAL.has(noun) && !BETTER.has(tag) && ON_A_MODE.test(rest) ? "mode" : noun;
+    const ofMode = HOW_IT_SOUNDS.has(tag) || (BETTER.has(tag) && DENIED.test(rest.slice(0, from)));
+    const about = path === "transmit" && ofMode && SIGNAL.has(noun) && ON_A_MODE.test(rest) ? "mode" : noun;
     // A crackle that stops when it is tapped is there until then.
-    const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched");
+    const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched") && !times.has("warm");
     if (named.length === 0 && !OF_THE_WHOLE.has(tag) && tag !== "steady" && isStrange(rest.slice(0, from))) continue;
     // “Does not react when tapped.”
     if (tag === "moves" && times.has("touched") && /react|respond/.test(word)) continue;
@@ -191,6 +199,9 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // “The BFO gives no signal” speaks of the BFO.
     if (no && owner && (owner.tag === "other" || owner.tag.startsWith("stage:")))
       kept.push(...meaning("dead", "dead", owner.tag, false, clause));
+    // “The headphones work, no speaker.”
+    else if (no && first?.tag === "speaker" && before?.subject === "phones")
+      kept.push(...meaning("dead", "dead", first.tag, false, clause));
     else if (first && no) kept.push(...lacking(subjectOf([first], subjects), clause));
     else if (first && isDenied(first)) kept.push(...notThere(before?.preds ?? [], first.tag, clause));
     // “Receive works, transmit does not.”
@@ -234,7 +245,10 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   if (
     times.has("warm") &&
     !denies("warm") &&
-    !(AT_ONCE.test(text) && (POP.test(text) || kept.some(({ test }) => test === "fuse")))
+    !(
+      AT_ONCE.test(text) &&
+      (POP.test(text) || /\b(stays?|remains?)\b/.test(text) || kept.some(({ test }) => test === "fuse"))
+    )
   )
     kept.push(of("warm", "changes"));
   if (times.has("touched"))

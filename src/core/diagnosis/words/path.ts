@@ -35,7 +35,7 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
     return "receive";
   if (
     has("transmit") &&
-    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my ((cw|ssb|am|fm|lsb|usb) )?(audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?|understands?) (me|us)|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
+    /\b((nobody|no ?one|none|others?|they|people|stations?)( (can|do|does|will))?( not| hardly| barely)? (hears?|copy|copies|read) me|i (drift|chirp|wander|splatter|wobble|am (weak|distorted|off))\b|my ((cw|ssb|am|fm|lsb|usb) )?(audio|signal|note|frequency|voice|carrier)|when (i|you) (talk|speak|key|transmit)|reports?|reported|(nobody|no ?one) (ever )?(comes back|answers|replies)|load(s|ing)?( up)?|dip(s|ped)?|(hears?|cop(y|ies)|reads?|understands?) (me|us)|to (others|other stations)|(they|people|others|other stations) (say|tell|complain|report)( me)?|i sound|(?<!station )tunes? up|others? (say|hear)|(puts?|sends?|goes|gets?|comes?)( \w+){0,2} out)\b/.test(
       text,
     )
   )
@@ -46,7 +46,9 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   if (has("receive") && /\b(deaf|(in)?sensitiv\w+)\b/.test(text)) return "receive";
   return has("transmit") &&
     has("receive") &&
-    /\b(output|drive|power(?! (supply|transformer|cord|lead|switch|plug|socket|choke|resistor|diode)))\b/.test(text)
+    /\b(output|drive|power(?! (supply|transformer|cord|lead|switch|button|knob|light|indicator|led|plug|socket|choke|resistor|diode)))\b/.test(
+      text,
+    )
     ? "transmit"
     : undefined;
 }

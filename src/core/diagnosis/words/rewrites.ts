@@ -72,7 +72,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     "$1",
   ],
   [
-    /\bboth (?:channels|sides|speakers) (?:are|play|work|sound)(?: equally)?(?: (?:fine|ok|good|well|all right))+/g,
+    /\bboth (?:channels|sides|speakers) (?:(?:are|play|work|sound)(?: equally)?(?: (?:fine|ok|good|well|all right))+|(?:play|work)(?= ?(?:$|[,;.])))/g,
     "plays fine",
   ],
   [
@@ -97,7 +97,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     "fuse blows",
   ],
   [
-    /\b(?:pll|synthesi[sz]er|vco) (?:is )?(?:out of lock|(?:loses|lost) lock|(?:does|will|can) not lock)\b/g,
+    /\b(?:pll|synthesi[sz]er|vco) (?:is )?(?:out of lock|unlocked|unlocks|drops out of lock|(?:loses|lost) lock|(?:does|will|can) not lock)\b/g,
     "frequency jumps",
   ],
   [/\b(?:swr |alc |the )?protection (?:cuts|kicks|comes|sets) in\b/g, "transmit power drops"],
@@ -168,6 +168,56 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   [
     /\b((?:s|alc|plate|grid|tuning).?(?:current )?meter|bfo|agc|avc|noise limiter|limiter|(?:magic |tuning )?eye|headphones|phones|phono|gram|dial lamps?|stereo|fan) and (?:the )?((?:s|alc|plate|grid|tuning).?(?:current )?meter|bfo|agc|avc|noise limiter|limiter|(?:magic |tuning )?eye|headphones|phones|phono|gram|dial lamps?|stereo|fan) (are|have|do|were|both) ([^,;.]+)/g,
     "$1 $3 $4, $2 $3 $4",
+  ],
+  [/\bno (?:tone|note|beat|beat note|pitch) (?:on|with|from|for) (?:cw|morse)\b/g, "bfo does not work"],
+  [
+    /\b(?:strong|local|loud|near) (?:signals?|stations?) (?:are |is )?(?:much |far |way )?too loud\b/g,
+    "agc does not work",
+  ],
+  [
+    /\b(?:volume|loudness|level) (?:is )?(?:very |quite )?(?:different|not the same) (?:from|between) (?:one )?stations?(?: to (?:station|the next|another))?\b/g,
+    "agc does not work",
+  ],
+  [/\bno speaker (sound|audio|output)\b/g, "no $1"],
+  [/\b(one|two|three|four|five|six) or (?:two|three|four|five|six|seven)\b/g, "$1"],
+  [/\b(hum|buzz)(?:ing)?(?: that)? (?:can ?not|will not|does not) be turned down\b/g, "$1 with the volume down"],
+  [
+    /\b(?:the )?volume (?:is )?(?:at|on|to) (?:zero|minimum|nothing)[, ]+(?:and |but )?(?:there is )?still (?:an? |the )?(hum|buzz)(?:s|zes)?\b/g,
+    "$1 with the volume down",
+  ],
+  [
+    /\bturning (?:down )?the volume(?: control)?(?: down)? (?:takes|makes) the (hum|buzz) (?:away|go away|disappear|vanish|stop)\b/g,
+    "no $1 with the volume down",
+  ],
+  [
+    /\b(?:have|has|need|needs|must|got) (?:to )?(?:wiggle|jiggle|rock|work|clean|exercise) (?:the |its )?((?:band|wave|range|function|mode|volume|tone)(?: change)? (?:switch|control|knob|pot))(?= ?(?:$|[,;.]))/g,
+    "$1 needs wiggling",
+  ],
+  [
+    /\b(?:complains?|complaints?|complained) about my (audio|modulation|signal|voice|speech|transmission)\b/g,
+    "say my $1 is bad",
+  ],
+  [/\bno (plate|anode|grid|cathode) current (?:reading|indication|shown)\b/g, "$1 current meter dead"],
+  [
+    /\b(fm|am)\b([^,;.]*), (?:then|now|afterwards) (?:only|just|nothing but) (hiss|noise|static)\b/g,
+    "$1$2, $1 dead, only $3",
+  ],
+  [/\b(?:was|got|has been|had been) dropped\b(?: (?:once|by \w+))?/g, ""],
+  [/\bso (quiet|weak|faint|low|soft)(?:ly)? that [^,;.]*/g, "$1"],
+  [/\b(?:something )?(?:is )?(?:rattles|rattling|loose) inside\b/g, ""],
+  [
+    /\b(?:sound|music|plays|works|audio)(?: comes| is)? only (?:from|in|on|through|over|with) (?:the )?(?:head|ear)?phones?(?: socket| jack)?\b/g,
+    "headphones work, no sound",
+  ],
+  [
+    /\b(?:noise|sound|tone)s? like an? (?:siren|whistle|flute|kettle|owl|foghorn|air raid siren)\b|\b(?:high.?pitched|shrill) (?:tone|note|sound|noise)\b/g,
+    "whistles",
+  ],
+  [/\b(?:bass|low notes?|loud (?:music|passages)) makes? (?:it|the \w+) (?:buzz|rattle|vibrate)\b/g, "rattles"],
+  // What else is on in the house is no lamp of the set.
+  [
+    /\b(?:when|if|while|with|as soon as) (?:the |a |my |some |another )?(?:(?:room |kitchen |neon |fluorescent |desk )?lights?|fridge|tv|television|computer|heater|dimmer|vacuum cleaner|drill)(?: \w+)? (?:is |are |gets? )?(?:switched |turned )?(?:on|off|running)\b/g,
+    "",
   ],
   // The protection keeps the loudspeakers off.
   [
@@ -367,7 +417,10 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   ],
   // With what sound it stopped is no noise.
   [/\bwith an? (loud |soft |sudden )?(click|pop|crack|snap)\b/g, ""],
-  [/\b(all|every|each) (bands?|ranges?|waves?|wavebands?) but\b/g, "$1 $2 except"],
+  [
+    /\b(all|every|each) (bands?|ranges?|waves?|wavebands?) but\b(?= (?:the |on |for )?(?:\d|one\b|two\b|sw\b|mw\b|lw\b|short|medium|long|high|low|top|bottom|upper|lower|last|first))/g,
+    "$1 $2 except",
+  ],
   // The limiter is no noise, and “as well” says nothing of how well.
   [/\bnoise (limiter|blanker)/g, "limiter"],
   [/\b(as well|too|also)(?=\s*([,;.]|$))/g, ""],

@@ -14,6 +14,9 @@ const OWNERS_WORDS: readonly [StageKind, RegExp][] = [
   ],
 ];
 
+/** The BFO by its knob. */
+const PITCH = /\bcw pitch( control| knob)?\b|\b(beat )?pitch (control|knob)\b/;
+
 /** The changeover relay, in more words than its kind has for the names of stages. */
 const CHANGEOVER = /\b(t\/?r |tr |antenna |aerial |changeover |transmit |send[ -]receive )?relay\b|\bchangeover\b/;
 
@@ -23,6 +26,7 @@ const OWN: readonly [StageKind, RegExp][] = [
     KINDS[kind].does === undefined ? [] : [[kind, KINDS[kind].words] as [StageKind, RegExp]],
   ),
   ["changeover", CHANGEOVER],
+  ["bfo", PITCH],
 ];
 
 const OF_A_RADIO: readonly StageKind[] = ["detector", "oscillator", "vfo"];

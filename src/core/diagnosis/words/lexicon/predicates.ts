@@ -74,7 +74,7 @@ export const PREDICATES = {
     (does|do|will) not (play|get|go|sound|come) (very )?(loud|strong)( enough)?
     can not be (turned|brought|made) (up )?(loud|high|strong) enough
     no (distant|far|weak|remote) (stations?|ones?|signals?)
-    not (very |so )?(loud|strong)( enough)?
+    not (very |so )?(loud|strong)( enough)? | not (very |too |particularly |so )?sensitive( any more)?
     (only )?(at|by) night only | only ((plays?|works?|receives?|(picks?|brings?) \w+( \w+)?|(gets?|hears?) \w+) )?(at|by|during the) night | only (after|in the) (dark|sunset|evenings?)
     ((plays?|works?|receives?|heard) )?only (near|by|at|in|next to|close to) (the|a|an) (window|door|garden|attic|loft|balcony)( \w+)?|only (outdoors|outside|upstairs)
     folds? back | folding back | cuts back | backs off
@@ -108,12 +108,13 @@ export const PREDICATES = {
     less | little | sags? | reduced | soft(ly)? | sinks
     (far(.?away)?|distant|remote|weak(er)?|faint) (stations?|ones?|signals?) ((do|will|can) not|are (gone|not|lost|missing)|have (gone|vanished)|fail to)( \w+){0,3}
     (falls?|fell|fallen)(?! (off|from|over|down|out of) (the|a|an|my|its|stairs))( (off|away|back|to( an?)?( \w+)?))?
-    only (about )?\d+ ?w(atts?)? | \d+ ?w(atts?)? only
+    only (about )?\d+(?= (on|in|at|with)\b) | only (about )?\d+ ?w(atts?)? | \d+ ?w(atts?)? only
     (the )?(local|strong|near) (stations?|ones?) only
     lo(st|ses?|sing) (most of |some of |much of |a lot of |half )?(of )?(its |the )?(power|volume|sensitivity|strength|punch|gain|loudness|output)
     (hard|difficult) to hear
     (bad|terrible|awful|poor) reception | (?<=\breception (is |was |has been )?(very |so )?)(bad|terrible|awful)
     (very |only )?(few|fewer) (stations|signals)
+    (receives?|gets?|picks? up|finds?|brings? in) (only |just )?(one|a single|two|a couple of) (\w+ )?stations?
     used to (be|get|have|pick up|bring in|play) (\w+ ){0,2}(more|better|louder|stronger)( \w+)?
     (needs?|wants?|requires?) (the )?volume (control )?(turned |set )?(right |fully |all the way )?(up|at|to|on)( (full|max|(the )?(maximum|top|end)))?
     (does|do|will|can) not load( up)? | (does|do|will|can) not (be )?dip(ped)? | no dip
@@ -150,7 +151,7 @@ export const PREDICATES = {
     (?<=\b(sounds?|voices?|music|speech|audio|tone) (is |are )?)cracked
     rattle~ | blasts? | croak(s|ing|y)? | mudd(y|ily) | grat(es|ing)
     (like|as if|as though) (it (came|comes|was|were|is) |\w+ing )?(from|out of|in|inside|through|over|down|under) (an? |the )?(?!distance|far|another|long|concert|new)\w+( \w+)?
-    (?<=\b(reports?|audio|voices?|sound|tone|quality|speech) (are|is) )bad
+    (?<=\b(reports?|audio|voices?|sound|tone|quality|speech|modulation|transmission) (are|is) )bad
     overload~ | terribl[ey] | dreadful(ly)? | nasty
     (nobody|no one|they|others?|people)( (can|could|do|does))?( not| hardly| barely)? understands? (me|us|a word|what \w+ says?)
     (hard|difficult|impossible) to (understand|follow|make out)
@@ -180,7 +181,7 @@ export const PREDICATES = {
     (?<=\b(tap\w*|touch\w*|knock\w*) .*)ringing( sound| noise)? | ringing (sound|noise)
     whoosh(es|ing)? | swoosh(es|ing)? | white noise | thuds? | bangs | crunch(es|ing) | tear(s|ing) noise | grinding
     (a |the )?(burst|bursts|shower) of (noise|static) | interference | mush
-    cracks
+    cracks | thunder(ing)?
     flash(es|ing)? | spitting
   `,
   unsteady: any`
@@ -189,7 +190,7 @@ export const PREDICATES = {
     (does|do|will|can) not (hold|keep)( on)?( to)? (the |a |its )?(stations?|frequency|tuning|tune|pitch)
     (goes|moves|jumps|swings) up and down
     howl~ | whistle~ | motor.?boat(s|ed|ing)?
-    (sounds? |noises? )?like an? (small |old |motor ?|steam ?)?(boat|tractor|engine|helicopter|train)
+    (sounds? |noises? )?like an? (small |old |motor ?|steam ?)?(motor|boat|tractor|engine|helicopter|train)
     putt?.?putt?(s|ing)? | pump(s|ed|ing)
     drift(s|ed|ing|y)?( (slowly |steadily )?(up|down|upwards?|downwards?|high|low|higher|lower)\b)?( in (frequency|pitch))?
     fm(s|ing) | creep(s|ing)? | chirp(s|ed|ing|y)? | flutter~ | unstable | instability
@@ -208,7 +209,7 @@ export const PREDICATES = {
     (goes|went|runs|moves) off (the )?(stations?|frequency|tune)
     warble~ | pulse~ | pulsate~ | feeds? back | feedback | wobbl(es?|y) | screech(es|ing)?
     (does|do|will) not stay (on|put|tuned|there)( (frequency|tune|the station))?
-    (has|have|must|needs?|is) (to )?(be )?retun(e|ed|ing)
+    (has|have|must|needs?|is) (to )?(be )?(keep (on )?)?retun(e|ed|ing)
     (needs?|wants?|requires?) ((constant|frequent|continual|regular|permanent|repeated) )?(re-?(tuning|adjust(ing|ment))|(constant|frequent|continual) tuning)
     keeps? (on )?losing (the |its |a )?(stations?|signal|tune)
     waver(s|ed|ing)? | wail(s|ed|ing)? | moan(s|ed|ing)? | whoop(s|ed|ing)? | yelp(s|ed|ing)? | tweet(s|ing)? | twitter(s|ing)?
@@ -241,17 +242,17 @@ export const PREDICATES = {
     (does|do) not (line up|correspond)( with| to)?
     \d+(\.\d+)? ?([km]?hz|kc|mc) (off|out|too high|too low|high|low)
     (is|are|was) (way |far |well |badly |slightly |a little |a bit |much |quite )?(off|out|wrong)
-    incorrect | displaced | (does|do) not track | tracking (is )?(off|out|poor|bad|wrong) | (not|never) (in|at) the right (place|spot|position)
+    (?<=\b(dial|calibration|scale) )(off|out)$ | incorrect | displaced | (does|do) not track | tracking (is )?(off|out|poor|bad|wrong) | (not|never) (in|at) the right (place|spot|position)
     (bunched|crowded|squeezed|cramped)( up| together)?
   `,
   slips: any`
     slips? | slipp(ed|ing|y) | slack | backlash | loose | stiff(ly)? | jumps? back | springs? back
     (turns?|spins?|rotates?) (right )?(round|through|freely|endlessly|loosely)( without \w+)?
     hangs? | binds? | catch(es)? | gummed( up)? | seized | sticky | sticks | stuck | jam(s|med) | broken?
-    snapped
+    snapped | drags
     (has |have )?(come|came|fallen|fell) off
     (is )?off (its|the) (pulley|drum)
-    does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
+    (goes|turns|moves) only (half|part)( of)?( the)? way | does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
     (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)(?! (it |the set )?(on|off)\b)
     turns? (\w+ )?(without|with no) (any )?(effect|result)
     ((has|with) )?(a lot of|lots of|much|too much|some|considerable) (free )?(play|slop) | no grip | scrapes? | lumpy | (hard|heavy) to (turn|move) | turns? (very |too |quite )?(hard|heavily|stiffly|heavy)
@@ -262,12 +263,12 @@ export const PREDICATES = {
   `,
   hot: any`
     smoke~ | burn(s|t|ing|ed)?( smell)?
-    smells?( of)?( something)?( (hot|burn\w*|wax|tar|insulation|electrical))?
+    smell(s|ed|t)?( of)?( something)?( (hot|burn\w*|wax|tar|insulation|electrical))?
     overheat~
-    ((get|gets|got|getting|turn|turns|turned|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red)
+    ((get|gets|got|getting|turn|turns|turned|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red|orange|cherry)
     (red|orange|cherry|white).?hot | glow(s|ing)? (red|orange)( hot)? | red.plat(e|es|ed|ing) | fumes | acrid | cook(s|ing|ed)
     (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|leaks?|oozes?|comes|seeps?|is (running|dripping|leaking|oozing|coming|seeping)|ran|dripped|leaked|oozed)( out)?
-    explode~ | (has |have )?burst | boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
+    explode~ | (has |have )?burst | (gets?|runs?|becomes?|is) (much |far )?(too|very|unusually|really) warm | boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
     stinks?
     stench | reek(s|ing)? | odou?r | whiff | steam(s|ing)? | scald(s|ing)? | (on|caught) fire | flames? | roast(s|ed|ing)? | toasted
     ((turn|turns|turned|go|goes|glow|glows|glowing|run|runs) )(cherry|bright|dull|dark|blood)[ -]red
@@ -309,16 +310,17 @@ export const PREDICATES = {
   contact: any`
     (does|do|will) not (make|give)( a| any)?( good| proper| reliable)? (contact|connection)
     (loses|drops) (a |an |one |the )?(channel|side|input|contact)
+    contacts? (are |is )?(bad|poor|dirty|worn|burnt|oxidi[sz]ed|tarnished) | worn( out)?
     (bad|poor|dirty|no|loose|faulty|unreliable) contacts? | dirty | oxidi[sz]ed | tarnished | intermittent
     (needs?|has|have|wants?|must) (to )?(be )?(cleaning|cleaned|wiggling|wiggled|jiggling|jiggled|rocking|rocked|working|moving|moved|held|holding|pressed|pressing|pushed|pushing|pulled|leaned on|leant on|wedged|forced)( (to|towards?|over|against|in|down|sideways|aside)( (to )?(one|the|a) (\w+ )?(side|left|right|way|end|stop|place|spot))?)?
   `,
   /** of a stage with a work of its own */
   fails: any`
     chatter~
-    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage|key|click|come in|actuate)( to \w+)?
+    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage|key|click|come in|actuate|drop out|release|let go)( to \w+)?
     ((gives?|has|shows?) )?no (note|marker|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
     stuck
-    reads? (backwards?|wrong|the wrong way|nonsense|high|low)
+    (stays|sits|hangs|sticks) at (s ?\d( \+ ?\d*)?|full scale|the stop) | reads? (backwards?|wrong|the wrong way|nonsense|high|low)
     backwards | fails? | failing | failed | inoperative | out of order
     (makes? |has |have )?no (effect|difference)
     ineffective | does nothing

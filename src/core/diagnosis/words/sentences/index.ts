@@ -28,6 +28,8 @@ import { TWENTY_FIRST } from "./twenty-first";
 import { TWENTY_FIFTH } from "./twenty-fifth";
 import { TWENTY_FOURTH } from "./twenty-fourth";
 import { TWENTY_SECOND } from "./twenty-second";
+import { TWENTY_SEVENTH } from "./twenty-seventh";
+import { TWENTY_SIXTH } from "./twenty-sixth";
 import { TWENTY_THIRD } from "./twenty-third";
 
 /** Sentences of owners and technicians in groups: the kind of set, the group, and a line for each with what it means. */
@@ -66,6 +68,8 @@ export const LOTS: readonly Lot[] = [
   KINDS_FURTHER,
   TWENTY_FOURTH,
   TWENTY_FIFTH,
+  TWENTY_SIXTH,
+  TWENTY_SEVENTH,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -218,7 +218,7 @@ export const KINDS_FURTHER: readonly (readonly [set: string, group: string, line
      medium wave works, short wave dead | bands one
      noise when volume is turned | noise noisy, turn control
      fades after a minute | warm changes, play weak
-     ear phone fine, no speaker | phones fine
+     ear phone fine, no speaker | phones fine, play dead
      tuning knob broken | knob slips`,
   ],
   [

@@ -129,7 +129,7 @@ export const KINDS: readonly (readonly [set: string, group: string, lines: strin
     "in its own words",
     `no power on, draws no current | play dead
      won't switch on | play dead
-     PLL unlocked, no receive and no transmit | play dead, play-tx dead
+     PLL unlocked, no receive and no transmit | play dead, play-tx dead, steady unsteady
      receive is dead, display works | play dead
      no output on any band, receive fine | play-tx dead, bands-tx alike, play fine
      output is 5 W instead of 100 | play-tx weak
