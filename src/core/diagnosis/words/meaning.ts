@@ -127,6 +127,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       if (subject === "dial" && /dark|unlit/.test(word) && !denied) return [whole("glow", "dark")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
+      // How one glows that glows weakly is not as it should.
+      if (/\b(weakly|dimly|faintly|feebly)\b/.test(text)) return [];
       // A resistor that glows is too hot.
       if (subject === "transformer" && /^glow/.test(word) && !denied) return [whole("smell", "hot")];
       return lamps || subject === "set" || subject === "dial" || (denied && RECTIFIER.test(text))
@@ -148,7 +150,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return (subject === "drive" ||
         (subject === "control" && !/nothing/.test(word)) ||
         (subject === "dial" &&
-          /stuck|stiff|slip|jump|seiz|broken|cord|loose|slack|backlash|binds?|spins|hard|heavy/.test(word))) &&
+          /stuck|stiff|slip|jump|seiz|broken|cord|loose|slack|backlash|binds?|spins|hard|heavy|drags/.test(word))) &&
         !denied
         ? [whole("knob", "slips")]
         : [];
@@ -159,6 +161,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return subject === "drive" || subject === "dial" ? [whole("knob", denied ? "slips" : "free")] : [];
     case "fails":
       if (subject === "mode" && path === "receive" && !denied) return works("bfo", "fails");
+      if (subject === "modulation" && /no (effect|difference)/.test(word)) return denied ? [] : [of("play", "dead")];
       if (SIGNAL.has(subject) && NOT_WORKING.test(word)) return denied ? [] : [of("play", "dead")];
       return (lamps || subject === "set" || /\b(rectifier|tubes?|valves?)\b/.test(text)) &&
         /light|glow/.test(word) &&

@@ -33,7 +33,8 @@ const MANNER = /^(badly|horribl[ey]|terribl[ey]|dreadful(ly)?|nasty|awful(ly)?|r
 const OF_A_CONTROL =
   /\b(cuts?|drops?|goes|disappears?|vanish\w*|dies|lost|stops?|breaks?)\b.*\b(volume|tone|gain|switch\w*|bands?|ranges?|control|pot|knob)\b/;
 const controlOf = (text: string) => (/switch|band|wave|range/.test(text) ? "switch" : "control");
-const OTHERS_QUIET = /^\W*((the )?others? )?((is|are) )?quiet\b/;
+const OTHERS_QUIET =
+  /^\W*((the )?(others?|am|fm|phono|gram|receive|transmit|headphones|other (bands?|channel|side|speaker)) )?((is|are) )?quiet\b/;
 const POP = /\b(pops?|clicks?|thumps?|bangs?)\b/;
 const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 /** It does what it should, or comes to life. */
@@ -49,6 +50,8 @@ const NO_REACTION = /\b(does|do|did|will) not (react|respond|change|alter|help|m
 const HOW_IT_SOUNDS: ReadonlySet<Predicate> = new Set(["dead", "weak", "distorted"]);
 const ON_A_MODE = /\bon (ssb|cw|usb|lsb|sideband)\b/;
 const IT_IS_GONE = /^(it )?(is )?(gone|goes away|went away|disappears|vanishes)\b/;
+/** What a knock brings back for a minute is no warmth. */
+const FOR_SOME_TIME = /\bfor (a|an|one|some|a few|several) (\w+ )?(seconds?|minutes?|while|time|moment)\b/;
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
 /** What stands behind a hum that is no more. */
 const GONE =
@@ -124,7 +127,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
       : named;
   // “The left channel is dead on FM” speaks of the channel.
   const things = subjects.filter(({ tag }) => tag !== "fm" && tag !== "am");
-  const last = subjects.length > 0 ? subjectOf(things.length > 0 ? things : subjects, subjects) : undefined;
+  const goesOnAboutFuse = before?.subject === "fuse" && /^(it )?(blows|blew|goes|went)\b/.test(text);
+  const last = subjects.some(({ tag }) => tag === "fuse")
+    ? "fuse"
+    : subjects.length > 0
+      ? subjectOf(things.length > 0 ? things : subjects, subjects)
+      : undefined;
   const inside = ({ from, to }: Span) =>
     subjects.some(
       (noun) =>
@@ -168,7 +176,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     const earlier = subjects.filter((one) => one.from <= from);
     const noun = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
     const ofMode = HOW_IT_SOUNDS.has(tag) || (BETTER.has(tag) && DENIED.test(rest.slice(0, from)));
-    const about = path === "transmit" && ofMode && SIGNAL.has(noun) && ON_A_MODE.test(rest) ? "mode" : noun;
+    const about =
+      goesOnAboutFuse && tag === "blown"
+        ? "fuse"
+        : path === "transmit" && ofMode && SIGNAL.has(noun) && ON_A_MODE.test(rest)
+          ? "mode"
+          : noun;
     // A crackle that stops when it is tapped is there until then.
     const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched") && !times.has("warm");
     if (named.length === 0 && !OF_THE_WHOLE.has(tag) && tag !== "steady" && isStrange(rest.slice(0, from))) continue;
@@ -177,7 +190,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // “The noise is normal.”
     if (tag === "noise" && /^ (is|are) (quite |about )?(normal|as usual|as always|low)\b/.test(rest.slice(to)))
       continue;
-    const denied = DENIED.test(rest.slice(0, from)) || gone;
+    const denied = DENIED.test(rest.slice(0, from)) || gone || /^ neither\b/.test(rest.slice(to));
     outcomes.push(...meaning(tag, word, about, denied, clause));
   }
   // “Cuts out when I turn the volume.”
@@ -192,6 +205,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   if (preds.length === 0) {
     const isDenied = ({ from }: Span) => DENIED.test(rest.slice(0, from)) && !NOT_GOT.test(rest.slice(0, from));
     const first = subjects.find(isDenied) ?? subjects[0];
+    const ownStage = subjects.find(({ tag }) => tag.startsWith("stage:"));
     // “Not on receive” says of receive no more than that this is not there.
     const no = first && isDenied(first) && !/\b(not|never) (on|in|with|at|for)\b/.test(rest);
     lacks = Boolean(first && no);
@@ -220,8 +234,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
       !DENY.test(rest)
     )
       for (const one of before.preds) kept.push(...meaning(one, one, first.tag, false, clause));
-    else if (times.has("intermittent") && first?.tag.startsWith("stage:"))
-      kept.push(...meaning("fails", "intermittent", first.tag, false, clause));
+    else if (times.has("intermittent") && ownStage)
+      kept.push(...meaning("fails", "intermittent", ownStage.tag, false, clause));
     else if (times.has("intermittent") && first?.tag === "tubes")
       kept.push(...meaning("dark", "dark", first.tag, false, clause));
     else if (times.has("intermittent") && first?.tag === "control")
@@ -245,6 +259,7 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   if (
     times.has("warm") &&
     !denies("warm") &&
+    !(times.has("touched") && FOR_SOME_TIME.test(text)) &&
     !(
       AT_ONCE.test(text) &&
       (POP.test(text) || /\b(stays?|remains?)\b/.test(text) || kept.some(({ test }) => test === "fuse"))

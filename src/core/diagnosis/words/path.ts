@@ -41,7 +41,12 @@ function pathNamed(whole: string, circuit: Circuit): PathKey | undefined {
   )
     return "transmit";
   if (has("receive") && NOUNS.reception.test(text)) return "receive";
-  if (has("transmit") && /\b(splatter|chirp|key clicks|talk power|fm(s|ing)\b|(voice|speech) peaks)/.test(text))
+  if (
+    has("transmit") &&
+    /\b(finals|final (tubes?|valves?|stage)|pa (tubes?|valves?|stage)|splatter|chirp|key clicks|talk power|fm(s|ing)\b|(voice|speech) peaks)/.test(
+      text,
+    )
+  )
     return "transmit";
   if (has("receive") && /\b(deaf|(in)?sensitiv\w+)\b/.test(text)) return "receive";
   return has("transmit") &&

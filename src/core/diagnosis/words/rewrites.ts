@@ -219,6 +219,32 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\b(?:when|if|while|with|as soon as) (?:the |a |my |some |another )?(?:(?:room |kitchen |neon |fluorescent |desk )?lights?|fridge|tv|television|computer|heater|dimmer|vacuum cleaner|drill)(?: \w+)? (?:is |are |gets? )?(?:switched |turned )?(?:on|off|running)\b/g,
     "",
   ],
+  [/\bstuck (?:on|at) (?:one|a|the same) station\b/g, "pointer stuck"],
+  [
+    /\b(?:dynamotor|converter|motor generator) (?:(?:does|will) not (?:turn|run|start|spin|work|go)|is (?:dead|stuck))\b/g,
+    "set is dead",
+  ],
+  [
+    /\b(?:plates?|anodes?) (?:shows?|goes|go|turns?|gets?|has|have) (?:a |some )?(?:colou?r|red|orange)\b/g,
+    "plates glow red",
+  ],
+  [/\bkeyer (?:does not key|does not work|is dead|does nothing)\b/g, "keying does not work"],
+  [
+    /\b(scratchy|noisy|crackly|dirty|rough) (volume|tone|gain|balance|treble|bass)(?! (?:control|pot|knob|notes?))\b/g,
+    "$1 $2 control",
+  ],
+  [
+    /\bstations? (?:can ?not|will not) be (?:separated|told apart)\b|\b(?:does|will|can) not separate (?:the )?stations\b/g,
+    "stations overlap",
+  ],
+  [
+    /\b(?:only (?:the )?)?(?:dial|pilot|panel) (?:lights?|lamps?) only\b|\bonly (?:the )?(?:dial|pilot|panel) (?:lights?|lamps?)(?: lights?(?: up)?| glows?| works?| is lit| comes? on| burns?)?(?= ?(?:$|[,;.]))/g,
+    "dial lamp lights, dead",
+  ],
+  [
+    /\b(?:takes|needs|wants|requires) (?:an? )?(?:\w+ )?(knock|thump|tap|slap|kick|bang|hit|bump)s? (?:to (?:start|play|work|get|come|wake|make)|before it)[^,;.]*/g,
+    "plays when i $1 it",
+  ],
   // The protection keeps the loudspeakers off.
   [
     /\bprotection(?: relay| circuit)? (?:(?:does|do|will) not (?:click|pull|close|come|switch|cut|release|let go)(?: in| on| over| out)?|stays (?:on|open|in|active)|never (?:clicks|pulls|closes|comes|switches)(?: in| on| over)?)\b/g,
@@ -439,7 +465,7 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
   ],
   // “AM and FM are both weak” says it of each.
   [
-    /\b(am|fm|receive|transmit|reception|transmission) and (am|fm|receive|transmit|reception|transmission) (?:are |is )?(?:both |equally )?(dead|weak|silent|distorted|fine|gone|poor|hums?|hiss|buzz|crackles?|drifts?|distorts?|noisy|works?|plays?|good|ok)\b/g,
+    /\b(am|fm|receive|transmit|reception|transmission|phono|gram|headphones|phones|speaker|cw|ssb) and (am|fm|receive|transmit|reception|transmission|phono|gram|headphones|phones|speaker|cw|ssb) (?:are |is )?(?:both |equally )?(dead|weak|silent|distorted|fine|gone|poor|hums?|hiss|buzz|crackles?|drifts?|distorts?|noisy|works?|plays?|good|ok)\b/g,
     "$1 $3 and $2 $3",
   ],
 ];

@@ -63,7 +63,7 @@ export const PREDICATES = {
     refuses( to \w+)? | out of action | (nobody|no one) (can )?hears? | vanish(es|ed) | disappear(s|ed) | quits?
     missing
     not a (sound|peep|thing|whisper)
-    switches (itself )?off | shuts? down | gave up
+    switches (itself )?off | shuts? (itself )?(down|off) | gave up
     bust(ed)? | knackered | done for | (has|had) had it | useless | unusable | out of service | non.?working | soundless
     dead on arrival | no (joy|go|dice) | zilch | nada | gave out | given out | gives out | went down | drop(ped|s) dead
     not (functioning|operational) | (is|was) finished | blank | ceas(es?|ed) | switched (itself )?off
@@ -268,7 +268,7 @@ export const PREDICATES = {
     ((get|gets|got|getting|turn|turns|turned|run|runs|running|is|are|go|goes|becomes?|too|very) )+(so |too |very |extremely |unusually |quite |really )?(hot|red|orange|cherry)
     (red|orange|cherry|white).?hot | glow(s|ing)? (red|orange)( hot)? | red.plat(e|es|ed|ing) | fumes | acrid | cook(s|ing|ed)
     (wax|tar|pitch) ((has|have) (run|dripped|leaked)|runs?|drips?|leaks?|oozes?|comes|seeps?|is (running|dripping|leaking|oozing|coming|seeping)|ran|dripped|leaked|oozed)( out)?
-    explode~ | (has |have )?burst | (gets?|runs?|becomes?|is) (much |far )?(too|very|unusually|really) warm | boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
+    explode~ | (has |have )?burst | (gets?|runs?|becomes?|is) (much |far )?(too|very|unusually|really) warm | (gets?|runs?|is) (much |far )?hotter( than .*)? | boil(s|ing) | charred | scorched | singed | blackened | blistered | melted | went bang | bang | puff of smoke
     stinks?
     stench | reek(s|ing)? | odou?r | whiff | steam(s|ing)? | scald(s|ing)? | (on|caught) fire | flames? | roast(s|ed|ing)? | toasted
     ((turn|turns|turned|go|goes|glow|glows|glowing|run|runs) )(cherry|bright|dull|dark|blood)[ -]red
@@ -295,7 +295,7 @@ export const PREDICATES = {
   `,
   lights: any`
     lights?( up)? | glow(s|ing)? | lit
-    (?<=\b(lamps?|lights?|bulbs?|tubes?|heaters?|filaments?) (is |are |comes? |come |stays? |was |were )(still )?)on
+    (?<=\b(lamps?|lights?|bulbs?|tubes?|heaters?|filaments?) (is |are |comes? |come |stays? |was |were )(still )?)on | (?<=\b(dial|pilot|panel) (lamps?|lights?) )on$
   `,
   starts: any`
     (come|comes|turn|turns|switch|switches|power|powers|start|starts)( up| on)?

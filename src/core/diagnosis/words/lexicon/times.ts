@@ -9,14 +9,15 @@ export const TIMES = {
     (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|receives( anything)?|does anything|comes on|comes up|is (right|well)|warm)?)?
     (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|(properly |fully |quite |really |thoroughly |well |good and |nice and )?warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
     after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?\b( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?(?!( or \w+)? (years?|decades?|months?|weeks?|days?))
+    (?<=\b(plays?|played|works?|worked|runs?|ran|fine|good|ok(ay)?) )for (a|some) (short |long |little |certain )?time
     (?<=\b(played|plays|worked|works|ran|runs) )(about |some )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) (minutes?|mins?|hours?|quarter of an hour)
     within (about |some |less than )?(the first )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) ?(minutes?|mins?|hours?)
     (when|once|as|after|until|as soon as) the (rectifier|tubes?|valves?|heaters?|set|chassis|radio) (is |are |gets? |has |have |becomes? )?(warm(s|ed)?|hot|heats?|heated)( up)?
-    after (a )?(very )?(long (time|while)|ages) | with (heat|warmth|time|temperature) | by the minute | minute by minute | with every minute
+    after (a |some )?(very )?((long |short )?(time|while)|ages) | with (heat|warmth|time|temperature) | by the minute | minute by minute | with every minute
     as the (evening|day|hour|minutes|time|programme) (goes|go|wears|wear|passes|pass|runs)( on| by)?
     (takes|needs|wants) (very |too |so |quite )?(long|ages|an age|forever|a (long )?(while|time)|(a lot of|much|some|its) time)( to \w+( \w+)?| before it \w+( \w+)?| until it \w+( \w+)?)?
     slow to (warm( up)?|start( up)?|come (on|up))
-    as it warms( up)? | warming up | when cold | from cold
+    as (it|the (set|car|chassis|room|cabinet)) warms( up)? | warming up | when cold | from cold
     (after|at|on|from) switch(ing)?.?on
     after (turning|being turned|being switched) (it )?on
     for (about |some )?(the first )?((quarter|half) of )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(minutes?|hours?|mins?)
@@ -40,7 +41,7 @@ export const TIMES = {
     ((reacts?|responds?) to |at |with |by )?(the |a |an )?(slightest|least|smallest|lightest) (knock|tap|touch|bump|shock|movement|vibration)
     (reacts?|responds?) to (an? |any |every )?(knock|tap|touch|bump|shock|movement|vibration)s?
     (some(one|body)|any(one|body)|people|one|you|i) walks?( by| past| across \w+ \w+)?
-    (when|if|as soon as) (the |a |it |my )?(car|set|van|truck|boat)? ?(hits|goes over|drives over|runs over) (a |an |any |every |the )?(bump|pothole|hole|kerb|curb)s? | over (bumps|rough roads) | on (a )?(rough|bad|bumpy) roads?
+    (when|if|as soon as) (the |a |it |my )?(car|set|van|truck|boat)? ?(hits|goes over|drives over|runs over) (a |an |any |every |the )?(bump|pothole|hole|kerb|curb)s? | (on|over) bumps( only)? | over rough roads | on (a )?(rough|bad|bumpy) roads?
     doors? slams?
     (when|if|as soon as) the (table|floor|bench|shelf|house|cabinet|set|desk) (shakes|moves|vibrates|is (shaken|moved|knocked))
     (when|if) (a |the )?(lorry|truck|train|car|tram)s? (goes|go|drives?|passes|pass)( past| by)?

@@ -10,6 +10,7 @@ import { KEPT } from "./kept";
 import { KINDS } from "./kinds-of-sets";
 import { KINDS_AGAIN } from "./kinds-of-sets-again";
 import { KINDS_FURTHER } from "./kinds-of-sets-further";
+import { KINDS_IN_SHORT } from "./kinds-of-sets-in-short";
 import { KINDS_ONCE_MORE } from "./kinds-of-sets-once-more";
 import { NINETEENTH } from "./nineteenth";
 import { NINTH } from "./ninth";
@@ -25,6 +26,7 @@ import { TURNS } from "./turns";
 import { TWELFTH } from "./twelfth";
 import { TWENTIETH } from "./twentieth";
 import { TWENTY_FIRST } from "./twenty-first";
+import { TWENTY_EIGHTH } from "./twenty-eighth";
 import { TWENTY_FIFTH } from "./twenty-fifth";
 import { TWENTY_FOURTH } from "./twenty-fourth";
 import { TWENTY_SECOND } from "./twenty-second";
@@ -70,6 +72,8 @@ export const LOTS: readonly Lot[] = [
   TWENTY_FIFTH,
   TWENTY_SIXTH,
   TWENTY_SEVENTH,
+  TWENTY_EIGHTH,
+  KINDS_IN_SHORT,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -18,7 +18,7 @@ export const TWENTY_THIRD: readonly (readonly [set: string, group: string, lines
   [
     "communications",
     "a twenty-third set",
-    `receiver is dead on all bands, dial lights on | bands alike, play dead
+    `receiver is dead on all bands, dial lights on | bands alike, glow all, play dead
      no signals above 14 MHz | bands one
      sensitivity falls off on the high bands | bands one
      15 metres dead, other bands good | bands one
