@@ -80,7 +80,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       // A regenerative detector that does not oscillate is no steadier for it.
       if (denied && /^(self.?)?oscillat/.test(word) && circuit.stages.every(({ kind }) => kind !== "mixer")) return [];
       // A pointer that jumps does so on its cord.
-      if (subject === "drive" && /jump|wobbl|shak/.test(word) && !denied) return [whole("knob", "slips")];
+      if (subject === "drive" && /jump|wobbl|shak|slid/.test(word) && !denied) return [whole("knob", "slips")];
       // A meter that jumps about is no drift.
       if (stage && SHOWS.has(stage) && !denied) return works(stage, "fails");
       return [of("steady", denied ? "steady" : "unsteady"), ...(stage && !denied ? works(stage, "fails") : [])];
@@ -101,7 +101,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
   if (stage) {
     if (predicate === "blown" && NOUNS.fuse.test(text)) return [];
     // What works on the strongest alone does not.
-    const bad = !good || (predicate === "works" && !denied && times.has("strong") && /\bonly\b/.test(text));
+    const halfOf = stage === "stereo" && /\bonly (the )?(left|right|one)\b/.test(text);
+    const bad = !good || halfOf || (predicate === "works" && !denied && times.has("strong") && /\bonly\b/.test(text));
     return denied && bad ? [] : works(stage, bad === denied ? "works" : "fails");
   }
   if (subject === "control" && predicate === "dead" && /cut|drop/.test(word) && !denied)

@@ -143,6 +143,8 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   const heavy = all.filter((one) => OF_THE_WHOLE.has(one.tag) && !MANNER.test(rest.slice(one.from, one.to)));
   const preds = all.filter((one) => {
     if (inside(one)) return false;
+    // “Reacts to tapping”, “does not react when tapped”.
+    if (one.tag === "moves" && times.has("touched") && /react|respond/.test(rest.slice(one.from, one.to))) return false;
     if (MANNER.test(rest.slice(one.from, one.to))) return !heavy.some(({ from, to }) => gap({ from, to }, one) <= 1);
     if (one.tag === "weak" && /ly$/.test(rest.slice(one.from, one.to)) && heavy.some(({ to }) => one.from - to === 1))
       return false;
@@ -185,8 +187,6 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
     // A crackle that stops when it is tapped is there until then.
     const gone = OF_THE_WHOLE.has(tag) && GONE.test(rest.slice(to)) && !times.has("touched") && !times.has("warm");
     if (named.length === 0 && !OF_THE_WHOLE.has(tag) && tag !== "steady" && isStrange(rest.slice(0, from))) continue;
-    // “Does not react when tapped.”
-    if (tag === "moves" && times.has("touched") && /react|respond/.test(word)) continue;
     // “The noise is normal.”
     if (tag === "noise" && /^ (is|are) (quite |about )?(normal|as usual|as always|low)\b/.test(rest.slice(to)))
       continue;

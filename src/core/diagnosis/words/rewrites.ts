@@ -245,6 +245,26 @@ export const REWRITES: readonly (readonly [RegExp, string])[] = [
     /\b(?:takes|needs|wants|requires) (?:an? )?(?:\w+ )?(knock|thump|tap|slap|kick|bang|hit|bump)s? (?:to (?:start|play|work|get|come|wake|make)|before it)[^,;.]*/g,
     "plays when i $1 it",
   ],
+  [/\bbfo (?:can ?not|is not|does not get) (?:be )?(?:heard|audible)\b/g, "bfo is silent"],
+  [/\b(?:dial|calibration) errors?\b/g, "dial is off"],
+  [
+    /\b(dial|calibration|scale) (?:is )?(?:only )?(?:correct|right|good|accurate) (?:only )?(?:at|on) one (?:end|side)(?: only)?\b/g,
+    "$1 is off",
+  ],
+  [
+    /\b(?:comes? back|comes? on|works?|plays?)(?: to life| again)* (?:when|after|if|once) (?:i |you )?(?:switch|turn)(?:ing|ed)? (?:it |the set )?off and on(?: again)?\b/g,
+    "cuts out",
+  ],
+  // “The switch must be pressed to get sound.”
+  [
+    /\b((?:(?:band|wave|range|tone|volume|first|output|rectifier|mains) )*(?:switch|knob|control|tube|valve|socket|cabinet|plug)) (?:must|has to|needs to) be (wiggled|pressed|pushed|held|moved|tapped|hit|rocked|jiggled)(?: \w+)? (?:to|before it|so that it) (?:get|make|hear|have|play|plays|work|works)\b[^,;.]*/g,
+    "plays when the $1 is $2",
+  ],
+  [
+    /\b(knock|hit|tap|thump|slap|kick|bang)(?: on)? (?:it|the \w+) and (?:the )?(?:(?:sound|radio|set|music|it|reception) )?(?:returns|comes back|plays|works|is back|comes on)(?: again)?\b/g,
+    "plays when i $1 it",
+  ],
+  [/\b(?:receiver|receive|rx|reception) (?:does|will) not (?:come|go|switch|return) back\b/g, "receive dead"],
   // The protection keeps the loudspeakers off.
   [
     /\bprotection(?: relay| circuit)? (?:(?:does|do|will) not (?:click|pull|close|come|switch|cut|release|let go)(?: in| on| over| out)?|stays (?:on|open|in|active)|never (?:clicks|pulls|closes|comes|switches)(?: in| on| over)?)\b/g,

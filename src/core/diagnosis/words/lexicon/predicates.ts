@@ -60,7 +60,7 @@ export const PREDICATES = {
     defunct | inaudible | conk(s|ed) out | pack(s|ed) (up|in) | given up( the ghost)? | expired | non.?functional
     no life
     not a (squeak|murmur|word|note)
-    refuses( to \w+)? | out of action | (nobody|no one) (can )?hears? | vanish(es|ed) | disappear(s|ed) | quits?
+    (gives?|has|gets|makes|produces) none | refuses( to \w+)? | out of action | (nobody|no one) (can )?hears? | vanish(es|ed) | disappear(s|ed) | quits?
     missing
     not a (sound|peep|thing|whisper)
     switches (itself )?off | shuts? (itself )?(down|off) | gave up
@@ -106,7 +106,7 @@ export const PREDICATES = {
     nothing (is )?(heard|comes) (above|over|through) the (noise|hiss)
     better with an? (longer|better|outdoor|outside|external|good|proper) (aerial|antenna)
     less | little | sags? | reduced | soft(ly)? | sinks
-    (far(.?away)?|distant|remote|weak(er)?|faint) (stations?|ones?|signals?) ((do|will|can) not|are (gone|not|lost|missing)|have (gone|vanished)|fail to)( \w+){0,3}
+    (far(.?away)?|distant|remote|weak(er)?|faint) (stations?|ones?|signals?) ((do|will|can) not|are (gone|not|lost|missing)|have (gone|vanished|disappeared)|fail to)( \w+){0,3}
     (falls?|fell|fallen)(?! (off|from|over|down|out of) (the|a|an|my|its|stairs))( (off|away|back|to( an?)?( \w+)?))?
     only (about )?\d+(?= (on|in|at|with)\b) | only (about )?\d+ ?w(atts?)? | \d+ ?w(atts?)? only
     (the )?(local|strong|near) (stations?|ones?) only
@@ -145,7 +145,7 @@ export const PREDICATES = {
     unreadable | strangled | scrambled | metallic
     two (stations|programmes|programs) (at once|at the same time|together)
     crunchy | gravelly | gargl(es|ed|ing) | slurred | smeared | stutter~ | overdriven | squashed
-    hollow | boxy | wheez(es|y|ing) | dull
+    gurgl(es|ing) | sounds? torn | hollow | boxy | wheez(es|y|ing) | dull
     like (donald duck|a duck|a kazoo)
     hoarse | blurred | thin | shrill | woolly | boomy | break(s|ing)? up
     (?<=\b(sounds?|voices?|music|speech|audio|tone) (is |are )?)cracked
@@ -209,7 +209,7 @@ export const PREDICATES = {
     (goes|went|runs|moves) off (the )?(stations?|frequency|tune)
     warble~ | pulse~ | pulsate~ | feeds? back | feedback | wobbl(es?|y) | screech(es|ing)?
     (does|do|will) not stay (on|put|tuned|there)( (frequency|tune|the station))?
-    (has|have|must|needs?|is) (to )?(be )?(keep (on )?)?retun(e|ed|ing)
+    (has|have|must|needs?|is) (to )?(be )?(keep (on )?)?(retun(e|ed|ing)|re-?adjust(ed|ing)?)
     (needs?|wants?|requires?) ((constant|frequent|continual|regular|permanent|repeated) )?(re-?(tuning|adjust(ing|ment))|(constant|frequent|continual) tuning)
     keeps? (on )?losing (the |its |a )?(stations?|signal|tune)
     waver(s|ed|ing)? | wail(s|ed|ing)? | moan(s|ed|ing)? | whoop(s|ed|ing)? | yelp(s|ed|ing)? | tweet(s|ing)? | twitter(s|ing)?
@@ -229,7 +229,7 @@ export const PREDICATES = {
     out of (calibration|alignment|tune)
     (at|in|on) (the )?(wrong|another|a different) (place|spot|position|frequency|end)
     (reads?|comes? in|appear|sits?) (about )?(\d+ ?k?hz )?(too )?(high|low|off|out|wrong|shifted)
-    off by( about)? \d+(\.\d+)? ?([km]?hz|kc|mc)
+    off by( about)? \d+(\.\d+)? ?([km]?hz|kc|mc) | off by (about )?(an?|one|two|half an?|\d+) (division|degree|station|inch|cm|mm|centimet(re|er)|bit|lot|little|channel)s?
     (belongs?|should be|should come in|on|at|of) (at |on )?\d+(\.\d+)?( ?[km]hz)? (but )?(comes? in|is( found| heard)?|appears?|sits|shows( up)?|reads) (up )?(at|on) \d+(\.\d+)?( ?[km]hz)?
     too far (to the |up |down )?(left|right|up|down)
     (about )?(an? |one |two |three |some |half an? |\d+ ?)(centimet(re|er)s?|cm|mm|millimet(re|er)s?|inch(es)?|divisions?|finger'?s? width) (away|off|out|beside|next to|to the (left|right))( (from|of))?( the( right| true)? (stations?|place|mark))?
@@ -249,7 +249,7 @@ export const PREDICATES = {
     slips? | slipp(ed|ing|y) | slack | backlash | loose | stiff(ly)? | jumps? back | springs? back
     (turns?|spins?|rotates?) (right )?(round|through|freely|endlessly|loosely)( without \w+)?
     hangs? | binds? | catch(es)? | gummed( up)? | seized | sticky | sticks | stuck | jam(s|med) | broken?
-    snapped | drags
+    snapped | drags | rubs
     (has |have )?(come|came|fallen|fell) off
     (is )?off (its|the) (pulley|drum)
     (goes|turns|moves) only (half|part)( of)?( the)? way | does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
@@ -317,7 +317,7 @@ export const PREDICATES = {
   /** of a stage with a work of its own */
   fails: any`
     chatter~
-    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|operate|energi[sz]e|change over|engage|key|click|come in|actuate|drop out|release|let go)( to \w+)?
+    (does|do|did|will|can) not (pull in|switch(?! (it |the set )?(on|off))( over)?|close|control|regulate|act|operate|energi[sz]e|change over|engage|key|click|come in|actuate|drop out|release|let go)( to \w+)?
     ((gives?|has|shows?) )?no (note|marker|tone|reading|glow|light|effect|action|indication|deflection|movement|response)
     stuck
     (stays|sits|hangs|sticks) at (s ?\d( \+ ?\d*)?|full scale|the stop) | reads? (backwards?|wrong|the wrong way|nonsense|high|low)

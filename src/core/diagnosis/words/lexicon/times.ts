@@ -32,10 +32,11 @@ export const TIMES = {
     (over|during|in the course of) (an|one) (evening|hour) | in an hour | as time goes (on|by) | with use
   `,
   touched: any`
-    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor|chassis|board|panel|tube|lead|wiring|lid|back|cover|door|top|bottom|front|handle|grille|side|socket) is )?(carr(y|ied)(?= |$)|flex(ed)?|ben(d|t)|twist(ed)?|push(ed)?|pull(ed)?|lift(ed)?|tilt(ed)?|squeez(e|ed)|tap(ped)?|thump(ed)?|touch(ed)?(?! (the |a |an )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch|aerial|antenna|grid|top cap|input|pick.?up|phono))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! to (another|the next|a different|any|each)|( the)? ((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|(the|an?|any|one) ((output|rectifier|first|if|detector) )?(set|cabinet|side|chassis|top|case|tubes?|valves?|sockets?|lead|wire|board)))?
+    (when|if|after|until|unless|as soon as) (you |i |one |it is |it's |the (cabinet|set|case|bench|table|floor|chassis|board|panel|tube|lead|wiring|lid|back|cover|door|top|bottom|front|handle|grille|side|socket) is )?(carr(y|ied)(?= |$)|flick(ed)?|flex(ed)?|ben(d|t)|twist(ed)?|push(ed)?|pull(ed)?|lift(ed)?|tilt(ed)?|squeez(e|ed)|tap(ped)?|thump(ed)?|touch(ed)?(?! (the |a |an )?((volume|tone|gain|treble|bass|band|wave) )?(control|knob|pot|switch|aerial|antenna|grid|top cap|input|pick.?up|phono))|knock(ed)?|hit|bang(ed)?|kick(ed)?|jiggl(e|ed)|wiggl(e|ed)|mov(e|ed)(?! to (another|the next|a different|any|each)|( the)? ((volume|tone|gain|treble|bass|band|wave)( change)? )?(control|knob|pot|switch))|shak(e|en)|slap(ped)?|bump(ed)?|press(ed)?(?! (the )?(key|ptt|button|switch|mic\w*)))( (it|(the|an?|any|one) ((output|rectifier|first|if|detector) )?(set|cabinet|side|chassis|top|case|tubes?|valves?|sockets?|lead|wire|board)))?
     after (a |an? \w+ |one |some |the )?(thump|tap|knock|slap|bang|bump|kick|hit)s?( (on|to|against) (the )?\w+)?
     (a |the )?(thump|tap|knock|slap|bang|bump)( on (the )?\w+( \w+)?)? (brings|makes|cures|restores|fixes|sets)
     (?<!\b(switch|control|pot|knob) (needs|wants|requires) )(tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key|aerial|antenna|grid|top cap|input)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
+    being (tapped|knocked|hit|moved|thumped|shaken|touched) | (every|each|any|my) (foot)?steps?( \w+)? (makes?|gives?)
     vibration | microphon(ic|ics|y) | (at|with|on) (every|each|any|the slightest) (movement|step|touch|jolt)
     sensitive to (touch|tapping|knocks|vibration)
     ((reacts?|responds?) to |at |with |by )?(the |a |an )?(slightest|least|smallest|lightest) (knock|tap|touch|bump|shock|movement|vibration)
@@ -57,7 +58,7 @@ export const TIMES = {
     (at|in|on) (one|a|certain|some|a certain) (spot|place|position|setting|point)s? (of|on) the (volume|tone|gain)( control| pot| knob)?
   `,
   strong: any`
-    (on|with) (the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
+    (on|with) (the |every |any |all )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
     on locals
     (?<=\b(distorts?|distorting|overloads?|breaks up) )(the )?(strong|loud|local|powerful|near) (signals?|stations?|ones?)
     ^(the )?(strong|loud|local|powerful) (signals?|stations?)\b(?= (are |is |get )?(distort|overload|blast|break|splatter|rough|harsh))

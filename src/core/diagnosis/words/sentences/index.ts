@@ -29,6 +29,7 @@ import { TWENTY_FIRST } from "./twenty-first";
 import { TWENTY_EIGHTH } from "./twenty-eighth";
 import { TWENTY_FIFTH } from "./twenty-fifth";
 import { TWENTY_FOURTH } from "./twenty-fourth";
+import { TWENTY_NINTH } from "./twenty-ninth";
 import { TWENTY_SECOND } from "./twenty-second";
 import { TWENTY_SEVENTH } from "./twenty-seventh";
 import { TWENTY_SIXTH } from "./twenty-sixth";
@@ -74,6 +75,7 @@ export const LOTS: readonly Lot[] = [
   TWENTY_SEVENTH,
   TWENTY_EIGHTH,
   KINDS_IN_SHORT,
+  TWENTY_NINTH,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -110,7 +110,7 @@ export const TWENTY_FOURTH: readonly (readonly [set: string, group: string, line
      station jumps to another one | steady unsteady
      dial reads wrong by a centimetre | dial off
      stations are too far to the left on the dial | dial off
-     pointer is bent and rubs |
+     pointer is bent and rubs | knob slips
      dial pointer fell off | knob slips
      tuning knob slips on its shaft | knob slips
      knob turns but pointer doesn't | knob slips
