@@ -16,6 +16,9 @@ describe("that all is well is read only where every word was understood", () => 
     "works after wedging the tube",
     "the tubes light with a bodged resistor",
     "the dial is right in a mirror",
+    "works only with the lid off",
+    "just one tube glows",
+    "plays on one of its two speakers only",
   ])("“%s” is not read as good", (text) =>
     expect(read(text).filter((one) => / (fine|works|all|right|none|quiet|whole|steady|free)$/.test(one))).toEqual([]),
   );

@@ -1,11 +1,11 @@
 import type { Span } from "./spans";
 import type { Said } from "./types";
 
-/** Words that change nothing of what was said. */
+/** Words that change nothing of what was said. “Only”, “just” and “one” do: what works on one station only does not. */
 const SMALL: ReadonlySet<string> = new Set(
   `a an the it its is are was were be been being has have had do does did and or but on in at of to with for from by as so
-  too very quite now again all both only also this that these those there here he she they i you we my your our his her
-  their when then if than just any some one once up down off into over out no not never without nothing none neither nor
+  too very quite now again all both also this that these those there here he she they i you we my your our his her
+  their when then if than any some once up down off into over out no not never without nothing none neither nor
   can could will would still yet even well really rather pretty s t
   more most other others else otherwise rest whole away about through like hardly scarcely except apart
   everything everybody everyone anything whatsoever whatever sign trace hint sort kind

@@ -147,6 +147,6 @@ export const NINETEENTH: readonly (readonly [set: string, group: string, lines: 
      hum on FM but not on AM | hum-fm line|double, hum none
      FM stations are off the dial | dial-fm off
      both bands are dead | bands alike, play dead
-     tuning eye works on AM only | works:indicator works`,
+     tuning eye works on AM only |`,
   ],
 ];

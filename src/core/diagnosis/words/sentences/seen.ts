@@ -221,7 +221,7 @@ export const SEEN: readonly (readonly [set: string, group: string, lines: string
      crackles with the volume at zero | noise-down noisy
      plays for ten minutes, then dead | warm changes, play dead
      dead until it warms up | warm changes, play dead
-     only plays when cold | warm changes, play fine
+     only plays when cold | warm changes
      goes weak when it is warm | warm changes, play weak
      distorts on strong stations | play distorted, works:agc fails
      sometimes cuts out | play dead

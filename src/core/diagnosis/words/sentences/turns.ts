@@ -90,7 +90,7 @@ export const TURNS: readonly (readonly [set: string, group: string, lines: strin
     "amfm",
     "ways to put it",
     `noise on FM, not on AM | noise noisy
-     eye works on FM only | works:indicator works
+     eye works on FM only |
      works on FM only | play-fm fine, play dead
      the radio plays on AM only | play fine, play-fm dead
      all fine except stereo | play fine, works:stereo fails

@@ -43,7 +43,7 @@ export const TWENTY_FIFTH: readonly (readonly [set: string, group: string, lines
     "table",
     "a twenty-fifth set",
     `The set came on, played two minutes and died | warm changes, play dead
-     There is no sound at all, only the dial is lit | glow all, play dead
+     There is no sound at all, only the dial is lit | play dead
      Sound disappears completely when it gets hot | warm changes, play dead
      It plays only after I slap the cabinet | thump reacts, play dead
      Nothing comes out of the speaker but the phono input works | play dead, phono fine

@@ -117,7 +117,7 @@ export const TWENTY_SEVENTH: readonly (readonly [set: string, group: string, lin
      Hum changes when I turn the plug | hum line|double
      Sound comes only from the headphone socket | play dead, phones fine
      External speaker works, internal one is dead | play dead
-     Plays on one speaker only | play fine
+     Plays on one speaker only |
      There is a ticking sound every second | steady unsteady
      Ticks like a clock | noise noisy
      Sounds like a motor running in the background | steady unsteady
