@@ -32,10 +32,12 @@ import { describeItem, freeOf, readScan } from "../stock";
 import { corrected, lineOf } from "./correct";
 import { manyAtOnce, partNamed } from "./part-named";
 import { dialRead } from "./dial-read";
+import { ofABand } from "./of-a-band";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
 import { safeWords } from "./safe-words";
 import { searchWords } from "./search-words";
+import { workedFrom } from "./worked-from";
 import { BAND, oneAfterTheOther, severalApart } from "./several";
 import { turnedAround } from "./turned";
 
@@ -138,7 +140,7 @@ function readWord(line: string, context: ReadContext): { kind: string; reading: 
   return undefined;
 }
 
-const POWER = "([\\d.,]+\\s?[km]?W)";
+const POWER = "([\\d.,]+\\s?[km]?W(?:atts?)?)";
 const OUT = "(?:(?:rf\\s+)?(?:power|out(?:put)?)\\s+(?:power\\s+)?(?:(?:on|at)\\s+)?)?";
 /** `80 m: 62 W`, `62 W on 80 m`, as the test that it is. */
 function powerOnBand(text: string): string | undefined {
@@ -188,7 +190,7 @@ const timeFirst = (text: string): string => {
 function askWords(text: string): LineResult {
   const timed = timeFirst(text);
   const time = TIME.test(timed);
-  if (!time && !/^[a-z]{4,}$|^(?=.*[a-z]).*\S\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
+  if (!time && !/^[a-z]{3,}$|^(?=.*[a-z]).*\S\s+\S/i.test(text)) return notUnderstood(0, HOW_IT_BEGINS);
   return {
     kind: "question",
     question: "What is this? A line begins with a part (C14 …), a point (B+ 248) or a word like ?, note, todo, test.",
@@ -212,7 +214,7 @@ function parseContent(line: string, context: LineContext): LineResult {
 }
 
 /** What has to be asked about, whatever the set: figures that mean another one. */
-const ASKED = [dialRead, peakToPeakRead, ratedOrRead] as const;
+const ASKED = [dialRead, peakToPeakRead, ratedOrRead, ofABand, workedFrom] as const;
 
 /** What was looked at while Make safe is open, as ticks of its list. */
 function madeSafe(line: string, context: LineContext): LineResult | undefined {

@@ -82,7 +82,16 @@ describe("a point by another name", () => {
     ["T2 primary open", "T2 output primary, plate to C2 open cold"],
     ["output transformer primary 331 ohms", "T2 output primary, plate to C2 331 ohms cold"],
     // Where a test's name is only a part of the point's.
-    ["output tube plate 240 V", "output tube plate 240 V baseline"],
+    ["output tube plate 240 V", "V4 plate 240 V baseline"],
+    ["output cathode 12.1", "V4 cathode 12.1 baseline"],
+    ["IF stage screen 92", "V1 screen 92 baseline"],
+    ["driver plate 190 V", "driver plate 190 V baseline"],
+    ["B+ voltage 255", "B+ 255 baseline"],
+    ["heater volts 6.2", "Heaters 6.2 baseline"],
+    ["filament voltage 6.2", "Heaters 6.2 baseline"],
+    ["screen voltage of V1 92", "V1 screen 92 baseline"],
+    ["V4 plate volts 240", "V4 plate 240 baseline"],
+    ["grid current 3 mA on 20 m", "grid current 3 mA baseline: on 20 m"],
     ["B+ after choke 240 V", "B+ after choke 240 V baseline"],
     ["T1 primary to chassis 200 Mohm", "T1 primary to chassis 200 Mohm cold"],
     ["T3 secondary 310 ohm", "T3 secondary 310 ohm cold"],
@@ -337,6 +346,43 @@ describe("a test of the set", () => {
     expect(understood(line)).toBe(written);
     expect(understood(written)).toBe(written);
   });
+});
+
+describe("a test on a band or in a mode", () => {
+  it.each([
+    ["SSB output 80 W PEP", "test output at SSB PEP 80 W"],
+    ["PEP 80 W on 80 m", "test output at PEP 80 m 80 W"],
+    ["CW output 95 watts", "test output at CW 95 W"],
+    ["40 m: 58 watts", "test output at 40 m 58 W"],
+    ["sensitivity MW 30 uV", "test sensitivity at MW 30 µV"],
+    ["SW1 sensitivity: 12 uV max 20", "test sensitivity at SW1 12 µV max 20"],
+    ["FM sensitivity 3 uV for 26 dB", "test sensitivity at FM, 26 dB 3 µV"],
+    ["hum on AM 4 mV", "test hum at AM 4 mV"],
+    ["hum 4 mV with volume down", "test hum at volume down 4 mV"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+
+  it.each(["IF 455 kHz peaked", "SW 9.5 MHz dead", "FM 98 MHz"])("%s: what was there is asked", (line) => {
+    const answers = understood(line);
+    expect(answers).toContain(`note ${line}`);
+    expect(answers).toContain(`? ${line}`);
+    for (const answer of answers) expect(read(answer).kind).toBe("draft");
+  });
+});
+
+describe("what went in, told in another order", () => {
+  it.each([
+    ["C1 replaced: 22uF 450V", "C1 -> 22uF 450V"],
+    ["new 6V6 in V4", "V4 -> 6V6"],
+    ["put a new 6V6GT in V4: noisy", "V4 -> 6V6GT: noisy"],
+    ["V4 6V6GT fitted, NOS", "V4 -> 6V6GT: NOS"],
+    ["resoldered R7", "R7 reflowed"],
+    ["R7 was resoldered", "R7 reflowed"],
+    ["cabinet polished with wax", "cabinet cleaned; with wax"],
+    ["cabinet polished", "cabinet cleaned; with polish"],
+    ["dial cord slipping, restrung", "dial cord slipping, repaired"],
+  ])("%s", (line, written) => expect(understood(line)).toBe(written));
+  it("a fault alone is asked, whatever its verb", () =>
+    expect(understood("C14 was open")).toContain("found C14: open"));
 });
 
 describe("work on a place", () => {

@@ -23,6 +23,11 @@ const NOT_HERTZ = "[\\d.,]+\\s?(?:%|[µumk]?V|m?W|dB[a-zµ]{0,2})";
 const SO_LONG = "\\d[\\d.,]*\\s?(?:h|hours?|hrs?|min|minutes?)(?:\\s?\\d+\\s?(?:min|minutes?)?)?";
 const MICROVOLTS = "[\\d.,]+\\s?[µu]V";
 
+/** A band or a mode that a test was made on. */
+const MODE = `(?:MW|LW|SW\\s?\\d?|FM|AM|SSB|CW|USB|LSB|${BAND})`;
+const OF_A_BAND =
+  "sensitivity|selectivity|bandwidth|distortion|hum|noise|image\\s+rejection|drift|carrier\\s+suppression|s\\/n|dial\\s+error";
+
 const lines = (pattern: string) => new RegExp(`^${pattern}$`, "i");
 const begins = (pattern: string) => new RegExp(`^${pattern}`, "i");
 
@@ -34,6 +39,44 @@ const MEASURED_AT =
 
 /** A pattern, and the line in its place. The first that fits counts. */
 const TURNS: readonly (readonly [RegExp, string])[] = [
+  // C2 replaced: 22uF 450V
+  [lines(`${PARTS}\\s+(?:replaced|renewed|changed)\\s*[:=]\\s*(${FIGURE}\\S.*)`), "$1 -> $2"],
+  // SSB output 80 W PEP; sensitivity MW 30 uV; 20 m power 50 W
+  [
+    lines(
+      `(?:(${MODE})\\s+)(?:output|power|out)(?:\\s+power)?\\s*[:=]?\\s+(${FIGURE}\\S+\\s?[km]?W)(?:atts?)?(\\s+PEP)?`,
+    ),
+    "test output at $1$3 $2",
+  ],
+  [
+    lines(`PEP(?:\\s+output)?\\s*[:=]?\\s+(${FIGURE}\\S+\\s?[km]?W)(?:atts?)?(?:\\s+(?:on|at)\\s+(\\S.*))?`),
+    "test output at PEP $2 $1",
+  ],
+  [lines(`(${OF_A_BAND})\\s+(?:on\\s+)?(${MODE})\\s*[:=]?\\s+(${FIGURE}\\S.*)`), "test $1 at $2 $3"],
+  [lines(`(${MODE})\\s+(${OF_A_BAND})\\s*[:=]?\\s+(${FIGURE}\\S.*)`), "test $2 at $1 $3"],
+  // grid current 3 mA on 20 m
+  [
+    lines(
+      `((?:[a-z]+\\s)?(?:plate|grid|screen|cathode|idle|anode)\\s+current\\s+${FIGURE}\\S+\\s?[mµu]?A)\\s+(?:on|at)\\s+(${MODE})`,
+    ),
+    "$1: on $2",
+  ],
+  // C9 was open
+  [lines(`${CAPACITOR}\\s+(?:was|is)\\s+((?:open|shorted|dry|leaky|bulging|cracked|bad|dead)\\b.*)`), "$1 $2"],
+  // resoldered R4
+  [lines(`(?:re-?soldered)\\s+${THE}${PARTS}(\\s*[:,]\\s*\\S.*)?`), "$1 reflowed$2"],
+  [lines(`${PARTS}\\s+(?:was\\s+)?re-?soldered(\\s*[:,]\\s*\\S.*)?`), "$1 reflowed$2"],
+  // new 5Y3 in V5; put a new 6V6 in V4; V4 6V6GT fitted, NOS
+  [
+    lines(
+      `(?:(?:put|fitted|plugged|installed)\\s+)?(?:an?\\s+)?new\\s+([a-z0-9]*\\d[a-z0-9]*)\\s+(?:in|into|at|for)\\s+((?:V|Q|TR)\\d{1,2})(\\s*[:,]\\s*\\S.*)?`,
+    ),
+    "$2 -> $1$3",
+  ],
+  [
+    lines(`((?:V|Q|TR)\\d{1,2})\\s+(?:new\\s+)?([a-z]*\\d[a-z0-9]*[a-z][a-z0-9]*)\\s+fitted(?:\\s*[:,]\\s*(\\S.*))?`),
+    "$1 -> $2: $3",
+  ],
   // replaced C14 with 47n/630
   [lines(`(?:replaced|renewed|changed|exchanged)\\s+${THE}${PARTS}\\s+(?:with|by|to|for)\\s+(\\S.*)`), "$1 -> $2"],
   // restuffed C1 and C2 with 10u 450
@@ -168,6 +211,11 @@ const TURNS: readonly (readonly [RegExp, string])[] = [
   // new V6
   [lines(`(?:fitted\\s+)?(?:an?\\s+)?new\\s+${PART}(?:\\s+fitted)?`), "$1 new"],
   // worked 40 min on the dial
+  [lines(`(${SO_LONG})\\s+(?:of\\s+)?(?:labour|labor|work)(?:\\s+on\\s+(\\S.*))?`), "labour $1 $2"],
+  [
+    lines(`wait(?:ing|s)?\\s+for\\s+(?:the\\s+)?owner(?:'s)?(?:\\s+(?:answer|ok|okay|decision|reply|approval))?`),
+    "wait owner an answer",
+  ],
   [lines(`(?:worked|working)\\s+(?:for\\s+)?(${SO_LONG}(?:\\s.*)?)`), "labour $1"],
   // measured R7 at 612k
   [lines(`measured\\s+${THE}${PART}\\s+(?:at\\s+|as\\s+|=\\s*)?([\\d.,].*|open)`), "$1 = $2"],

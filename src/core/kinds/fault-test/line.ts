@@ -107,7 +107,9 @@ function testsNamed(act: StageAct, place: string, { circuit, system, stageNamed 
   const named = stageNamed(words) ?? stageNamed(place);
   // One tube may serve two stages: the grid is not that of the diodes.
   const meant = WITH_A_GRID.test(place) ? inTube.filter(({ kind }) => !DIODES.has(kind)) : inTube;
-  const stages = new Set((meant.length > 0 ? meant : inTube.length > 0 ? inTube : named ? [named] : []).map(({ id }) => id));
+  const stages = new Set(
+    (meant.length > 0 ? meant : inTube.length > 0 ? inTube : named ? [named] : []).map(({ id }) => id),
+  );
   const all = system.tests.filter((test) => test.act === act && test.stage && stages.has(test.stage.id));
   // What is done to the tube is done to all of it.
   const own = OF_THE_TUBE.has(act) ? all.filter(({ stage }) => stage?.id === all[0]?.stage?.id) : all;

@@ -68,6 +68,9 @@ const SAME: Record<string, PlaceAction> = {
   tightened: "adjusted",
   retensioned: "adjusted",
   mended: "repaired",
+  restrung: "repaired",
+  polished: "cleaned",
+  waxed: "cleaned",
   exchanged: "replaced",
   repainted: "painted",
   reglued: "glued",
@@ -75,7 +78,7 @@ const SAME: Record<string, PlaceAction> = {
   varnished: "painted",
 };
 /** What some of these words say was used. */
-const USED: Record<string, string> = { lacquered: "lacquer", varnished: "varnish" };
+const USED: Record<string, string> = { lacquered: "lacquer", varnished: "varnish", polished: "polish", waxed: "wax" };
 /** “On the left” and “the left side” say where, and not that it was left. */
 const LEFT =
   "(?<!\\b(?:on|at|the|upper|lower|front|rear|top|bottom|far)\\s)left(?!\\s+(?:side|hand|corner|edge|end|rear|front|top|bottom|channel))";
@@ -160,7 +163,8 @@ function behindActions(text: string): Behind {
     )
     .filter(Boolean);
   const material = (one: string) => /^(?:with|using|in|by)\s+(?:an?\s+|the\s+)?(\S.*)$/i.exec(one)?.[1];
-  const used = Object.keys(USED).filter((word) => new RegExp(`\\b${word}\\b`, "i").test(text));
+  // What it was polished with is said where it is said.
+  const used = Object.keys(USED).filter((word) => new RegExp(`\\b${word}\\b(?! with\\b)`, "i").test(text));
   return {
     materials: [...used.flatMap((word) => USED[word] ?? []), ...said.flatMap((one) => material(one) ?? [])],
     loose: said.filter((one) => !material(one)),

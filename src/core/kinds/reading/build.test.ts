@@ -127,7 +127,16 @@ describe("what a reading is for", () => {
 
 describe("the point that a line begins with", () => {
   const context = {
+    sheet: {
+      tubes: [
+        { position: "V3", type: "6Q7", work: "detector and first audio" },
+        { position: "V4", type: "6V6", work: "output" },
+        { position: "V6", type: "6K7", work: "first IF" },
+        { position: "V7", type: "6K7", work: "second IF" },
+      ],
+    },
     points: [
+      { point: "V4 plate", quantity: "voltage" },
       { point: "B+ to B−", quantity: "resistance" },
       { point: "T1 HT secondary, 3 to 4", quantity: "resistance", phase: "cold" },
       { point: "L1 primary, 1 to 2", quantity: "resistance", phase: "cold" },
@@ -135,6 +144,20 @@ describe("the point that a line begins with", () => {
       { point: "B+", quantity: "voltage" },
     ],
   } as never;
+  it("may be called by the work of its tube, where one tube does it", () => {
+    expect(pointOf("output plate 240", context, false)).toMatchObject({ point: "V4 plate", end: 12 });
+    expect(pointOf("first audio cathode 1.2", context, false)).toMatchObject({ point: "V3 cathode" });
+    expect(pointOf("first IF screen 92", context, false)).toMatchObject({ point: "V6 screen" });
+    expect(pointOf("IF screen 92", context, false)).toBeUndefined();
+    expect(pointOf("output power 2.1", context, false)).toBeUndefined();
+  });
+  it("may be said with the word voltage", () => {
+    expect(pointOf("B+ voltage 248", context, false)).toMatchObject({ point: "B+", end: 10 });
+    expect(pointOf("plate voltage of V4 240", context, false)).toMatchObject({ point: "V4 plate" });
+    expect(pointOf("V4 plate volts 240", context, false)).toMatchObject({ point: "V4 plate", end: 14 });
+    // A winding's row is ohms: its volts are another thing.
+    expect(pointOf("HT secondary voltage 300", context, false)?.row?.quantity).not.toBe("resistance");
+  });
   it("may have a hyphen for its minus, and a winding goes by its own name", () => {
     expect(pointOf("B+ to B- 180k", context, false)).toMatchObject({ point: "B+ to B−", end: 8 });
     expect(pointOf("b+ 248", context, false)).toMatchObject({ point: "B+" });

@@ -3,7 +3,7 @@ import { OPEN_WORDS, PHASES, type PointRow } from "../../readings";
 import type { Quantity } from "../../quantity";
 import { payloadOf, type LineContext } from "../../shorthand";
 import type { Reading } from "./payload";
-import { FIGURE, otherNames, sameElectrode, spokenPoint } from "./spoken-points";
+import { byItsWork, FIGURE, otherNames, sameElectrode, spokenPoint } from "./spoken-points";
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
 const NAMES = ["grid\\s?\\d?", "g\\d", "pin\\s?\\d{1,2}", ...ELECTRODE_NAMES].join("|");
@@ -100,11 +100,25 @@ function windingOf(text: string, rows: readonly PointRow[]): { end: number; rows
   return fits.length > 0 && !isNoResistance(text.slice(whole.length)) ? { end: whole.length, rows: fits } : undefined;
 }
 
+/** “B+ voltage”, “screen voltage of V4” */
+const VOLTAGE_OF = /(?<=\S\s+)volt(?:age|s)(?=\s+(?:(?:of|at|on)\s+)?(?:(?:V|Q|TR)\d{1,2}\s+)?[-−+]?[\d.,])/i;
+const namedExactly = (line: string, { points }: LineContext) =>
+  points.some(({ point }) => startsWith(plain(line.trimStart()), plain(point)) && /volt/i.test(point));
+
 /**
  * The measuring point that a line begins with.
  * @param anyName takes any name before a number, too
  */
 export function pointOf(line: string, context: LineContext, anyName: boolean): PointHead | undefined {
+  // “B+ voltage 265” is “B+ 265”, where that is a point and no row is called so.
+  const shorter = line.replace(VOLTAGE_OF, (word) => " ".repeat(word.length));
+  const named = shorter === line ? undefined : pointOf(shorter, context, false);
+  if (named?.row?.quantity !== "voltage" || namedExactly(line, context)) return headOf(line, context, anyName);
+  const word = VOLTAGE_OF.exec(line);
+  return { ...named, end: Math.max(named.end, word ? word.index + word[0].length : 0) };
+}
+
+function headOf(line: string, context: LineContext, anyName: boolean): PointHead | undefined {
   const lead = line.length - line.trimStart().length;
   const text = plain(line.slice(lead));
   const rows = context.points.filter((row) => !row.designator);
@@ -132,7 +146,7 @@ export function pointOf(line: string, context: LineContext, anyName: boolean): P
   const behind = text.slice(exact?.name.length ?? 0);
   if (exact && (beginsWithFigure(behind) || (longer <= exact.name.length && /\d|^\s*$/.test(behind))))
     return { point: exact.row.point, end: lead + exact.name.length, row: exact.row };
-  const spoken = spokenPoint(source);
+  const spoken = spokenPoint(source) ?? byItsWork(source, context.sheet.tubes);
   if (spoken) return atDevice(spoken.name, lead + spoken.length, rows);
   const short = longest(
     text,

@@ -47,6 +47,19 @@ export function spokenPoint(text: string): Spoken | undefined {
   return letter && word ? { name: `${device} ${word}`, length: letter[0].length } : undefined;
 }
 
+const AT_WORK = new RegExp(`^([a-z][a-z -]*?)\\s+([a-z]+\\d?)${FIGURE}`, "i");
+
+/** An electrode by what its tube does: `output plate` is `V4 plate`, where one tube of the set does that work. */
+export function byItsWork(text: string, tubes: readonly { position: string; work: string }[]): Spoken | undefined {
+  const [whole = "", work = "", word = ""] = AT_WORK.exec(text) ?? [];
+  const electrode = electrodeNamed(word);
+  const says = new RegExp(`\\b${work.trim().replace(/ (?:tube|valve|stage)$/i, "")}\\b`, "i");
+  const [tube, another] = electrode ? tubes.filter((one) => says.test(one.work)) : [];
+  return tube && !another && /^(?:V|Q|TR)\d/i.test(tube.position)
+    ? { name: `${tube.position.toUpperCase()} ${electrode}`, length: whole.length }
+    : undefined;
+}
+
 /** Do two names speak of the same electrode of the same device? `V4 g1` is `V4 grid`. */
 export function sameElectrode(one: string, other: string): boolean {
   const [a, b] = [devicePoint(one), devicePoint(other)];
@@ -67,7 +80,7 @@ const SAME: readonly (readonly string[])[] = [
     "current draw",
     "mains draw",
   ],
-  ["heater supply", "heater line", "heaters", "heater", "filaments"],
+  ["heater supply", "heater line", "heaters", "heater", "filaments", "filament"],
 ];
 const GROUND = /\bto (?:ground|earth|gnd|chassis)\b/;
 

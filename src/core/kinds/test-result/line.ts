@@ -18,7 +18,7 @@ const NUMBER = "[-−]?\\d+(?:[.,]\\d+)*|[.,]\\d+";
 const UNIT = "[a-zµΩ%°/]{0,12}?";
 /** Words that say what the figure behind them is. */
 const TAILS =
-  "min|max|at|for|(?:in|after|over|within|during)(?=\\s+(?:the\\s+)?(?:(?:first|last|half|an?|one|two)\\s|\\d))|into|across|on";
+  "min|max|at|for|with|(?:in|after|over|within|during)(?=\\s+(?:the\\s+)?(?:(?:first|last|half|an?|one|two)\\s|\\d))|into|across|on";
 const unitOf = (text: string | undefined): string | undefined => (text ? unitName(text) : undefined);
 
 type Fields = {
@@ -121,7 +121,7 @@ function tailOf(text: string): Tail | undefined {
     const on = /^on\s+(.+)$/i.exec(rest);
     const into = new RegExp(`^((?:into|across)\\s+.+?)(?=\\s+(?:${TAILS})\\s|$)`, "i").exec(rest);
     const at = new RegExp(
-      `^(?:at|for|in|after|over|within|during)\\s+(?:the\\s+)?(.+?)(?=\\s+(?:${TAILS})\\s|$)`,
+      `^(?:at|for|with|in|after|over|within|during)\\s+(?:the\\s+)?(.+?)(?=\\s+(?:${TAILS})\\s|$)`,
       "i",
     ).exec(rest);
     const found = limit ?? on ?? into ?? at;

@@ -25,7 +25,10 @@ const read: Reader = (rest, { base }) => {
   const typed = first.trim() === before?.to ? before.to : first.trim().replace(READY, "");
   const way = typed === before?.to ? undefined : HOW.exec(typed)?.[1]?.toLowerCase();
   const { name, rest: more } = personIn(way ? typed.replace(HOW, "") : typed, before?.to);
-  if (more) return askWhat(rest.line, name);
+  // A name has no figures: a price was told.
+  const figures = /\s\d.*$/.exec(typed)?.[0];
+  if ((more || figures) && name !== before?.to)
+    return askWhat(rest.line, figures ? typed.slice(0, -figures.length) : name);
   const said: Record<string, unknown> = { v: 1, to: name, how: way && /mail/.test(way) ? "message" : (way ?? "phone") };
   if (!said.to)
     return notUnderstood(rest.start, "Say who was told that the set is ready: told Marguerite Osei; how phone.");
