@@ -1,0 +1,9 @@
+import { PLAINER } from "./plainer";
+import { SOUNDS } from "./sounds";
+import { SPELLED } from "./spelled";
+import { STAGES } from "./stages";
+import type { Rewrite } from "./types";
+import { WHEN } from "./when";
+
+/** Ways to put it that are first made into plainer words, in this order. */
+export const REWRITES: readonly Rewrite[] = [...SPELLED, ...WHEN, ...SOUNDS, ...STAGES, ...PLAINER];
