@@ -5,7 +5,8 @@ import { partsOf, plain } from "./clean";
 import { TIMES } from "./lexicon";
 import { SO_SO } from "./meaning";
 import { measured } from "./measured";
-import { readPart, type Before } from "./part";
+import { readPart } from "./part";
+import type { Before } from "./taken";
 import type { ClauseRead, Said } from "./types";
 
 const WORST: readonly string[] = [
