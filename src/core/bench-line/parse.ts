@@ -35,6 +35,7 @@ import { dialRead } from "./dial-read";
 import { ofABand } from "./of-a-band";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
+import { powerWords } from "./power-words";
 import { safeWords } from "./safe-words";
 import { searchWords } from "./search-words";
 import { workedFrom } from "./worked-from";
@@ -223,6 +224,22 @@ function madeSafe(line: string, context: LineContext): LineResult | undefined {
   return ticks.length > 1 ? oneAfterTheOther(line, ticks) : only === "" ? undefined : parseContent(only, context);
 }
 
+/** What one of several lines is, by what each of them says. */
+function askWhichLine(question: string, ways: readonly string[], read: readonly LineResult[]): LineQuestion {
+  const choices = ways.map((text, at) => {
+    const one = read[at];
+    return { label: one?.kind === "draft" ? one.line.text : text, text };
+  });
+  return { kind: "question", question, choices };
+}
+
+/** Volts and amperes while First power is open, as a step of the power-up. */
+function poweredUp(line: string, context: LineContext): LineResult | undefined {
+  const ways = powerWords(line, context);
+  const read = ways.map((way) => parseContent(way, context));
+  return ways.length > 1 ? askWhichLine("Which step of the power-up is it?", ways, read) : read[0];
+}
+
 /** What is work elsewhere, and a trial while Find is open. */
 const ON_TRIAL = /^(?:swap|pull) /;
 /** What was tried to find the fault, as tests of the search. */
@@ -233,12 +250,7 @@ function searched(line: string, context: LineContext): LineResult | undefined {
   const [first] = read;
   // Where nothing of this set is meant the line is something else.
   if (!first || read.some(({ kind }) => kind !== "draft" && kind !== "question")) return undefined;
-  if (read.length === 1) return first;
-  const choices = read.map((one, at) => ({
-    label: one.kind === "draft" ? one.line.text : (ways[at] ?? ""),
-    text: ways[at] ?? "",
-  }));
-  return { kind: "question", question: "What is left of it?", choices };
+  return read.length === 1 ? first : askWhichLine("What is left of it?", ways, read);
 }
 
 /** Work and figures: of these a line may hold several. */
@@ -285,6 +297,7 @@ export function parseLine(line: string, context: LineContext): LineResult {
     labelLine(line, context) ??
     parseAmendLine(line, context) ??
     madeSafe(line, context) ??
+    poweredUp(line, context) ??
     searched(line, context) ??
     byItsName(line, context) ??
     manyAtOnce(line) ??

@@ -47,7 +47,7 @@ function asTick(part: string, keys: ReadonlySet<string>): string | undefined {
     if (!found || !keys.has(key)) continue;
     const [first = "", ...more] = found.slice(1).map((one) => one?.trim() ?? "");
     // A figure that was measured stands in the place of its state; other words are a remark.
-    const [measured, remark] = state === "$1" ? [first, more.join(" ").trim()] : [state, first];
+    const [measured, remark] = state === "$1" ? [first, more.join(" ").trim()] : [state, first.replace(/[,;]$/, "")];
     return `safe ${key} ${measured}${remark === "" ? "" : `: ${remark}`}`;
   }
   return undefined;

@@ -36,7 +36,7 @@ export const TURNED_POINTS: readonly Turn[] = [
   // V2 screen a bit low, 62 V
   [
     lines(
-      "((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|plate|anode|screen|grid|cathode|collector|base|emitter)|b\\s?\\+|ht)\\s+(?:is\\s+)?((?:(?:an?|bit|little|slightly|far|way|too|very|much|rather|quite|still|only|now|just|low|high|down|up|steady|unsteady|wrong|ok|fine|good)\\s?)+?)(?:[,:]\\s*|\\s+(?:at\\s+)?)([-−+]?[\\d.,]*\\d\\s?[mk]?V)",
+      "((?:V|Q|TR)\\d{1,2}\\s+(?:pin\\s+\\d{1,2}|plate|anode|screen|grid|cathode|collector|base|emitter)|b\\s?\\+|ht)\\s+(?:is\\s+)?((?:(?:an?|bit|little|slightly|far|way|too|very|much|rather|quite|still|only|now|just|low|high|down|up|steady|unsteady|wrong|ok|fine|good)\\s?)+?)(?:[,:]\\s*|\\s+(?:at\\s+)?)([-−+]?[\\d.,]*\\d(?:\\s?[mk]?V)?)",
     ),
     "$1 $3: $2",
   ],
@@ -72,6 +72,22 @@ export const TURNED_POINTS: readonly Turn[] = [
     ),
     "$1 $2 ac",
   ],
+  // ripple 3 V on B+
+  [
+    lines(`(?:the\\s+)?ripple\\s+(${FIGURE}\\S+(?:\\s?[mk]?V\\S*)?)\\s+(?:on|at|of)\\s+(?:the\\s+)?(\\S.*)`),
+    "$2 ripple $1",
+  ],
+  // V3 grid positive 2 V, V3 grid negative 8 V
+  [
+    lines(`((?:V|Q|TR)\\d{1,2}\\s+[a-z]+\\d?)\\s+(?:is\\s+)?(?:positive|plus)\\s+([\\d.,]*\\d\\s?m?V?)`),
+    "$1 $2: positive",
+  ],
+  [lines(`((?:V|Q|TR)\\d{1,2}\\s+[a-z]+\\d?)\\s+(?:is\\s+)?(?:negative|minus)\\s+([\\d.,]*\\d\\s?m?V?)`), "$1 -$2"],
+  // 248 V=, 6.3 V~
+  [lines(`(\\S.*\\d\\s?m?V)\\s?=`), "$1"],
+  [lines(`(\\S.*\\d\\s?m?V)\\s?~`), "$1 ac"],
+  // HT secondary 260-0-260
+  [lines(`(\\S.*\\S)\\s+(\\d{2,4})\\s?-\\s?0\\s?-\\s?\\d{2,4}(?:\\s?V)?`), "$1 $2 V ac: each side of the centre tap"],
   // ripple on B+ 1.2 V
   [begins(`(?:the\\s+)?ripple\\s+(?:on|at|of)\\s+(?:the\\s+)?(\\S.*?)\\s+(?=[\\d.,])`), "$1 ripple "],
   // V5 grid bias -22

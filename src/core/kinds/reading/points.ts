@@ -6,7 +6,8 @@ import type { Reading } from "./payload";
 import { byItsWork, FIGURE, otherNames, sameElectrode, spokenPoint } from "./spoken-points";
 
 /** Words that make a point out of a device's designator: `V4 plate`, `V2 pin 6`. */
-const NAMES = ["grid\\s?\\d?", "g\\d", "pin\\s?\\d{1,2}", ...ELECTRODE_NAMES].join("|");
+// “Grid 2 V” is two volts, “grid 2 92” the screen.
+const NAMES = ["grid\\s?\\d(?=\\s+[-−+]?[\\d.,])", "grid\\d?", "g\\d", "pin\\s?\\d{1,2}", ...ELECTRODE_NAMES].join("|");
 const DEVICE_POINT = new RegExp(`^((?:V|Q|TR)\\d{1,2}\\s+(?:${NAMES})(?:\\s+current)?)(?=\\s)`, "i");
 /** A rail that is called by its volts: `12V rail`. */
 const RAIL = /^(\d+(?:[.,]\d+)?\s?V\s+(?:rail|line|supply|winding))(?=\s+[-−+]?[\d.,])/i;
@@ -28,7 +29,7 @@ const SENTENCE =
 
 /** Points where a figure without a unit is volts: electrodes, rails, bias, heaters, control voltages. */
 const VOLTS = new RegExp(
-  `(?:\\b(?:${NAMES}|(?:line|mains) volt(?:s|age)|heaters|filaments|rail|supply|bias|battery|(?:avc|agc)(?:\\s(?:line|bus|voltage))?|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
+  `(?:\\b(?:${NAMES}|grid\\s?\\d|(?:line|mains) volt(?:s|age)|heaters|filaments|rail|supply|bias|battery|(?:avc|agc)(?:\\s(?:line|bus|voltage))?|ht|lt)|\\bb\\s?[+-](?:\\s?\\d)?)$`,
   "i",
 );
 const AMPS = /\bcurrent$/i;

@@ -28,7 +28,7 @@ const LETTERS: Record<"V" | "Q", Record<string, string>> = {
 const PIN_OF = new RegExp(`^pin\\s?(\\d{1,2})${OF}${DEVICE}${FIGURE}`, "i");
 const PIN_AT = new RegExp(`^${DEVICE}\\s*[/.]\\s*(\\d{1,2})${FIGURE}`, "i");
 const NAME_OF = new RegExp(`^([a-z]+\\d?)${OF}${DEVICE}${FIGURE}`, "i");
-const LETTER = new RegExp(`^${DEVICE}\\s+(a|p|k|g[123]?|s|h|f|c|b|e|d)${FIGURE}`, "i");
+const LETTER = new RegExp(`^${DEVICE}\\s+(a|p|k|g(?:rid\\s?)?[123]|g|s|h|f|c|b|e|d)${FIGURE}`, "i");
 
 export type Spoken = { name: string; length: number };
 
@@ -43,7 +43,8 @@ export function spokenPoint(text: string): Spoken | undefined {
   if (named && electrode) return { name: `${(named[2] ?? "").toUpperCase()} ${electrode}`, length: named[0].length };
   const letter = LETTER.exec(text);
   const device = (letter?.[1] ?? "").toUpperCase();
-  const word = LETTERS[device.startsWith("V") ? "V" : "Q"][(letter?.[2] ?? "").toLowerCase()];
+  const said = (letter?.[2] ?? "").toLowerCase().replace(/^grid\s?/, "g");
+  const word = LETTERS[device.startsWith("V") ? "V" : "Q"][said];
   return letter && word ? { name: `${device} ${word}`, length: letter[0].length } : undefined;
 }
 
@@ -109,4 +110,6 @@ export const takenFromLine = (point: string, quantity: string): string | undefin
       ? "line current"
       : quantity === "power"
         ? "line power"
-        : undefined;
+        : quantity === "voltage" && /^(?:mains|line)$/i.test(point)
+          ? "line voltage"
+          : undefined;
