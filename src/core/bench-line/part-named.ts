@@ -74,7 +74,7 @@ export function partNamed(line: string, context: LineContext): LineQuestion | Li
       const where = place === "" ? "" : ` at ${place}`;
       return {
         ...notUnderstood(
-          0,
+          line.length,
           `The sheet has no ${name.toLowerCase()}${where}. Name the part by its designator, like C14.`,
         ),
         choices: asWords(line),
@@ -109,7 +109,7 @@ export const manyAtOnce = (line: string): LineProblem | undefined =>
   MANY_AT_ONCE.test(line.trim())
     ? {
         ...notUnderstood(
-          0,
+          line.length,
           "Each part is an entry of its own, with what went in: C14 -> 47n/630. The recap plan does many at once.",
         ),
         choices: asWords(line),

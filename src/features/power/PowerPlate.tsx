@@ -97,7 +97,7 @@ export function PowerPlate() {
   const through = poweredUp(settled, visit.id);
 
   return (
-    <div className="flex flex-col gap-3">
+    <div className="@container flex flex-col gap-3">
       {halted ? null : (
         <PlanHead
           plan={plan}
@@ -125,7 +125,7 @@ export function PowerPlate() {
           <strong className="text-success">Full line reached.</strong> Every step can be taken again: choose it above.
         </p>
       ) : null}
-      <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_18.5rem]">
+      <div className="grid items-start gap-4 @xl:grid-cols-[minmax(0,1fr)_18.5rem]">
         {halted ? (
           <StopPanel
             record={halted}
