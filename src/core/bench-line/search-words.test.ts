@@ -44,6 +44,8 @@ describe("a test of the search in other words", () => {
     ["tapped V4: no reaction", "tap:output still"],
     ["V4 crackles when tapped", "tap:output reacts"],
     ["pulled V3: hum gone", "pull:af none"],
+    ["tapped the cabinet: crackles", "thump reacts"],
+    ["checked C14, leaky", "check:C14 bad"],
     ["swapped V4, no change", "swap:output same"],
     ["tried another V4: works", "swap:output cured"],
     ["grounded the AGC line: plays better", "agc-off cured"],
@@ -63,8 +65,13 @@ describe("a test of the search in other words", () => {
     ["a signal at a grid is not what its stage gives", "signal at V4 grid is weak"],
     ["what is not in the set", "tapped V9: crackles"],
     ["a place without an answer", "touching the grid of V3"],
+    ["what a “not” turns round is asked", "tapped V4: reacts not at all"],
+    ["what follows may turn it round", "swapped V4: works no better"],
+    ["two answers at once", "bridged C1: hum gone but it crackles"],
+    ["only a tube is pulled", "with the volume down hum is gone"],
+    ["only a part is checked so", "checked the fuse: good"],
     ["a story", "touching up the cabinet with lacquer is a lot of work"],
-  ])("%s", (_name, line) => expect(String(read(line))).not.toMatch(/^(inject|trace|tap)/));
+  ])("%s", (_name, line) => expect(String(read(line))).not.toMatch(/^(inject|trace|tap|swap|bridge|pull|check|thump)/));
 
   it("takes a swapped or a pulled tube for work where Find is not open", () => {
     expect(read("swapped V4, no change", "fix")).not.toBe("swap:output same");

@@ -87,6 +87,9 @@ const doing = (
 });
 const OF_ITS_OUTPUT = /\b(plate|anode|collector|output transformer)\b/i;
 const OF_ITS_INPUT = /\b(grid|base|input|top cap)\b/i;
+const A_TUBE = /\b(?:(?:V|Q|TR)\d{1,2}|tube|valve)\b/i;
+const A_PART = /^(?:[CRLTVQ]|TR)\d/i;
+const THE_CABINET = /^(?:cabinet|set|case|side|top|chassis|it)\b/i;
 const DOINGS: readonly Doing[] = [
   doing(
     "bridg(?:ed|ing)|(?:clipped |put )?(?:an? )?(?:good |known good |test |new )?(?:cap(?:acitor)?|condenser|[\\d.]+ ?(?:[uµn]F?|MFD|mfd)\\S*) across",
@@ -107,6 +110,9 @@ const DOINGS: readonly Doing[] = [
   doing("(?:trac(?:ed|ing)|tracer|scoped?|probe|listened|listening|signal) (?:on|at|to|after|behind)", "trace", SOUND, {
     never: OF_ITS_INPUT,
   }),
+  doing("(?:tapp?(?:ed|ing)?|knock(?:ed|ing)?|thump(?:ed|ing)?|hit(?:ting)?)(?: on| at)?", "thump", REACTS, {
+    only: THE_CABINET,
+  }),
   doing("(?:tapp?(?:ed|ing)?|knock(?:ed|ing)?|flick(?:ed|ing)|wiggl(?:ed|ing))(?: on| at)?", "tap", REACTS),
   doing(
     "froze|freez(?:e|ing)|cool(?:ed|ing)|(?:cold |freezer? )?spray(?:ed|ing)?(?: on)?|heat(?:ed|ing)|warm(?:ed|ing)",
@@ -118,11 +124,13 @@ const DOINGS: readonly Doing[] = [
     "swap",
     CURES,
   ),
-  doing("pull(?:ed|ing)?(?: out)?|unplugg(?:ed|ing)|remov(?:ed|ing)|took out|taking out|with", "pull", HUM),
+  doing("pull(?:ed|ing)?(?: out)?|unplugg(?:ed|ing)|remov(?:ed|ing)|took out|taking out|with", "pull", HUM, {
+    only: A_TUBE,
+  }),
   doing("(?:with |on )?(?:tried )?(?:another|an? (?:long|longer|better|different|outdoor))", "aerial", CURES, {
     only: /^(?:antenna|aerial)\b/i,
   }),
-  doing("check(?:ed|ing)?", "check", CHECKED),
+  doing("check(?:ed|ing)?", "check", CHECKED, { only: A_PART }),
   doing("ground(?:ed|ing)", "agc-off", CURES, { only: /^(?:agc|avc)\b/i }),
   doing("ground(?:ed|ing)", "ground", NOISE, { never: /^(?:agc|avc)\b/i }),
 ];
@@ -165,7 +173,17 @@ const placeOf = (text: string) =>
     .trim();
 
 /** Tests of the whole set: they name no place. */
-const WHOLE: ReadonlySet<string> = new Set(["finger", "agc-off", "aerial"]);
+const WHOLE: ReadonlySet<string> = new Set(["finger", "agc-off", "aerial", "thump"]);
+
+/** What comes behind an answer may turn it round: “works no better”, “hum gone but it crackles”. */
+const TURNS_ROUND = /\b(?:not|no|never|nor|but|only|until|then|except)\b|n't\b/i;
+function outcomeOf(answer: string, answers: readonly Answer[]): string | undefined {
+  for (const [outcome, words] of answers) {
+    const found = words.exec(answer);
+    if (found) return TURNS_ROUND.test(answer.slice(found[0].length)) ? undefined : outcome;
+  }
+  return undefined;
+}
 
 function asLine(text: string): string[] {
   return DOINGS.flatMap(({ said, act, answers, only, never }) => {
@@ -174,7 +192,7 @@ function asLine(text: string): string[] {
     const rest = text.slice(head.length);
     for (const { index, 0: mark } of rest.matchAll(BETWEEN)) {
       const [place, answer] = [rest.slice(0, index), rest.slice(index + mark.length)];
-      const [outcome] = answers.find(([, words]) => words.test(answer)) ?? [];
+      const outcome = outcomeOf(answer, answers);
       if (!outcome || (only && !only.test(place)) || never?.test(place)) continue;
       const where = WHOLE.has(act) ? "" : ` ${placeOf(place)}`;
       return [`${act}${where} = ${outcome}: ${answer}`];
