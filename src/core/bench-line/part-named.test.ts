@@ -55,6 +55,12 @@ describe("a part called by what it does", () => {
       "note both filter caps -> 22u/450",
     ]));
 
+  it("asks where the sheet has one, and several were meant", () =>
+    expect(read("both cathode bypass caps -> 47u/50")).toEqual([
+      "C15 -> 47u/50",
+      "note both cathode bypass caps -> 47u/50",
+    ]));
+
   it("says what the sheet lacks", () =>
     expect(read("V2 cathode resistor burnt -> 390R")).toBe(
       "The sheet has no cathode resistor at V2. Name the part by its designator, like C14.",

@@ -81,16 +81,21 @@ export function partNamed(line: string, context: LineContext): LineQuestion | Li
       };
     }
     const lines = parts.map((part) => `${verb}${part}${rest}`);
-    if (another === undefined) return lines[0];
     const many = all !== "" || MANY.test(name);
+    const note = { label: "A note", text: `note ${line.trim()}` };
+    if (another === undefined)
+      return many
+        ? {
+            kind: "question",
+            question: `The sheet has one ${name.toLowerCase().replace(/s$/, "")} only: ${only}.`,
+            choices: [{ label: `${only} alone`, text: lines[0] ?? "" }, note],
+          }
+        : lines[0];
     return {
       kind: "question",
       question: many ? "Each of them is an entry of its own." : `Which ${name.toLowerCase()}?`,
       choices: many
-        ? [
-            { label: `One after the other: ${lines.join("; ")}`, text: lines[0] ?? "", then: lines.slice(1) },
-            { label: "A note", text: `note ${line.trim()}` },
-          ]
+        ? [{ label: `One after the other: ${lines.join("; ")}`, text: lines[0] ?? "", then: lines.slice(1) }, note]
         : parts.slice(0, 6).map((part, at) => ({ label: told(part, context), text: lines[at] ?? "" })),
     };
   }

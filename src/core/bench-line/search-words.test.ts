@@ -51,6 +51,12 @@ describe("a test of the search in other words", () => {
     ["grounded the AGC line: plays better", "agc-off cured"],
   ])("%s", (line, test) => expect(read(line)).toBe(test));
 
+  it("takes the grid of a tube whose diodes alone are told for the stage behind them", () => {
+    const tubes = sheet.tubes.map((tube) => (tube.position === "V3" ? { ...tube, work: "detector" } : tube));
+    const result = parseLine("touching the grid of V3: loud hum", { ...at("find"), sheet: { ...sheet, tubes } });
+    expect(result.kind === "draft" && result.line.text).toContain("Inject at First audio");
+  });
+
   it("asks which hum is left, for the two have different causes", () =>
     expect(read("pulled V3: hum stays")).toEqual(["pull V3 = double: hum stays", "pull V3 = line: hum stays"]));
 

@@ -1,5 +1,5 @@
 import { PATH_FACTS, pathId, type KnownSet, type System, type Test, type TestAct } from "../../diagnosis";
-import type { Circuit, PathKey, StageKind } from "../../model";
+import type { Circuit, PathKey, Stage, StageKind } from "../../model";
 import {
   asWords,
   notUnderstood,
@@ -85,6 +85,20 @@ const WITH_A_GRID = /\b(grid|plate|anode|screen|cathode)\b/i;
 /** What the diodes of a tube do that has a triode or a pentode besides. */
 const DIODES: ReadonlySet<StageKind> = new Set(["detector", "agc", "limiter"]);
 
+/**
+ * One tube may serve two stages: its grid is not that of the diodes. Where only the diodes are told, the stage that follows
+ * them and has no tube of its own is the rest of it.
+ */
+function withAGrid(inTube: readonly Stage[], circuit: Circuit): Stage[] {
+  const amplify = inTube.filter(({ kind }) => !DIODES.has(kind));
+  if (amplify.length > 0) return amplify;
+  return inTube.flatMap(({ id }) => {
+    const chain = circuit.paths.find((path) => path.chain.includes(id))?.chain ?? [];
+    const next = circuit.stages.find((stage) => stage.id === chain[chain.indexOf(id) + 1]);
+    return next && next.tubes.length === 0 ? [next] : [];
+  });
+}
+
 const OF_THE_TUBE: ReadonlySet<StageAct> = new Set(["tap", "swap", "pull", "look"]);
 
 function testsNamed(act: StageAct, place: string, { circuit, system, stageNamed }: KnownSet): Test[] {
@@ -105,8 +119,7 @@ function testsNamed(act: StageAct, place: string, { circuit, system, stageNamed 
   }
   const inTube = circuit.stages.filter(({ tubes }) => tubes.includes(designator));
   const named = stageNamed(words) ?? stageNamed(place);
-  // One tube may serve two stages: the grid is not that of the diodes.
-  const meant = WITH_A_GRID.test(place) ? inTube.filter(({ kind }) => !DIODES.has(kind)) : inTube;
+  const meant = WITH_A_GRID.test(place) ? withAGrid(inTube, circuit) : inTube;
   const stages = new Set(
     (meant.length > 0 ? meant : inTube.length > 0 ? inTube : named ? [named] : []).map(({ id }) => id),
   );
