@@ -238,3 +238,47 @@ test("the shop changes how often a fault is found", async ({ page }) => {
   await page.getByRole("button", { name: "Keep these figures" }).click();
   await expect(page.getByText("Kept: every search follows them now.")).toBeVisible();
 });
+
+test("a fault is looked for and mended in a technician's own words", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "loud hum, stations are weak");
+  await page.goto(`/bench/${job(page.url())}?step=find`);
+  await madeSafe(page);
+  const strip = plate(page).getByRole("group", { name: "Stages of the set" });
+
+  // What was tried is a test of the search, shown before Enter, and the board weighs it.
+  await line(page).fill("bridged C1: hum gone");
+  await expect(page.locator("#draft-chip")).toContainText("A good capacitor across");
+  await line(page).press("Enter");
+  await expect(
+    tape(page)
+      .getByText(/A good capacitor across the reservoir one/)
+      .last(),
+  ).toBeVisible();
+  await write(page, "touching the grid of V3: loud buzz", /Inject at First audio: loud and clear/);
+  await expect(strip.getByRole("button", { name: /^Reservoir.*: [5-9]\d %/ })).toBeVisible();
+
+  // Where the words leave two ways open, each is offered in words.
+  await line(page).fill("pulled V3: hum stays");
+  const asked = page.locator("#draft-chip").getByRole("button");
+  await expect(asked).toHaveCount(2);
+  await asked.first().click();
+  await expect(page.locator("#draft-chip")).toContainText("hum at twice the line frequency");
+  await line(page).fill("");
+
+  // The part by what it does: the draft says which one it is.
+  await step(page, "Fix").click();
+  await line(page).fill("reservoir cap dry -> 22u/450");
+  await expect(page.locator("#draft-chip")).toContainText("C1");
+  await line(page).press("Enter");
+  await expect(tape(page).getByText(/^C1$/).last()).toBeVisible();
+
+  // Many at once are no entry; nothing that was typed is lost.
+  await line(page).fill("replaced all paper caps");
+  await expect(page.locator("#draft-chip")).toContainText("Each part is an entry of its own");
+  await page
+    .locator("#draft-chip")
+    .getByRole("button", { name: /Still to be done/ })
+    .click();
+  await line(page).press("Enter");
+  await expect(tape(page).getByText("replaced all paper caps").last()).toBeVisible();
+});
