@@ -69,6 +69,7 @@ export function nounsAlone({ text, rest, subjects, before, clause }: Taken): { s
     first &&
     before &&
     !before.subject?.startsWith("stage:") &&
+    first.tag !== "fuse" &&
     /^(on |the )?(?!only\b)\S+( \S+)?$/.test(rest.trim()) &&
     !DENY.test(rest)
   )

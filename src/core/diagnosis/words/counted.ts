@@ -42,6 +42,9 @@ export function predicatesThatCount(
       const ofNoise = OTHERS_QUIET.test(rest) && before?.preds.some((pred) => pred === "hum" || pred === "noise");
       if (NO_NOISE.test(rest) || ofNoise) return false;
     }
+    // “Noise only in the evening.”
+    if (one.tag === "weak" && /^only/.test(rest.slice(one.from, one.to)) && heavy.some(({ to }) => to <= one.from))
+      return false;
     // “Hums only a little.”
     if (
       one.tag === "weak" &&

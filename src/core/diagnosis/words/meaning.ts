@@ -19,6 +19,7 @@ const OSCILLATOR = /\b(crystal|oscillator|vfo)\b/;
 const VIBRATES =
   /\bvibrator (hums|buzzes|is (humming|buzzing))\b|\bno (hum|buzz)(ming|zing)? (from|of|in) the vibrator\b/;
 const KEY_CLICKS = /\bkey(ing)? clicks\b/;
+const STAYS_DARK = /^(it |the set |the radio )?(stays|remains|is) dark\b/;
 const RECTIFIER = /\brectifier\b/;
 const SWITCH = /\bswitch|\b(band|wave|range)/;
 const NOT_WORKING = /^(fails?|failed|failing|inoperative|out of order|does nothing)$/;
@@ -126,6 +127,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
     case "dark":
       if (subject === "transformer") return /cool|cold/.test(word) && !denied ? [whole("smell", "nothing")] : [];
       if (subject === "dial" && /dark|unlit/.test(word) && !denied) return [whole("glow", "dark")];
+      if (subject === "set" && STAYS_DARK.test(text) && !denied) return [whole("glow", "dark")];
       return lamps && !denied ? [whole("glow", "dark")] : [];
     case "lights":
       // How one glows that glows weakly is not as it should.

@@ -18,6 +18,8 @@ export const PREDICATES = {
     playing | working | receives | transmits
     (?<=not |to )(receive|transmit)
     properly | correct(ly)? | fine | well | ok(ay)? | good | perfect(ly)? | normal(ly)? | right | as (it|they) should
+    as (well|good|loud) as (ever|new|before) | very sensitive
+    (?<=\bfuses? (does|do|did|will|would) not )hold
     as new | spot.?on(?! (the|a|one|my)\b) | accurate | exact | loud and clear | loud | clear | clean | strong | like new | great
     healthy | in order | excellent(ly)?
     (?<!\b(at|with|even) )full (output|power|volume)
@@ -255,6 +257,7 @@ export const PREDICATES = {
     (goes|turns|moves) only (half|part)( of)?( the)? way | does nothing | free.?wheel(s|ing)? | skids? | rusted( solid)? | frozen | tight
     (does|do|can|will) not (be )?(turn(ed)?|budge|moved?)(?! (it |the set )?(on|off)\b)
     turns? (\w+ )?(without|with no) (any )?(effect|result)
+    has (free )?(play|slop) | (does|do|will) not (reach|go to) (the )?(end|stop|top)( of the \w+)?
     ((has|with) )?(a lot of|lots of|much|too much|some|considerable) (free )?(play|slop) | no grip | scrapes? | lumpy | (hard|heavy) to (turn|move) | turns? (very |too |quite )?(hard|heavily|stiffly|heavy)
     (without|with no)( any)? resistance
     without (moving|tuning)( \w+)?
@@ -327,7 +330,7 @@ export const PREDICATES = {
     stays? (wide )?(put|at zero|(at|on) (the |its )?(left|rest|bottom|end|stop)( stop)?|still|closed|shut|open|up|down)
     (reads|shows|goes to|at) full scale
     against the stop | off scale | pinned | hangs | stiff | dim(med|mer)? | sticks | lazy | jammed | broken
-    overshoots | flicker~ | twitch~
+    makes (it|things|everything) worse | overshoots | flicker~ | twitch~
     sluggish | frozen | asleep | slow(?! to) | slow to (react|respond|move|rise|follow|return)
   `,
 } as const;

@@ -36,6 +36,7 @@ export const TIMES = {
     after (a |an? \w+ |one |some |the )?(thump|tap|knock|slap|bang|bump|kick|hit)s?( (on|to|against) (the )?\w+)?
     (a |the )?(thump|tap|knock|slap|bang|bump)( on (the )?\w+( \w+)?)? (brings|makes|cures|restores|fixes|sets)
     (?<!\b(switch|control|pot|knob) (needs|wants|requires) )(tapp|thump|knock|slapp|bang|bump|hitt|shak|rapp|kick|wiggl|jiggl|rock|push|press|touch|mov)ing(?! ((the|an?) )?(volume|tone|gain|band|wave|tuning|dial|pointer|needle|control|knob|switch|key|aerial|antenna|grid|top cap|input)\b)( (it|(on |against )?((the|an?|any) )?(?!(the|an?|any|makes?|has|have|does|changes?|brings|cures|restores|fixes|helps|is|no|nothing)\b)\w+( (cabinet|tube|valve|socket|board|lead|wire|chassis))?))?( (brings|makes|cures|restores|fixes|helps))?
+    (when|if|as soon as) (i |you |one )(close|shut|open) the (cabinet|case|lid|back|door|cover|drawer|tuning)( door| lid| cover)?
     being (tapped|knocked|hit|moved|thumped|shaken|touched) | (every|each|any|my) (foot)?steps?( \w+)? (makes?|gives?)
     vibration | microphon(ic|ics|y) | (at|with|on) (every|each|any|the slightest) (movement|step|touch|jolt)
     sensitive to (touch|tapping|knocks|vibration)

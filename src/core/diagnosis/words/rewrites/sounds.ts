@@ -101,4 +101,5 @@ export const SOUNDS: readonly Rewrite[] = [
     /\b(?:(?:two|several|three|some|all|many)(?: \w+)? (?:stations|programmes|programs)|stations|programmes|programs)(?: are| come| comes| can be| play| get| run| is)?(?: all)?(?: in| heard| through| mixed| received| audible| playing)*(?: up)? (?:at once|at the same time|together|mixed(?: (?:up|together))?|through each other|over each other|on top of (?:each other|one another)|into one another|at one spot|in one place)/g,
     "stations overlap",
   ],
+  [/\b(?:loud)?(?:speaker|cone) has an? (?:tear|hole|rip)\b/g, "speaker is torn"],
 ];

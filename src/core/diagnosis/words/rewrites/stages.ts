@@ -124,4 +124,12 @@ export const STAGES: readonly Rewrite[] = [
     /\bvibrator (?:does not (?:buzz|hum|run|start|vibrate|work|go)|is (?:silent|dead|stuck)|sticks|hangs|jams)\b/g,
     "set is dead",
   ],
+  [
+    /\b(?:left|right)(?: side| channel| speaker)? (?:is )?(?:much |a bit )?louder than (?:the )?(?:right|left|other)\b/g,
+    "stereo fails",
+  ],
+  [/\b(?:dial|scale) glass\b/g, "glass"],
+  [/\b(tubes?|valves?|heaters?) (?:do|does) not (?:get|become|turn) (?:warm|hot)\b/g, "$1 stay cold"],
+  [/\bcarrier (?:without|with no) (?:any )?(?:audio|modulation|speech|voice)\b/g, "carrier, no modulation"],
+  [/\brelay (?:does|will) not (?:go back|return|release|let go|fall back)\b/g, "relay sticks"],
 ];

@@ -54,4 +54,13 @@ export const WHEN: readonly Rewrite[] = [
     /\b(knock|hit|tap|thump|slap|kick|bang)(?: on)? (?:it|the \w+) and (?:the )?(?:(?:sound|radio|set|music|it|reception) )?(?:returns|comes back|plays|works|is back|comes on)(?: again)?\b/g,
     "plays when i $1 it",
   ],
+  [/\b(receiver|receive|reception|sound) (?:comes back|returns|comes on) only\b/g, "$1 cuts out until"],
+  [
+    /\bwas (?:silent|dead|weak|noisy|distorted)[^,;.]*?(?:,| and| but)+ now (?:it )?(works|plays|is fine|is ok)\b/g,
+    "now it $1",
+  ],
+  [
+    /\b(?:when|after|since|once) (?:i|we|they|he|she|somebody|someone) (?:changed|replaced|swapped|fitted|renewed) (?:the |all the |some |a |new )*\w+\b/g,
+    "",
+  ],
 ];

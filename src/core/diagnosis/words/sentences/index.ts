@@ -21,6 +21,7 @@ import { SIXTEENTH } from "./sixteenth";
 import { SIXTH } from "./sixth";
 import { TENTH } from "./tenth";
 import { THIRD } from "./third";
+import { THIRTIETH } from "./thirtieth";
 import { THIRTEENTH } from "./thirteenth";
 import { TURNS } from "./turns";
 import { TWELFTH } from "./twelfth";
@@ -76,6 +77,7 @@ export const LOTS: readonly Lot[] = [
   TWENTY_EIGHTH,
   KINDS_IN_SHORT,
   TWENTY_NINTH,
+  THIRTIETH,
 ];
 
 export type Sentence = { text: string; means: string[] };
