@@ -85,11 +85,11 @@ export const PLAINER: readonly Rewrite[] = [
   ],
   // “You have to wiggle the switch to get sound.”
   [
-    /\b(?:(?:i|you|one|it) )?(?:have|has|need|needs|must) (?:to )?(?:be )?(wiggle|jiggle|rock|press|push|tap|hit|knock|thump|bang|kick|shake|slap|touch|move|lean on)d? ((?:the|its|my) (?:\w+ ){0,2}\w+|it)(?: to-and-fro| hard| a bit| several times)? (?:to (?:get|make|hear|have|bring|start)|before|until|for) [^,;.]*/g,
+    /\b(?:(?:i|you|one|it) )?(?:have|has|need|needs|must) (?:to )?(?:be )?(wiggle|jiggle|rock|press|push|tap|hit|knock|thump|bang|kick|shake|slap|touch|move|lean on)d? ((?:the|its|my) (?:\w+ ){0,2}\w+|it)(?: to-and-fro| hard| a bit| several times)? (?:to (?:get|make|hear|have|bring|start)|before|until|for) (?:(?! and | but )[^,;.])*/g,
     "plays when i $1 $2",
   ],
   [
-    /\b(?:has|have|needs?|must) (?:to )?be (tapped|hit|knocked|thumped|banged|kicked|shaken|slapped|touched|pushed) (?:to (?:get|make|hear|have|bring|start)|before|until|for) [^,;.]*/g,
+    /\b(?:has|have|needs?|must) (?:to )?be (tapped|hit|knocked|thumped|banged|kicked|shaken|slapped|touched|pushed) (?:to (?:get|make|hear|have|bring|start)|before|until|for) (?:(?! and | but )[^,;.])*/g,
     "plays when $1",
   ],
   [

@@ -14,7 +14,7 @@ export const SOUNDS: readonly Rewrite[] = [
   [/\bloses (fm|am|ssb|cw|reception|receive|transmit|transmission)\b/g, "$1 is dead"],
   // A hum that goes with a tube that is pulled is there.
   [
-    /\b(hum|noise|hiss|buzz|whistle|squeal) (?:disappears|stops|goes away|goes|is gone|vanishes) (?:when|if|as soon as|with) (?:(?:i|you|one) (?:pull|remove|take out|unplug|disconnect)|(?:the |an? )?(?:antenna|aerial) (?:is )?(?:removed|disconnected|unplugged|pulled|off|out|taken))[^,;.]*/g,
+    /\b(hum|noise|hiss|buzz|whistle|squeal) (?:disappears|stops|goes away|goes|is gone|vanishes) (?:when|if|as soon as|with) (?:(?:i|you|one) (?:pull|remove|take out|unplug|disconnect)|(?:the |an? )?(?:antenna|aerial) (?:is )?(?:removed|disconnected|unplugged|pulled|off|out|taken))(?:(?! and | but )[^,;.])*/g,
     "$1",
   ],
   [
@@ -45,7 +45,7 @@ export const SOUNDS: readonly Rewrite[] = [
     "no $1 with the volume down",
   ],
   [
-    /\b(?:i |you |it |one )?(?:can |could )?(?:get|gets|got|getting|gives?(?: me| you)?|feel|felt) (?:an? )?(?:electric |slight |nasty |small |mild )?(?:shock|tingle|tingling)s?\b[^,;.]*/g,
+    /\b(?:i |you |it |one )?(?:can |could )?(?:get|gets|got|getting|gives?(?: me| you)?|feel|felt) (?:an? )?(?:electric |slight |nasty |small |mild )?(?:shock|tingle|tingling)s?\b(?:(?! and | but )[^,;.])*/g,
     "shock",
   ],
   [/\b(?:has |have )?gone down\b/g, "dropped"],
@@ -68,7 +68,7 @@ export const SOUNDS: readonly Rewrite[] = [
     /\b(fm|am)\b([^,;.]*), (?:then|now|afterwards) (?:only|just|nothing but) (hiss|noise|static)\b/g,
     "$1$2, $1 dead, only $3",
   ],
-  [/\bso (quiet|weak|faint|low|soft)(?:ly)? that [^,;.]*/g, "$1"],
+  [/\bso (quiet|weak|faint|low|soft)(?:ly)? that (?:(?! and | but )[^,;.])*/g, "$1"],
   [/\b(?:something )?(?:is )?(?:rattles|rattling|loose) inside\b/g, ""],
   [
     /\b(?:sound|music|plays|works|audio)(?: comes| is)? only (?:from|in|on|through|over|with) (?:the )?(?:head|ear)?phones?(?: socket| jack)?\b/g,

@@ -73,7 +73,10 @@ export const STAGES: readonly Rewrite[] = [
     "agc does not work",
   ],
   [/\b(?:normal|usual|typical|to be expected|as expected)(?: for (?:its|the|his|her|that) \w+)/g, ""],
-  [/\b(?:switches|drops|falls|goes|kicks|jumps) (?:back )?(?:in)?to (?:receive|rx)\b[^,;.]*/g, "transmit cuts out"],
+  [
+    /\b(?:switches|drops|falls|goes|kicks|jumps) (?:back )?(?:in)?to (?:receive|rx)\b(?:(?! and | but )[^,;.])*/g,
+    "transmit cuts out",
+  ],
   // “S-meter and ALC meter are dead” says it of each.
   [
     /\b((?:s|alc|plate|grid|tuning).?(?:current )?meter|bfo|agc|avc|noise limiter|limiter|(?:magic |tuning )?eye|headphones|phones|phono|gram|dial lamps?|stereo|fan) and (?:the )?((?:s|alc|plate|grid|tuning).?(?:current )?meter|bfo|agc|avc|noise limiter|limiter|(?:magic |tuning )?eye|headphones|phones|phono|gram|dial lamps?|stereo|fan) (are|have|do|were|both) ([^,;.]+)/g,

@@ -22,7 +22,7 @@ export const WHEN: readonly Rewrite[] = [
     "only locals",
   ],
   [
-    /\b(?:cold|freez\w*|cooling) spray(?:ing)? (?:on|onto|over|to) [^,;.]*?(?:brings|cures|restores|helps|makes)\b[^,;.]*/g,
+    /\b(?:cold|freez\w*|cooling) spray(?:ing)? (?:on|onto|over|to) [^,;.]*?(?:brings|cures|restores|helps|makes)\b(?:(?! and | but )[^,;.])*/g,
     "dead when warm",
   ],
   // “Comes on after a long time only.”
@@ -38,7 +38,7 @@ export const WHEN: readonly Rewrite[] = [
     "",
   ],
   [
-    /\b(?:takes|needs|wants|requires) (?:an? )?(?:\w+ )?(knock|thump|tap|slap|kick|bang|hit|bump)s? (?:to (?:start|play|work|get|come|wake|make)|before it)[^,;.]*/g,
+    /\b(?:takes|needs|wants|requires) (?:an? )?(?:\w+ )?(knock|thump|tap|slap|kick|bang|hit|bump)s? (?:to (?:start|play|work|get|come|wake|make)|before it)(?:(?! and | but )[^,;.])*/g,
     "plays when i $1 it",
   ],
   [
@@ -47,7 +47,7 @@ export const WHEN: readonly Rewrite[] = [
   ],
   // “The switch must be pressed to get sound.”
   [
-    /\b((?:(?:band|wave|range|tone|volume|first|output|rectifier|mains) )*(?:switch|knob|control|tube|valve|socket|cabinet|plug)) (?:must|has to|needs to) be (wiggled|pressed|pushed|held|moved|tapped|hit|rocked|jiggled)(?: \w+)? (?:to|before it|so that it) (?:get|make|hear|have|play|plays|work|works)\b[^,;.]*/g,
+    /\b((?:(?:band|wave|range|tone|volume|first|output|rectifier|mains) )*(?:switch|knob|control|tube|valve|socket|cabinet|plug)) (?:must|has to|needs to) be (wiggled|pressed|pushed|held|moved|tapped|hit|rocked|jiggled)(?: \w+)? (?:to|before it|so that it) (?:get|make|hear|have|play|plays|work|works)\b(?:(?! and | but )[^,;.])*/g,
     "plays when the $1 is $2",
   ],
   [

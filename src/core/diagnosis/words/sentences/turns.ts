@@ -1,4 +1,4 @@
-/** Short ones for each way to put it that was mended after the nineteenth, twentieth and twenty-second lot. */
+/** Short ones for each way to put it that was mended after the nineteenth and later lots. */
 export const TURNS: readonly (readonly [set: string, group: string, lines: string])[] = [
   [
     "table",
@@ -12,6 +12,12 @@ export const TURNS: readonly (readonly [set: string, group: string, lines: strin
      plays well except at night |
      works except when it is cold | warm changes
      goes silent when I move the volume knob | play dead, turn control
+     I get a shock from the chassis and it hums | hum line|double
+     gives me a shock but plays fine | play fine
+     so quiet that I can't follow it and it hums | hum line|double, play weak
+     takes a knock to start and then it plays | play dead, thump reacts
+     the noise stops when I pull the first tube and it smells | noise noisy, smell hot
+     the switch must be held to get sound and it crackles | noise noisy, turn switch, play dead
      drops out when the volume is turned | play dead, turn control
      cuts out when switching bands | play dead, turn switch
      stops when I touch the band switch | play dead, turn switch
