@@ -151,6 +151,13 @@ describe("decisions", () => {
     expect(lines([elsewhere(1, chosen("22n", 22e-9))]).get("C14")?.needs[0]?.value).toBeCloseTo(50e-9, 12);
     expect(lines([entry(1, chosen("22n", 22e-9))]).get("C14")?.needs[0]?.value).toBeCloseTo(22e-9, 12);
   });
+  it("the rating of the drawing stays behind a value that was chosen", () => {
+    const volts = (entries: Entry[]) => lines(entries).get("C14")?.needs[0]?.volts;
+    expect(volts([])).toBeGreaterThanOrEqual(400);
+    expect(volts([entry(1, chosen("22n", 22e-9))])).toBe(volts([]));
+    // What is not chosen keeps its own value.
+    expect(lines([entry(1, chosen("22n", 22e-9))]).get("C15")?.needs[0]?.value).toBeCloseTo(25e-6, 9);
+  });
   it("end with work on the part", () => {
     const kept = entry(1, decide("C14", "keep"));
     expect(lines([kept, entry(2, work("C14", "0.022/400"))]).get("C14")).not.toHaveProperty("override");
