@@ -54,7 +54,7 @@ function partsAt(place: string, { letter, roles }: Omit<Named, "said">, { sheet 
   const own = sheet.components.filter(({ designator, role }) => designator.startsWith(letter) && roles.includes(role));
   if (place === "") return own.map(({ designator }) => designator);
   const there = new Set(placed.filter((part) => stages.has(part.stage)).map(({ designator }) => designator));
-  return own.flatMap(({ designator }) => (there.has(designator) ? [designator] : []));
+  return own.map(({ designator }) => designator).filter((designator) => there.has(designator));
 }
 
 /** What a line with a part by its name is: lines with its designator, or what is missing for one. */

@@ -49,6 +49,16 @@ describe("volts and amperes while First power is open", () => {
     ],
   ])("%s", (line, ways) => expect(powerWords(line, context())).toEqual(ways));
 
+  it("takes the share of the set's own supply, whatever the bench has", () => {
+    const on220 = { ...context(), sheet: { ...SHEET, lineVolts: 220, taps: [220] }, bench: { volts: 230, hz: 50 } };
+    expect(powerWords("variac 55 V 60 mA B+ 40", on220)).toEqual([
+      "power variac rectifier-in 25 %; line 55 V; amps 60 mA; B+ 40",
+    ]);
+  });
+
+  it("does not take a B+ of nothing for a rectifier that is in", () =>
+    expect(powerWords("variac 115 V 0.1 A B+ 0", context())).toHaveLength(2));
+
   it("each of the ways reads", () => {
     for (const way of powerWords("60 V 0.1 A", context())) expect(parseLine(way, context()).kind, way).toBe("draft");
   });

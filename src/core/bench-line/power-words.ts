@@ -1,4 +1,4 @@
-import type { Content } from "../kinds";
+import { expectationFor, type Content } from "../kinds";
 import { payloadOf, type LineContext } from "../shorthand";
 
 /** While First power is open: `60 V 0.1 A, B+ 80` as the step of the power-up that it is. */
@@ -33,30 +33,42 @@ function clausesOf(text: string): string[] | undefined {
 }
 
 /** The step before it on the tape tells what it is powered from, and whether the rectifier is in. */
-function before({ tape }: LineContext): Pick<PowerStep, "method" | "stage"> | undefined {
+function before({ tape }: LineContext): Pick<PowerStep, "method" | "stage" | "expected"> | undefined {
   return tape.map(({ content }) => payloadOf<PowerStep>(content, "power-step")).findLast((step) => step !== undefined);
 }
 
+const RECTIFIED: readonly PowerStep["stage"][] = ["rectifier-in"];
+const BOTH: readonly PowerStep["stage"][] = ["rectifier-out", "rectifier-in"];
+
 /**
  * The lines that a line while First power is open may be: one where a step stands on the tape, else one for each way that
- * a set is brought up.
+ * a set is brought up. The share is that of the set's full supply: its tap, and not what the bench happens to have.
  */
 export function powerWords(line: string, context: LineContext): string[] {
   if (context.step !== "first-power") return [];
   const [, volts = "", amps = "", more = ""] = SAID.exec(line.trim()) ?? [];
   const clauses = volts === "" ? undefined : clausesOf(more);
   if (!clauses) return [];
-  const share = Math.round((100 * Number.parseFloat(volts.replace(",", "."))) / context.bench.volts);
-  if (!(share > 0) || share > 100) return [];
   const step = before(context);
   const says = (word: string) => clauses.some((one) => one.startsWith(`${word} `));
   const variac = /^variac\b/i.test(line.trim());
-  const methods = step ? [step.method] : variac ? ["variac"] : says("lamp") ? ["lamp"] : ["variac", "lamp"];
+  const methods: readonly PowerStep["method"][] = step
+    ? [step.method]
+    : variac
+      ? ["variac"]
+      : says("lamp")
+        ? ["lamp"]
+        : ["variac", "lamp"];
   // Where there is B+ the rectifier is in.
-  const stages = step ? [step.stage] : says("B+") ? ["rectifier-in"] : ["rectifier-out", "rectifier-in"];
+  const rectified = clauses.some((one) => /^B\+ .*[1-9]/.test(one));
+  const stages = step ? [step.stage] : rectified ? RECTIFIED : BOTH;
   return methods.flatMap((method) =>
-    stages.map((stage) =>
-      [`power ${method} ${stage} ${share} %`, `line ${volts} V`, `amps ${amps}`, ...clauses].join("; "),
-    ),
+    stages.flatMap((stage) => {
+      const { fullVolts } = step?.expected ?? expectationFor(context, method, stage);
+      const share = Math.round((100 * Number.parseFloat(volts.replace(",", "."))) / fullVolts);
+      return share > 0 && share <= 100
+        ? [[`power ${method} ${stage} ${share} %`, `line ${volts} V`, `amps ${amps}`, ...clauses].join("; ")]
+        : [];
+    }),
   );
 }

@@ -104,6 +104,7 @@ export {
 export { stockAt } from "./part-work/pieces";
 export { placeAt, placeAtEnd, placeOf, PLACES, readPlace } from "./place-work/line";
 export { PLACE_ACTIONS, type PlaceAction } from "./place-work/values";
+export { expectationFor } from "./power-step/line";
 export { LAMPS } from "./power-step/values";
 export { printMinutes, printPart } from "./print";
 export { buildReading, ohmsAt, type BuiltReading, type Instrument, type TypedReading } from "./reading/build";

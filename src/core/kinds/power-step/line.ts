@@ -37,7 +37,7 @@ const VALUES: Record<string, [key: "lineVolts" | "amps" | "endAmps" | "bplus" | 
 };
 
 /** What a step of this set is held against, by its plan; a correction keeps what it was held against. */
-function expectationFor(context: LineContext, method: Method, stage: Stage, tap?: number): PowerExpectation {
+export function expectationFor(context: LineContext, method: Method, stage: Stage, tap?: number): PowerExpectation {
   const { sheet, bench, policy } = context;
   const plan = powerPlan({
     sheet,
