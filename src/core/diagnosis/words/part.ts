@@ -12,6 +12,8 @@ import { BETTER, controlOf, isDenied, OF_THE_WHOLE, type Before, type Taken } fr
 import type { Said } from "./types";
 import { isStrange, surely } from "./understood";
 
+/** “The set blows its fuse”: what is blown may stand behind it. */
+const BLOWS_FUSE = /^ (?:the |its |my |a |an |any |every |all |both |new |one )*(?:\w+ ){0,2}(?:fuses?|breakers?)\b/;
 /** “Sound only when the switch is wiggled.” */
 const ONLY_THEN = /\b(sound|reception|music|signals?|stations?) only (when|if|while|as long as|at|in|on)\b/;
 /** It goes while a control is turned, and may come back. */
@@ -78,7 +80,7 @@ function whatIsSaid(part: Taken, preds: readonly Tagged<Predicate>[]): Said[] {
     const noun = subjectOf(earlier.length > 0 ? earlier : subjects.slice(0, 1), subjects);
     const ofMode = HOW_IT_SOUNDS.has(tag) || (BETTER.has(tag) && isDenied(rest, { from }));
     const about =
-      goesOnAboutFuse && tag === "blown"
+      tag === "blown" && (goesOnAboutFuse || BLOWS_FUSE.test(rest.slice(to)))
         ? "fuse"
         : path === "transmit" && ofMode && SIGNAL.has(noun) && ON_A_MODE.test(rest)
           ? "mode"

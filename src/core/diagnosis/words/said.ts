@@ -69,7 +69,8 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
     const figures = measured(part, circuit);
     if (figures.length > 0) return { text: part, outcomes: figures };
     const read = readPart(part, circuit, before);
-    before = {
+    // What says nothing of the set is as if it were not there.
+    if (read.path || read.subject || read.preds.length > 0 || read.outcomes.length > 0) before = {
       ...(read.path ? { path: read.path } : {}),
       ...(read.subject ? { subject: read.subject } : {}),
       text: part,

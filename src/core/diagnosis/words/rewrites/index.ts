@@ -1,3 +1,4 @@
+import { FRAMING } from "./framing";
 import { PLAINER } from "./plainer";
 import { SOUNDS } from "./sounds";
 import { SPELLED } from "./spelled";
@@ -6,4 +7,4 @@ import type { Rewrite } from "./types";
 import { WHEN } from "./when";
 
 /** Ways to put it that are first made into plainer words, in this order. */
-export const REWRITES: readonly Rewrite[] = [...SPELLED, ...WHEN, ...SOUNDS, ...STAGES, ...PLAINER];
+export const REWRITES: readonly Rewrite[] = [...FRAMING, ...SPELLED, ...WHEN, ...SOUNDS, ...STAGES, ...PLAINER];

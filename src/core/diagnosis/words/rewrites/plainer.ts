@@ -116,8 +116,8 @@ export const PLAINER: readonly Rewrite[] = [
     "one source of power",
   ],
   [/\bno power on(?= ?$| ?[,;.])/g, "dead"],
-  [/^(?:only am|am only)$/g, "am works, fm dead"],
-  [/^(?:only fm|fm only)$/g, "fm works, am dead"],
+  [/(?<=^|[.:] )(?:only am|am only)(?= ?(?:$|\.))/g, "am works, fm dead"],
+  [/(?<=^|[.:] )(?:only fm|fm only)(?= ?(?:$|\.))/g, "fm works, am dead"],
   // “Works for five minutes only” is dead afterwards.
   [
     /\b(?:works?|plays?|runs?|receives?|lasts?) (?:only |just )for (?:about )?(\S+ (?:seconds?|minutes?|mins?|hours?))\b|\b(?:works?|plays?|runs?|receives?|lasts?) for (?:about |only |just )?(\S+ (?:seconds?|minutes?|mins?|hours?))(?: only| at most| and no longer)\b/g,

@@ -2,7 +2,6 @@ import type { Rewrite } from "./types";
 
 /** Short forms written out, and what is excepted. */
 export const SPELLED: readonly Rewrite[] = [
-  [/[’‘`]/g, "'"],
   [/(\d) ?%/g, "$1 percent"],
   [/\bdead of (?:the )?night\b/g, "night"],
   [/\bcan'?t\b|\bcannot\b/g, "can not"],
