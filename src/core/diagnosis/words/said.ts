@@ -70,12 +70,13 @@ export function said(text: string, circuit: Circuit): { outcomes: Said[]; interm
     if (figures.length > 0) return { text: part, outcomes: figures };
     const read = readPart(part, circuit, before);
     // What says nothing of the set is as if it were not there.
-    if (read.path || read.subject || read.preds.length > 0 || read.outcomes.length > 0) before = {
-      ...(read.path ? { path: read.path } : {}),
-      ...(read.subject ? { subject: read.subject } : {}),
-      text: part,
-      preds: read.preds.length > 0 ? read.preds : (before?.preds ?? []),
-    };
+    if (read.path || read.subject || read.preds.length > 0 || read.outcomes.length > 0)
+      before = {
+        ...(read.path ? { path: read.path } : {}),
+        ...(read.subject ? { subject: read.subject } : {}),
+        text: part,
+        preds: read.preds.length > 0 ? read.preds : (before?.preds ?? []),
+      };
     return { text: part, outcomes: joined(read.outcomes) };
   });
   // “Used to play, now it hums”: what it does now is said.

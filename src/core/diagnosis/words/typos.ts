@@ -1,28 +1,46 @@
-/** Words of complaints that are often written with a wrong letter. */
-const KNOWN: ReadonlySet<string> = new Set(
-  `aerial antenna audible audio bands bass battery breaker bright broken buzzes buzzing cabinet calibration carrier channel
-  chassis chirps clicks control crackle crackles crackling cuts cutting deaf dial distort distorted distortion distorts
-  drift drifting drifts erratic fading faint filament flutter frequency fuses fuzzy gradually gramophone headphones heater
-  heaters hissing howling howls humming hums intermittent intermittently jumps lights loudness loudspeaker louder magic
-  medium microphone modulation motorboating motorboats muffled music needle nothing oscillates output overheats phono
-  playing plays pointer popping power quiet quieter rattles receive received receiver receives receiving reception record
-  records rectifier rumble screech scratchy selector sensitive sensitivity short sideband signal signals silence silent
-  slipping slips smell smells smoke smokes sound sounds speaker speech squeal squeals static station stations stereo
-  stopped strong switch switches tinny transformer transmission transmit transmits transmitter treble trips tubes tuning
-  unstable valves voice voices volume warming weak weaker whistle whistles whistling working works`.split(/\s+/),
-);
+import { NOUNS, PREDICATES, TIMES } from "./lexicon";
+import { LOTS, sentencesOf } from "./sentences";
 
-/** Words that are right and stand one letter from a known one. */
-const RIGHT: ReadonlySet<string> = new Set([
-  "bases",
-  "basis",
-  "chips",
-  "quite",
-  "receivers",
-  "sells",
-  "tremble",
-  "turning",
+const LEXICON: readonly RegExp[] = [PREDICATES, NOUNS, TIMES].flatMap((words) => Object.values<RegExp>(words));
+
+const inLexicon = (word: string) => LEXICON.some((words) => words.exec(word)?.[0] === word);
+
+/** A word that stands in two of the sentences that are known, or is a word of the lexicon, is spelled right. */
+function wordsOfSentences(): string[] {
+  const count = new Map<string, number>();
+  for (const [, , lines] of LOTS.flat())
+    for (const { text } of sentencesOf(lines))
+      for (const word of new Set(text.toLowerCase().match(/[a-z]{5,}/g))) count.set(word, (count.get(word) ?? 0) + 1);
+  return [...count].filter(([word, times]) => times > 1 || inLexicon(word)).map(([word]) => word);
+}
+
+/** Words of complaints that are often written with a wrong letter. */
+const KNOWN: ReadonlySet<string> = new Set([
+  ...wordsOfSentences(),
+  ...`accurate adjusted aligned alignment amplifier bandswitch bass between brighter bumping calibrated capacitor
+  cassette complain complaint complaints condenser cuts cutting deaf dial discriminator display dropped earphone
+  earphones erratic fading faintly flutter garbled gradually heterodyne hums knocked microphonic misaligned
+  motorboat oscillator overloads potentiometer preamplifier pulsating quietly reaction receiving rectified
+  regeneration resistor resolve rumble rustles screech selectivity separation sideband slipping snapped splatters
+  stability synthesizer through understand understood unreadable ventilation wavechange weak without`.split(/\s+/),
 ]);
+
+/** Words that are right, or another slip than it seems, and stand one letter from a known one. */
+const RIGHT: ReadonlySet<string> = new Set(
+  `action around auction baldly bases basis beacon below bench bower bows boxes brands brass brought brunt budgie
+  bushes cackle cackles cackling centimeter chips closets comets complains compliant contact contract cracking
+  crackled cults derive dipped dipping downs drawls ether excerpt finales fitted flitted fraying fuming garbed
+  gates givens graters hardy hater heather horse humps jigging lighting locales loner losers losses maker makers
+  meteor metre waves missing misusing movers movies nether noses noting nuclear palace palate paper paying
+  player plumps pluses plying powder powders preset prices pricks programmers quilts quite racing rafted raises
+  ranger rangers rated ratted readying receivers replay returned returning reuses rinses risers rotund rusting
+  sable sapped scrapers scraps sells settling shill shingle shored shouts shticks shunts sides sifted sight signs
+  singe sized sliders slings smokers softy sorted spars spatter speed spends spewed spines spites splits spread
+  stale staring stars stats sting stings stoops storing strays struck takers taking taped taping thorough tickling
+  timers tipped tough trance transit trapped trapping tremble tricking tricks trough tubers tuner tuners turner
+  turning vales varnishes vices waders waiter wander waster water weavers whiners wines wreak wriggled wriggling
+  yearns`.split(/\s+/),
+);
 
 /**
  * Every word that comes of this one when a letter is left out, and of two that stand side by side each order. The first
@@ -43,16 +61,30 @@ for (const word of KNOWN)
     FORGOTTEN.set(short, FORGOTTEN.has(short) && FORGOTTEN.get(short) !== word ? undefined : word);
   }
 
+/** A wrong letter is looked for in words of this length: shorter ones have too many neighbours that are right. */
+const LONG = 9;
+/** A word with each of its inner letters left open. */
+const open = (word: string): string[] =>
+  word.length < LONG ? [] : [...word].slice(1, -1).map((_, at) => `${word.slice(0, at + 1)}.${word.slice(at + 2)}`);
+/** The known words with a letter left open; none where two words give the same. */
+const MISTYPED = new Map<string, string | undefined>();
+for (const word of KNOWN) for (const gap of open(word)) MISTYPED.set(gap, MISTYPED.has(gap) ? undefined : word);
+
 /**
- * A word of five letters and more with a letter too many, one too few, or two in the wrong order, as it was meant. Where
+ * A word of five letters and more with a letter too many, one too few, or two in the wrong order, as it was meant; a long
+ * one with a wrong letter, too. Where
  * several known words would fit it stays as it is.
  * @example corrected("recieves") // receives
  */
 export function corrected(word: string): string {
-  if (word.length < 5 || KNOWN.has(word) || RIGHT.has(word)) return word;
+  if (word.length < 5 || KNOWN.has(word) || RIGHT.has(word) || inLexicon(word)) return word;
   const meant = new Set([...slipped(word)].filter((one) => KNOWN.has(one)));
   const longer = FORGOTTEN.get(word);
   if (longer) meant.add(longer);
+  for (const gap of open(word)) {
+    const right = MISTYPED.get(gap);
+    if (right) meant.add(right);
+  }
   const [only, other] = meant;
   return only !== undefined && other === undefined ? only : word;
 }

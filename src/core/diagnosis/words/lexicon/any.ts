@@ -6,6 +6,12 @@ const inAllForms = (phrase: string) =>
     return `${word}(?:s|es|ed|ing)?`;
   });
 
+/** Notes leave articles out: a “the” of a phrase may be missing. */
+export const withoutArticles = (phrase: string) =>
+  phrase
+    .replaceAll(/(?<!\w)the (?=[\w(])/g, "(?:the )?")
+    .replaceAll(/\((?:\?:)?the(?:\|[\w?' ]+)*\) (?=[\w(])/g, "(?:$&)?");
+
 /**
  * One pattern out of a list of phrases, on a line each or with ` | ` between them. A phrase is a regular expression of
  * whole words in small letters; `n't` was written out as `not` before. The longest match counts, so that “volume
@@ -16,7 +22,7 @@ export const any = (phrases: TemplateStringsArray, ...pieces: readonly string[])
   new RegExp(
     `\\b(?:${String.raw(phrases, ...pieces)
       .split(/\n|\s\|\s/)
-      .map((phrase) => inAllForms(phrase.trim()))
+      .map((phrase) => withoutArticles(inAllForms(phrase.trim())))
       .filter(Boolean)
       .join("|")})\\b`,
   );

@@ -3,7 +3,8 @@ import type { Rewrite } from "./types";
 
 /** What stands around a complaint and says nothing of the set: who says it, since when, what is asked for. */
 
-const WHO = "(the |my |our |this |a )?((previous|present|new|old|first|last) )?(customer|owner|client|seller|buyer|dealer|wife|husband|father|mother|dad|mum|mom|son|daughter|brother|uncle|friend|neighbou?r|lady|gentleman|man|woman|user|operator|he|she|we|i)";
+const WHO =
+  "(the |my |our |this |a )?((previous|present|new|old|first|last) )?(customer|owner|client|seller|buyer|dealer|wife|husband|father|mother|dad|mum|mom|son|daughter|brother|uncle|friend|neighbou?r|lady|gentleman|man|woman|user|operator|he|she|we|i)";
 const WEEKDAY = "(mon|tues|wednes|thurs|fri|satur|sun)day";
 const MONTH = "(january|february|march|april|may|june|july|august|september|october|november|december)";
 const SEASON = "(spring|summer|autumn|fall|winter|christmas|easter)";
@@ -75,7 +76,8 @@ const anywhere = (words: RegExp): RegExp => new RegExp(words.source, "g");
 const beginning = (words: RegExp): RegExp => new RegExp(`${BEGINS}${words.source}(?: ?[:=,-]+)?(?= )`, "g");
 const ending = (words: RegExp): RegExp => new RegExp(`,? ?${words.source}${ENDS}`, "g");
 
-const OLD = "((very|rather|good|dear|nice|little|small|big|large|old|ancient|vintage|antique|trusty|beloved|lovely|wooden|bakelite|plastic|portable|table|kitchen|bedroom|garage|workshop|family|new|poor|other|second|spare|inherited|restored|refurbished|recapped|home.?made|homebrew|nineteen \\w+|19\\d\\d|\\d\\ds|(grand)?(father|mother|dad|uncle|aunt|parent)s?(.s)?) )*";
+const OLD =
+  "((very|rather|good|dear|nice|little|small|big|large|old|ancient|vintage|antique|trusty|beloved|lovely|wooden|bakelite|plastic|portable|table|kitchen|bedroom|garage|workshop|family|new|poor|other|second|spare|inherited|restored|refurbished|recapped|home.?made|homebrew|nineteen \\w+|19\\d\\d|\\d\\ds|(grand)?(father|mother|dad|uncle|aunt|parent)s?(.s)?) )*";
 
 export const FRAMING: readonly Rewrite[] = [
   [/[’‘`]/g, "'"],
@@ -93,7 +95,10 @@ export const FRAMING: readonly Rewrite[] = [
   [anywhere(SINCE), ""],
   // “My old radio hums” speaks of the set.
   [
-    new RegExp(`\\b(?:(?:my|our|his|her|this|that|a|an) ${OLD}|the ${OLD.replace(/\*$/, "+")})(?:radio(?: set)?|wireless(?: set)?|set)\\b(?! (?:stations?|programmes?|reception|signals?|lamp|part|side|section))`, "g"),
+    new RegExp(
+      `\\b(?:(?:my|our|his|her|this|that|a|an) ${OLD}|the ${OLD.replace(/\*$/, "+")})(?:radio(?: set)?|wireless(?: set)?|set)\\b(?! (?:stations?|programmes?|reception|signals?|lamp|part|side|section))`,
+      "g",
+    ),
     "the set",
   ],
   [/\s+/g, " "],

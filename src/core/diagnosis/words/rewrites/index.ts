@@ -1,3 +1,4 @@
+import { withoutArticles } from "../lexicon/any";
 import { FRAMING } from "./framing";
 import { PLAINER } from "./plainer";
 import { SOUNDS } from "./sounds";
@@ -7,4 +8,11 @@ import type { Rewrite } from "./types";
 import { WHEN } from "./when";
 
 /** Ways to put it that are first made into plainer words, in this order. */
-export const REWRITES: readonly Rewrite[] = [...FRAMING, ...SPELLED, ...WHEN, ...SOUNDS, ...STAGES, ...PLAINER];
+export const REWRITES: readonly Rewrite[] = [
+  ...FRAMING,
+  ...SPELLED,
+  ...[...WHEN, ...SOUNDS, ...STAGES, ...PLAINER].map(([pattern, instead]): Rewrite => [
+    new RegExp(withoutArticles(pattern.source), pattern.flags),
+    instead,
+  ]),
+];

@@ -14,7 +14,7 @@ export const SPELLED: readonly Rewrite[] = [
   [/\b(plays?|works?|receives?|transmits?|sounds?) no more\b/g, "not $1"],
   // “Works, except for the eye.” What is excepted with its fault (“except for a hum”) is told by that.
   [
-    /,? \b(?:except|excepting|apart from|aside from|other than|save|bar|barring|(?<!\bat )all but)(?: for| on| in)? (?:(?:the|its|my) (?!(?:\w+ )?(?:hum|buzz|noise|hiss|crackl|whistl|drift|distort|smell|howl|squeal|static|fact|band|range|wave)|(?:short|medium|long|top|low|high|last|first|other|bottom|highest|lowest|upper|lower|sw|mw|lw)\b|\d)|(?=(?:transmi|recei|recep|stereo|phono|gram|records?\b|ssb|cw|am\b|fm\b|bfo|agc|avc|alc|s.?meter|headphones|magic|dial (?:lamp|light))))((?:[\w-]+ ){0,2}[\w-]+)(?=$| ?[,;.])/g,
+    /,? \b(?:except|excepting|apart from|aside from|other than|save|bar|barring|(?<!\bat )all but)(?: for| on| in)? (?:(?:the|its|my) (?!(?:\w+ )?(?:hum|buzz|noise|hiss|crackl|whistl|drift|distort|smell|howl|squeal|static|fact|band|range|wave)|(?:short|medium|long|top|low|high|last|first|other|bottom|highest|lowest|upper|lower|sw|mw|lw)\b|\d)|(?=(?:transmi|recei|recep|stereo|phono|gram|records?\b|ssb|cw|am\b|fm\b|bfo|agc|avc|alc|s.?meter|headphones|(?:magic |tuning )?eye\b|magic|dial (?:lamp|light)|(?:pilot|panel) l|shortwave|tone control)))((?:[\w-]+ ){0,2}[\w-]+)(?=$| ?[,;.])/g,
     ", the $1 does not work",
   ],
 ];

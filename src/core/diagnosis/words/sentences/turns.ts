@@ -63,7 +63,7 @@ export const TURNS: readonly (readonly [set: string, group: string, lines: strin
      wave selector has no contact | turn switch
      band selector is dirty | turn switch
      the knob turns and the dial stays where it is | knob slips
-     pointer moves, station stays the same | knob free
+     pointer moves, station stays the same | knob slips
      only plays at night | play weak
      the tuning is rough | knob slips
      sound is rough | play distorted
