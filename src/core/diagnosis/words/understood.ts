@@ -9,6 +9,7 @@ const SMALL: ReadonlySet<string> = new Set(
   can could will would still yet even well really rather pretty s t
   more most other others else otherwise rest whole away about through like hardly scarcely except apart
   everything everybody everyone anything whatsoever whatever sign trace hint sort kind
+  seems seem appears appear always constantly continuously permanently any problem problems
   found find heard hear see seen shown noticed noticeable sound sounds run runs running goes go get gets got gives give
   hears plays work worked play been
   input inputs socket sockets player mono cured fixed mended free charm complain trouble

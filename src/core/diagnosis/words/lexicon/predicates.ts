@@ -10,7 +10,7 @@ export const PREDICATES = {
     (can |i )?hears? (others|everybody|everyone|them|all stations?)( very)?( well| fine)?
     (?<=\b(carrier|output|power|signal|sound|audio|reception|drive) ((is|are) )?(still )?)(there|present)
     (?<=\b(fuses?|heaters?|filaments?|lamps?) (is |are |was |were )?(still )?)(intact|whole|unbroken)
-    no (problems?|trouble|faults?|complaints?)( with)?
+    (no|without)( any)? (problems?|trouble|faults?|difficult(y|ies)|complaints?|hitch(es)?|fuss|hiccups?)( with)?
     (works?|plays?|playing|working|sounds?|go(es)?|performs?|receives?|transmits?) (very |quite |really |so |again )?(well|fine|right|ok(ay)?|good|perfectly|properly|normally|correctly|as it should)
     (?<=\bfuses? (now |still )?)holds
     functions? | functioning | operates? | operating | operational | works?
@@ -58,7 +58,7 @@ export const PREDICATES = {
     ^(it |the set |the sound |sound |fm |am |reception )?(goes|went)$
     lifeless | gone(?! deaf)
     stop(s|ped)?( (playing|working|receiving|transmitting|dead|altogether))?
-    cuts? (in and )?out | die(s|d) | drop(s|ped) out | goes off | went (off|silent|dead) | kaput | unresponsive
+    cut(s|ting)? (in and )?out | die(s|d)? | dying | dropping out | going (off|dead|silent|mute) | drop(s|ped) out | goes off | went (off|silent|dead) | kaput | unresponsive
     defunct | inaudible | conk(s|ed) out | pack(s|ed) (up|in) | given up( the ghost)? | expired | non.?functional
     no life
     not a (squeak|murmur|word|note)
@@ -167,24 +167,24 @@ export const PREDICATES = {
     (stations|programmes) (run into each other|interfere( with each other)?|on top of each other) | overlap(s|ping)?( each other)?
   `,
   hum: any`
-    hum(s|med|ming|my)? | buzz(es|ing)? | drone(s)? | rumble~ | growl(s|ing)? | mains (noise|tone)
+    hum(s|med|ming|my)? | buzz(es|ed|ing)? | drone(s)? | rumble~ | growl(s|ed|ing)? | mains (noise|tone)
     ripple
-    purr(s|ing)? | thrum(s|ming)? | burr(s|ing)? | (50|60|100|120) (hz|cycles?) (tone|note|noise) | ac (tone|note)
+    purr(s|ed|ing)? | thrum(s|ming)? | burr(s|ed|ing)? | (50|60|100|120) (hz|cycles?) (tone|note|noise) | ac (tone|note)
   `,
   noise: any`
     (sounds? |noises? )?like (an? |the )?(steady |heavy |log |camp )?(rain|waterfall|wind|sea|surf|sand|gravel|fire|frying( \w+)?|steam|storm|hail)( on an? \w+)?
-    rustl(es|ing) | crackl(e|es|ed|ing|y) | scratch(y|es|ing)? | noisy
+    rustl(es|ed|ing) | crackl(e|es|ed|ing|y) | scratch(y|es|ing)? | noisy
     (?<!\b(humming|hum|buzzing|buzz|howling|whistling|squealing|screeching|shrieking|wailing|screaming|squeaking|singing|rattling|(putt?|motor).?(putt?(ing)?|boat(ing)?)) )noises?
-    hiss(es|ing|y)? | frying | fries | sputter(s|ing)? | static | pop(s|ping)? | spit(s|ting)? | sizzle~
-    whin(e|es|ed|ing|y) | hash | rush(es|ing) | roar(s|ing)? | fizz(es|ing|le|les)? | splutter(s|ing)?
-    swish(es|ing)? | snap(s|ping) | tick(s|ing) | bubbl(es|ing) | clatter(s|ing)? | click(s|ing)?(?! (in|into|over)\b)
+    hiss(es|ed|ing|y)? | frying | fries | sputter(s|ed|ing)? | static | pop(s|ped|ping)? | spit(s|ting)? | spat | sizzle~
+    whin(e|es|ed|ing|y) | hash | rush(es|ed|ing) | roar(s|ed|ing)? | fizz(es|ing|le|les)? | splutter(s|ed|ing)?
+    swish(es|ed|ing)? | snap(s|ping) | tick(s|ed|ing) | bubbl(es|ed|ing) | clatter(s|ed|ing)? | click(s|ed|ing)?(?! (in|into|over)\b)
     (loud|sharp|occasional) cracks?
     (dead|worn|bad) spots? | bangs (in|from) | arc~ | flash(es|ed)? over | sparks? | sparking
     (?<=\b(tap\w*|touch\w*|knock\w*) .*)ringing( sound| noise)? | ringing (sound|noise)
-    whoosh(es|ing)? | swoosh(es|ing)? | white noise | thuds? | bangs | crunch(es|ing) | tear(s|ing) noise | grinding
+    whoosh(es|ed|ing)? | swoosh(es|ed|ing)? | white noise | thuds? | bangs | crunch(es|ed|ing) | tear(s|ed|ing) noise | grinding
     (a |the )?(burst|bursts|shower) of (noise|static) | interference | mush
     cracks | thunder(ing)?
-    flash(es|ing)? | spitting
+    flash(es|ed|ing)? | spitting
   `,
   unsteady: any`
     (drifts?|wanders?|slides?|creeps?|slips?) off( the)? (tune|frequency|stations?)
@@ -193,13 +193,13 @@ export const PREDICATES = {
     (goes|moves|jumps|swings) up and down
     howl~ | whistle~ | motor.?boat(s|ed|ing)?
     (sounds? |noises? )?like an? (small |old |motor ?|steam ?)?(motor|boat|tractor|engine|helicopter|train)
-    putt?.?putt?(s|ing)? | pump(s|ed|ing)
+    putt?.?putt?(s|ed|ing)? | pump(s|ed|ing)
     drift(s|ed|ing|y)?( (slowly |steadily )?(up|down|upwards?|downwards?|high|low|higher|lower)\b)?( in (frequency|pitch))?
-    fm(s|ing) | creep(s|ing)? | chirp(s|ed|ing|y)? | flutter~ | unstable | instability
+    fm(s|ed|ing) | creep(s|ed|ing)? | chirp(s|ed|ing|y)? | flutter~ | unstable | instability
     squeal~
     (self.?)?oscillat(es?|ed|ing|ion)
-    squeak(s|ing)? | sings | birdies | swing(s|ing) | sway(s|ing) | surg(es|ing) | throb(s|bing) | shriek(s|ing)?
-    scream(s|ing)? | bounc(es|ing|y) | tremolo | trembl(es|ing) | swoop(s|ing)? | stray(s|ing)? | hunt(s|ing)
+    squeak(s|ed|ing)? | sings | birdies | swing(s|ed|ing) | sway(s|ed|ing) | surg(es|ed|ing) | throb(s|bing) | shriek(s|ed|ing)?
+    scream(s|ed|ing)? | bounc(es|ed|ing|y) | tremolo | trembl(es|ed|ing) | swoop(s|ed|ing)? | stray(s|ed|ing)? | hunt(s|ed|ing)
     wander~ | slide~
     jump(s|ed|ing|y)?(?! back)( (in|off) (frequency|pitch))?
     (?<=\b(frequency|pitch|note|tuning) )(changes|shifts|moves|pulls|varies|runs)
@@ -209,14 +209,14 @@ export const PREDICATES = {
     var(y|ies|ied|ying)( up and down)?
     fluctuat(es?|ed|ing|ions?) | moves? (about|around)
     (goes|went|runs|moves) off (the )?(stations?|frequency|tune)
-    warble~ | pulse~ | pulsate~ | feeds? back | feedback | wobbl(es?|y) | screech(es|ing)?
+    warble~ | pulse~ | pulsate~ | feeds? back | feedback | wobbl(es?|y) | screech(es|ed|ing)?
     (does|do|will) not stay (on|put|tuned|there)( (frequency|tune|the station))?
     (has|have|must|needs?|is) (to )?(be )?(keep (on )?)?(retun(e|ed|ing)|re-?adjust(ed|ing)?)
     (needs?|wants?|requires?) ((constant|frequent|continual|regular|permanent|repeated) )?(re-?(tuning|adjust(ing|ment))|(constant|frequent|continual) tuning)
     keeps? (on )?losing (the |its |a )?(stations?|signal|tune)
-    waver(s|ed|ing)? | wail(s|ed|ing)? | moan(s|ed|ing)? | whoop(s|ed|ing)? | yelp(s|ed|ing)? | tweet(s|ing)? | twitter(s|ing)?
-    heterodyn(es?|ing) | squegg?(s|ing)? | parasitics? | hop(s|ped|ping) | skip(s|ped|ping) | quiver(s|ing)? | quaver(s|ing)?
-    takes off | (goes|breaks|bursts) into oscillation | shaky | roams? | yo.?yo(s|ing)? | singing | ringing | seesaws?
+    waver(s|ed|ing)? | wail(s|ed|ing)? | moan(s|ed|ing)? | whoop(s|ed|ing)? | yelp(s|ed|ing)? | tweet(s|ed|ing)? | twitter(s|ed|ing)?
+    heterodyn(es?|ing) | squegg?(s|ed|ing)? | parasitics? | hop(s|ped|ping) | skip(s|ped|ping) | quiver(s|ed|ing)? | quaver(s|ed|ing)?
+    takes off | (goes|breaks|bursts) into oscillation | shaky | roams? | yo.?yo(s|ed|ing)? | singing | ringing | seesaws?
     runs off | all over the (place|dial)
     walks?
   `,

@@ -6,6 +6,11 @@ const CONTROL = String.raw`((volume|tone|gain|band|wave(band)?|range|function|mo
 /** Circumstances. */
 export const TIMES = {
   warm: any`
+    (when|if) (it is |it has been |it has |i |you )?(just |first )+(been )?(switched|turned|powered|switch|turn) (it )?on
+    (right |straight |immediately |just |shortly |soon )after (switching|turning|powering|switch|turn|power)(ing)?.?( it)? ?on
+    (at first|initially|to begin with|in the beginning|at the beginning|at the start)(?! (sight|glance|light)\b)
+    until (it is |it has |it gets )?(fully |properly |really |thoroughly )?(warm|warmed up|hot)
+    first thing in the morning
     (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|receives( anything)?|does anything|comes on|comes up|is (right|well)|warm)?)?
     (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|(properly |fully |quite |really |thoroughly |well |good and |nice and )?warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
     after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?\b( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?(?!( or \w+)? (years?|decades?|months?|weeks?|days?))
@@ -65,6 +70,7 @@ export const TIMES = {
     ^(the )?(strong|loud|local|powerful) (signals?|stations?)\b(?= (are |is |get )?(distort|overload|blast|break|splatter|rough|harsh))
   `,
   down: any`
+    (even )?(at|with) (zero|no|minimum|min|lowest|the lowest|the minimum) (volume|gain)( setting)?
     (when|if|once|after|even when|even if|by|on) (i |you |one |we )?(turn(ing)?|set(ting)?|tak(e|ing)|bring(ing)?) (down |back )?(the |it )?volume( control)?( (right |fully |all the way )?(down|off|back|to (zero|minimum|nothing)))?
     (does|do) not depend on (the )?(setting of the |position of the )?volume( control| setting| knob)*
     (whatever|regardless of|independent of) the (setting|position) of the volume( control)?

@@ -101,6 +101,10 @@ export const FRAMING: readonly Rewrite[] = [
     ),
     "the set",
   ],
+  [
+    /\b(?:this|that)(?: \w+)? (?:one|thing|beast|box|machine|unit)\b|\b(?:the|my|this) old (?:one|thing|girl|lady|beast|box|dear|timer|boy)\b/g,
+    "the set",
+  ],
   [/\s+/g, " "],
   [/\s+(?=[,;.])/g, ""],
   [/^[\s,;.:-]+|[\s,;.:-]+$/g, ""],

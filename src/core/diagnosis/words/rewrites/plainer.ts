@@ -2,6 +2,39 @@ import type { Rewrite } from "./types";
 
 /** What hedges or weighs a word, what it did once, and what only says when: in this order. */
 export const PLAINER: readonly Rewrite[] = [
+  // However much it is so.
+  [
+    /\b(?:terribly|awfully|dreadfully|horribly|badly|really|extremely|exceptionally|remarkably|extraordinarily|incredibly|unbelievably|ridiculously|tremendously|exceedingly|intensely|severely|seriously|hugely|ever so|very very|unusually|abnormally|noticeably|distinctly|decidedly|particularly|especially) (?=(?:weak|low|quiet|faint|loud|noisy|dead|distorted|bright|hot|warm|long|slow|stiff|sensitive|stable|steady|good|bad|harsh|muffled|unstable|far|dim|dark|rough|scratchy|clear|clean|well|strong|poor|insensitive|silent|soft|thin|dull|tinny|hissy|crackly|erratic|intermittent|sluggish|loose|dirty)(?:ly)?\b)/g,
+    "very ",
+  ],
+  [/\bjust (?=(?:fine|right|ok|okay|perfect|great|as it should)\b)/g, ""],
+  [
+    /(?<!\b(?:at|with|to|from|on) )zero (?=(?:sound|audio|output|reception|stations?|signals?|modulation|carrier|drive|power|rf|watts?|response|activity|lights?|glow|hum|noise|sensitivity|volume(?= ?$))\b)/g,
+    "no ",
+  ],
+  [
+    /\b(?:has |have |is |are |had )?(?:gone|went|going|grown|become|turned) (?:all |very |rather |quite |a bit )?(?=(?:weak|low|faint|noisy|distorted|harsh|unstable|muffled|deaf|dim|soft|hollow|thin|dull|tinny|hissy|crackly|scratchy|fuzzy|hoarse)(?:er)?\b)/g,
+    "is ",
+  ],
+  [
+    /\bonce (?=(?:it|i|you|we|the \w+) \w|(?:fully |really |properly )?(?:warm|hot|cold|cool|tuned|switched|keyed|on)\b)/g,
+    "when ",
+  ],
+  [/\b(?:a )?couple(?: of)? (?=(?:seconds?|secs?|minutes?|mins?|hours?)\b)/g, "two "],
+  [/\b(first|last) a (?=few|two)/g, "$1 "],
+  [
+    /\b(?:six|seven|eight|nine|eleven|twelve|twenty[- ]five|thirty(?:[- ]five)?|forty(?:[- ]five)?|fifty|sixty|ninety)(?= (?:seconds?|secs?|minutes?|mins?|hours?)\b)/g,
+    "10",
+  ],
+  // What it does within seconds it does while it gets warm.
+  [
+    /\b((?:for|within|after|in|takes?|needs?|wants?|first)(?: about| around| some| the first| only| good| a good| less than| more than| over)*) (?:\d+|two|three|five|ten|fifteen|twenty|several|some) ?(?:seconds?|secs?)\b/g,
+    "$1 1 minute",
+  ],
+  [
+    /\b(?:tends?|starts?|begins?|seems?|appears?|will|would) (?:to )?(play|work|receive|transmit|hum|drift|crackle|fade|distort|stop|cut)(?= )/g,
+    "$1s",
+  ],
   // What hedges or weighs a word does not change it.
   [/\b(?:does|do|did) not (?:seem|appear) to\b/g, "does not"],
   [/\b(?:seems?|appears?|looks?) to be\b/g, "is"],

@@ -3,6 +3,10 @@ import type { Rewrite } from "./types";
 /** Short forms written out, and what is excepted. */
 export const SPELLED: readonly Rewrite[] = [
   [/(\d) ?%/g, "$1 percent"],
+  [/\bal ?right\b/g, "all right"],
+  [/\btx\b/g, "transmit"],
+  [/\brx\b/g, "receive"],
+  [/(?<!\b(?:short|medium|long) )\bwave ?(band|range)(s?)\b/g, "band$2"],
   [/\bdead of (?:the )?night\b/g, "night"],
   [/\bcan'?t\b|\bcannot\b/g, "can not"],
   [/\bwon'?t\b/g, "will not"],

@@ -12,7 +12,7 @@ export const FIFTH: readonly (readonly [set: string, group: string, lines: strin
      sounds like a tin can | play distorted
      voices croak | play distorted
      the bass distorts | play distorted
-     sounds good at first, then distorted | play distorted
+     sounds good at first, then distorted | play distorted, warm changes
      a humming sound that does not go away | hum line|double
      terrible hum | hum line|double
      hum gets louder as it warms up | hum line|double, warm changes
