@@ -68,6 +68,7 @@ export function nounsAlone({ text, rest, subjects, before, clause }: Taken): { s
   else if (
     first &&
     before &&
+    before.preds.length > 0 &&
     !before.subject?.startsWith("stage:") &&
     first.tag !== "fuse" &&
     /^(on |the )?(?!only\b)\S+( \S+)?$/.test(rest.trim()) &&

@@ -11,12 +11,12 @@ export const TIMES = {
     (at first|initially|to begin with|in the beginning|at the beginning|at the start)(?! (sight|glance|light)\b)
     until (it is |it has |it gets )?(fully |properly |really |thoroughly )?(warm|warmed up|hot)
     first thing in the morning
-    (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(minutes?|mins?|hours?)?|(half an?|an?|one) (minutes?|mins?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|receives( anything)?|does anything|comes on|comes up|is (right|well)|warm)?)?
+    (needs|takes|wants|requires) (about |some |a )?((\d+|a few|few|five|ten|fifteen|twenty) ?(seconds?|minutes?|hours?)?|(half an?|an?|one) (seconds?|minutes?|hours?))( (to warm up|of warming|before|until) ?(it )?(plays|works|receives( anything)?|does anything|comes on|comes up|is (right|well)|warm)?)?
     (when|once|if|as|until|till|while|from|after|before) (it |the set |she )?(is |has |gets |got |goes )?(been (on|playing|running) .*|(properly |fully |quite |really |thoroughly |well |good and |nice and )?warm(s|ed|ing)?( up)?|cold|hot|cools?( down)?|heats up)
-    after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?\b( (an? )?(minutes?|mins?|hours?|seconds?|of .*))?(?!( or \w+)? (years?|decades?|months?|weeks?|days?))
+    after (about |some |around )?(a |an |the )?(good |full |whole |solid )?(few |couple of |first |half |quarter of )?(an? )?(\d+|one|two|three|five|ten|fifteen|twenty|thirty|half|few|while|hour|minute|second)s?\b( (an? )?(seconds?|minutes?|hours?|seconds?|of .*))?(?!( or \w+)? (years?|decades?|months?|weeks?|days?))
     (?<=\b(plays?|played|works?|worked|runs?|ran|fine|good|ok(ay)?) )for (a|some) (short |long |little |certain )?time
-    (?<=\b(played|plays|worked|works|ran|runs) )(about |some )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) (minutes?|mins?|hours?|quarter of an hour)
-    within (about |some |less than )?(the first )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) ?(minutes?|mins?|hours?)
+    (?<=\b(played|plays|worked|works|ran|runs) )(about |some )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) (seconds?|minutes?|hours?|quarter of an hour)
+    within (about |some |less than )?(the first )?(\d+|an?|one|two|three|five|ten|fifteen|twenty|a few|half an?) ?(seconds?|minutes?|hours?)
     (when|once|as|after|until|as soon as) the (rectifier|tubes?|valves?|heaters?|set|chassis|radio) (is |are |gets? |has |have |becomes? )?(warm(s|ed)?|hot|heats?|heated)( up)?
     after (a |some )?(very )?((long |short )?(time|while)|ages) | with (heat|warmth|time|temperature) | by the minute | minute by minute | with every minute
     as the (evening|day|hour|minutes|time|programme) (goes|go|wears|wear|passes|pass|runs)( on| by)?
@@ -25,9 +25,9 @@ export const TIMES = {
     as (it|the (set|car|chassis|room|cabinet)) warms( up)? | warming up | when cold | from cold
     (after|at|on|from) switch(ing)?.?on
     after (turning|being turned|being switched) (it )?on
-    for (about |some )?(the first )?((quarter|half) of )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(minutes?|hours?|mins?)
+    for (about |some )?(the first )?((quarter|half) of )?(\d+|a few|an?|one|two|three|several|some|five|ten|twenty|half( an?)?) ?(seconds?|minutes?|hours?)
     (?<=\b(works?|plays?|runs?|fine|well|good|ok(ay)?|right|perfect(ly)?|normal(ly)?|receives?|transmits?|on|loud|strong|clean|clear) )for (a (short |little |long |good )?(while|bit)|some time)
-    ((in|during|over|within|for) )?the first (\w+ ){0,2}(minutes?|mins?|hours?)
+    ((in|during|over|within|for) )?the first (\w+ ){0,2}(seconds?|minutes?|hours?)
     gradually | progressively | eventually | little by little
     in the course of (an hour|the (evening|day))
     on warming( up)? | once (it is )?hot

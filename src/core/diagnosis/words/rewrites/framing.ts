@@ -69,7 +69,7 @@ const HEDGES = any`
 `;
 
 const ADVERBS = any`
-  unfortunately | apparently | basically | sadly | strangely( enough)? | oddly( enough)? | honestly | actually | obviously | evidently | luckily | fortunately | thankfully | annoyingly | alas | surprisingly | interestingly | curiously | frankly | regrettably | admittedly | mysteriously | inexplicably | definitely | certainly | undoubtedly | in fact | in general | generally speaking | generally | by and large | on the whole | in addition | additionally | furthermore | moreover | besides | naturally | of course | as well as that | to my surprise | anyway | anyhow
+  all the time | the whole time | day and night | round the clock | non.?stop | unfortunately | apparently | basically | sadly | strangely( enough)? | oddly( enough)? | honestly | actually | obviously | evidently | luckily | fortunately | thankfully | annoyingly | alas | surprisingly | interestingly | curiously | frankly | regrettably | admittedly | mysteriously | inexplicably | definitely | certainly | undoubtedly | in fact | in general | generally speaking | generally | by and large | on the whole | in addition | additionally | furthermore | moreover | besides | naturally | of course | as well as that | to my surprise | anyway | anyhow
 `;
 
 const anywhere = (words: RegExp): RegExp => new RegExp(words.source, "g");

@@ -1,5 +1,6 @@
 import { withoutArticles } from "../lexicon/any";
 import { FRAMING } from "./framing";
+import { ORDER } from "./order";
 import { PLAINER } from "./plainer";
 import { SOUNDS } from "./sounds";
 import { SPELLED } from "./spelled";
@@ -11,6 +12,7 @@ import { WHEN } from "./when";
 export const REWRITES: readonly Rewrite[] = [
   ...FRAMING,
   ...SPELLED,
+  ...ORDER,
   ...[...WHEN, ...SOUNDS, ...STAGES, ...PLAINER].map(([pattern, instead]): Rewrite => [
     new RegExp(withoutArticles(pattern.source), pattern.flags),
     instead,

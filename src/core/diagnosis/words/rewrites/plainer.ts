@@ -17,21 +17,6 @@ export const PLAINER: readonly Rewrite[] = [
     "is ",
   ],
   [
-    /\bonce (?=(?:it|i|you|we|the \w+) \w|(?:fully |really |properly )?(?:warm|hot|cold|cool|tuned|switched|keyed|on)\b)/g,
-    "when ",
-  ],
-  [/\b(?:a )?couple(?: of)? (?=(?:seconds?|secs?|minutes?|mins?|hours?)\b)/g, "two "],
-  [/\b(first|last) a (?=few|two)/g, "$1 "],
-  [
-    /\b(?:six|seven|eight|nine|eleven|twelve|twenty[- ]five|thirty(?:[- ]five)?|forty(?:[- ]five)?|fifty|sixty|ninety)(?= (?:seconds?|secs?|minutes?|mins?|hours?)\b)/g,
-    "10",
-  ],
-  // What it does within seconds it does while it gets warm.
-  [
-    /\b((?:for|within|after|in|takes?|needs?|wants?|first)(?: about| around| some| the first| only| good| a good| less than| more than| over)*) (?:\d+|two|three|five|ten|fifteen|twenty|several|some) ?(?:seconds?|secs?)\b/g,
-    "$1 1 minute",
-  ],
-  [
     /\b(?:tends?|starts?|begins?|seems?|appears?|will|would) (?:to )?(play|work|receive|transmit|hum|drift|crackle|fade|distort|stop|cut)(?= )/g,
     "$1s",
   ],
