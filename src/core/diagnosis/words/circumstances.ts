@@ -11,6 +11,8 @@ const NO_USE =
 const NO_REACTION = /\b(does|do|did|will) not (react|respond|change|alter|help|mind)( at all)? ?$/;
 /** “Not when it is tapped”, “no reaction to tapping”. */
 const NOT_THEN = /\b(not|never|no (reaction|change|difference))( reacts?)?( to| by| with)? ?$/;
+/** A switch that “is intermittent and needs wiggling”. */
+const NEEDS_MOVING = /\b(needs?|wants?|has to|have to|must) (to )?(be )?(wiggl|jiggl|rock|work|mov|turn|clean)/;
 const POP = /\b(pops?|clicks?|thumps?|bangs?)\b/;
 const AT_ONCE = /\b(at|on|after|from) (switch(ing)?.?on|turning (it )?on)\b/;
 /** What a knock brings back for a minute is no warmth. */
@@ -50,7 +52,9 @@ export function circumstances(part: Taken, so: readonly Said[], said: boolean): 
   if (times.has("touched"))
     // “The switch is dirty, cuts out when touched.”
     kept.push(
-      before?.subject === "control" && named.length === 0 && so.some(({ outcome }) => outcome === "dead")
+      before?.subject === "control" &&
+        named.length === 0 &&
+        (NEEDS_MOVING.test(rest + text) || so.some(({ outcome }) => outcome === "dead"))
         ? { test: "turn", outcome: controlOf(before.text ?? text) }
         : { test: "thump", outcome: denies("touched", part, said) ? "still" : "reacts" },
     );

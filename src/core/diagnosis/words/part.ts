@@ -14,6 +14,8 @@ import { isStrange, surely } from "./understood";
 
 /** “The set blows its fuse”: what is blown may stand behind it. */
 const BLOWS_FUSE = /^ (?:the |its |my |a |an |any |every |all |both |new |one )*(?:\w+ ){0,2}(?:fuses?|breakers?)\b/;
+/** That it is louder when the volume is up says nothing of the control. */
+const TURNED_UP = /\b(up the|volume up|turn(ed|ing)? (it )?up)\b/;
 /** “Sound only when the switch is wiggled.” */
 const ONLY_THEN = /\b(sound|reception|music|signals?|stations?) only (when|if|while|as long as|at|in|on)\b/;
 /** It goes while a control is turned, and may come back. */
@@ -127,7 +129,12 @@ export function readPart(text: string, circuit: Circuit, before: Before | undefi
   const outcomes = whatIsSaid(part, preds);
   // “Cuts out when I turn the volume.”
   const goes = OF_A_CONTROL.test(text) && outcomes.some(({ outcome }) => outcome === "dead");
-  if (clause.times.has("turned") && (goes || /^\W*(worse|louder|more|mostly|especially)\b/.test(rest)))
+  if (
+    clause.times.has("turned") &&
+    (goes ||
+      (!TURNED_UP.test(text) &&
+        /(^\W*|\b(gets?|becomes?|is|grows) )(worse|louder|more|mostly|especially)\b/.test(rest)))
+  )
     outcomes.push({ test: "turn", outcome: controlOf(text) });
   // “The hum is gone” does not say that the set is.
   const goneHum = preds.some(({ tag }) => OF_THE_WHOLE.has(tag)) && IS_GONE.test(rest);

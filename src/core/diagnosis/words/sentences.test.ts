@@ -16,8 +16,14 @@ const SETS = {
   amfm: of("am-fm"),
 };
 const circuitOf = (set: string) => (set in SETS ? SETS[set as keyof typeof SETS] : of(set));
-const told = (text: string, set: string) =>
-  said(text, circuitOf(set)).outcomes.map(({ test, outcome }) => `${test} ${outcome}`);
+/** Each sentence is read once for its tests. */
+const read = new Map<string, string[]>();
+function told(text: string, set: string): string[] {
+  const key = `${set}|${text}`;
+  const known = read.get(key) ?? said(text, circuitOf(set)).outcomes.map(({ test, outcome }) => `${test} ${outcome}`);
+  read.set(key, known);
+  return known;
+}
 
 const OPPOSITE: Record<string, string> = {
   dead: "fine",

@@ -7,7 +7,7 @@ export const NOUNS = {
   `,
   /** it is in no search: what is said of it says nothing of the set */
   other: any`
-    vfo | (crystal )?calibrator | markers? | clock | timer | alarm | motor | remote( control)? | squelch | vox | notch | afc
+    vfo | fan | blower | lid | hinges? | (crystal )?calibrator | markers? | clock | timer | alarm | motor | remote( control)? | squelch | vox | notch | afc
     (push|station|preset)[ -]?buttons? | vibrator
     crystal filter | (tape|cassette) (deck|recorder|player) | tape recorder | (record )?changer | aerial amplifier
   `,

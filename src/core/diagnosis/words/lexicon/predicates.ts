@@ -20,6 +20,7 @@ export const PREDICATES = {
     properly | correct(ly)? | fine | well | ok(ay)? | good | perfect(ly)? | normal(ly)? | right | as (it|they) should
     as (well|good|loud) as (ever|new|before) | very sensitive
     (?<=\bfuses? (does|do|did|will|would) not )hold
+    keeps? (on )?(playing|working)(?! (up|off|dead|silent)\b)
     as new | spot.?on(?! (the|a|one|my)\b) | accurate | exact | loud and clear | loud | clear | clean | strong | like new | great
     healthy | in order | excellent(ly)?
     (?<!\b(at|with|even) )full (output|power|volume)

@@ -76,4 +76,31 @@ const LAST: readonly Rewrite[] = [
   ],
 ];
 
-export const ORDER: readonly Rewrite[] = [...HOW_LONG, ...WHEN, ...HOW_WELL, ...LAST];
+const THINGS: readonly Rewrite[] = [
+  // What comes in by the phono input.
+  [
+    /\b(?:when|with) (?:(?:i|you|we|one) (?:plug in|connect|hook up|attach|use|plug|put on|put) )?(?:an? |the |my )?(?:record player|gramophone|cd player|tape recorder|turntable|telephone|mp3 player|bluetooth \w+)(?: in| on| to it| into it| plugged in| connected| attached)? (?:it|the set) (?=works|plays|sounds|hums|is)/g,
+    "phono ",
+  ],
+  // The eye closes on a station, the S-meter moves with the signal.
+  [
+    /\b(reacts?|responds?|moves?|closes?|deflects?) (?:to|on|with|for) (?:the |any |an? |all |strong |strongest |local )*(?:stations?|signals?|tuning)\b/g,
+    "$1",
+  ],
+  // “It howls as soon as the BFO is on” speaks of the set.
+  [
+    /(?<!\bno )\b(howls?|whistles?|hums?|buzz\w*|crackles?|hiss\w*|squeals?|distorts?|drifts?)((?: \w+)?) (?:when|with) the (?:bfo|agc|avc|limiter|noise limiter)(?: is)? (?:turned |switched )?(?:on|in)\b/g,
+    "$1$2",
+  ],
+  // Others hear what it transmits.
+  [
+    /\b(?:my contacts?|other stations|other operators|the other (?:side|end|station|operator)|my reports|on.?air reports) (?:tells?|told|says?|said|reports?|reported|complains?|complained)(?: me| us)?(?: that| about| of)? /g,
+    "on transmit ",
+  ],
+  [
+    /\b(?:reception |it |sound |volume )?(?:improves|is better|gets better|plays better|gets louder|is louder) when (?:i|you|one) (?:hold|touch|grab|put (?:a|my) (?:hand|finger) (?:on|to|near)) (?:the )?(?:aerial|antenna)(?: wire| lead| terminal| socket)?\b/g,
+    "is weak",
+  ],
+];
+
+export const ORDER: readonly Rewrite[] = [...HOW_LONG, ...WHEN, ...HOW_WELL, ...LAST, ...THINGS];

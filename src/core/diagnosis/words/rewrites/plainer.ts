@@ -151,11 +151,11 @@ export const PLAINER: readonly Rewrite[] = [
   ],
   [/\bneither (\w+) nor (\w+)\b/g, "not $1, not $2"],
   [
-    /\bonly am (?:works|plays|receives)\b|(?<=^|[,;.] |\b(?:it|set|radio|receiver|tuner) )(?:works|plays|receives) (?:only on am\b|on am only\b)/g,
+    /\bonly am (?:works|plays|receives)\b|(?<=^|[,;.] |\b(?:it|set|radio|receiver|tuner) )(?:works|plays|receives) (?:only (?:on )?am\b|(?:on )?am only\b)/g,
     "am works, fm dead",
   ],
   [
-    /\bonly fm (?:works|plays|receives)\b|(?<=^|[,;.] |\b(?:it|set|radio|receiver|tuner) )(?:works|plays|receives) (?:only on fm\b|on fm only\b)/g,
+    /\bonly fm (?:works|plays|receives)\b|(?<=^|[,;.] |\b(?:it|set|radio|receiver|tuner) )(?:works|plays|receives) (?:only (?:on )?fm\b|(?:on )?fm only\b)/g,
     "fm works, am dead",
   ],
   // When it does so is not how it is.
