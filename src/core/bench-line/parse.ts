@@ -35,11 +35,13 @@ import { dialRead } from "./dial-read";
 import { ofABand } from "./of-a-band";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
+import { plainly } from "./plainly";
 import { powerWords } from "./power-words";
 import { safeWords } from "./safe-words";
 import { searchWords } from "./search-words";
 import { workedFrom } from "./worked-from";
 import { BAND, oneAfterTheOther, severalApart } from "./several";
+import { placeIn, tidied } from "./tidy";
 import { turnedAround } from "./turned";
 
 export type LineDraft = LineDraftOf<Content>;
@@ -59,7 +61,7 @@ function parseAmendLine(line: string, context: LineContext): LineResult | undefi
   if (!n || !target) return notUnderstood(whole.length, "Name the entry by its number on the tape, like #12.");
   const before = target.content as Content | null;
   if (!before) return notUnderstood(whole.length, `#${n} is withdrawn already: undo that on the tape.`);
-  const because = line.lastIndexOf(" because");
+  const because = line.toLowerCase().lastIndexOf(" because");
   const reason = because < 0 ? "" : line.slice(because + " because".length).trim();
   if (!reason) return notUnderstood(line.length, "Say why, after “because”.");
   const withdraws = word.toLowerCase() === "withdraw";
@@ -97,7 +99,7 @@ export function parseCorrection(line: string, before: Content, context: LineCont
   // Also an entry that no line of today can make is left as it is by a line that was not edited.
   if (line === lineOf(before, context))
     return { kind: "draft", draft: { type: "content", content: before }, line: describe(before), hints: [] };
-  const after = parseContent(line, within);
+  const after = parseContent(tidied(line), within);
   if (after.kind !== "draft" || after.draft.type !== "content") return after;
   const content = corrected(before, after.draft.content, within, (text) => {
     const read = parseContent(text, within);
@@ -287,15 +289,28 @@ function eachByItself(line: string, context: LineContext): LineQuestion | undefi
  * @example parseLine("C14 .05/400 leaky -> 0.047/630", context) // a draft of part work
  */
 export function parseLine(line: string, context: LineContext): LineResult {
-  if (line.trim() === "") return { kind: "empty" };
-  if (line.length > LONGEST_LINE)
+  const text = tidied(line);
+  const read = parseTidied(text, context);
+  return read.kind === "not-understood" && text !== line ? { ...read, at: placeIn(line, read.at) } : read;
+}
+
+function parseTidied(typed: string, context: LineContext): LineResult {
+  if (typed === "") return { kind: "empty" };
+  if (typed.length > LONGEST_LINE)
     return notUnderstood(
       LONGEST_LINE,
-      `A line holds ${LONGEST_LINE} characters; this one has ${line.length}. Split it into several notes.`,
+      `A line holds ${LONGEST_LINE} characters; this one has ${typed.length}. Split it into several notes.`,
     );
+  const own = labelLine(typed, context) ?? parseAmendLine(typed, context);
+  if (own) return own;
+  const line = plainly(typed, context);
+  const read = parsePlain(line, context);
+  // The place of a fault would be one of the line in plain words.
+  return read.kind === "not-understood" && line !== typed ? { ...read, at: typed.length } : read;
+}
+
+function parsePlain(line: string, context: LineContext): LineResult {
   return (
-    labelLine(line, context) ??
-    parseAmendLine(line, context) ??
     madeSafe(line, context) ??
     poweredUp(line, context) ??
     searched(line, context) ??
@@ -322,7 +337,7 @@ function keptAnyway(line: string, read: LineResult): LineResult {
 /** A part that is called by what it does: the draft says which one it is. */
 function byItsName(line: string, context: LineContext): LineResult | undefined {
   const read = partNamed(line, context);
-  return typeof read === "string" ? parseLine(read, context) : read;
+  return typeof read === "string" ? parseTidied(read, context) : read;
 }
 
 const OF_A_TUBE =
@@ -337,7 +352,7 @@ function typeFirst(line: string, context: LineContext): LineResult | undefined {
   const [only, another] = places;
   if (!only) return undefined;
   const at = (position: string) => `${position}${line.slice(whole.length)}`;
-  if (!another) return parseLine(at(only.position), context);
+  if (!another) return parseTidied(at(only.position), context);
   return {
     kind: "question",
     question: `Which ${type.toUpperCase()}?`,

@@ -4,7 +4,7 @@ import { got, stop, type PieceRead } from "./result";
 const UNIT =
   "(?:[kMGmµunp]?(?:V|A|W|F|Ω|Hz|H)|k|R|n|p|µ|u|meg(?:ohms?)?|[km]?ohms?|mm?fd?|uu?fd?|µµ?fd?|volts?|watts?|%)";
 /** A figure, a fraction, a unit or a plus at the beginning: the value is not over. */
-const BEGINS_LIKE_A_VALUE = new RegExp(`^(?:[-−+±/]|[\\d.,½¼¾]|${UNIT}(?![\\p{L}\\d]))`, "u");
+const BEGINS_LIKE_A_VALUE = new RegExp(`^(?:[-−+±/]|[\\d.,½¼¾]|(?:${UNIT}|[mMKG])(?![\\p{L}\\d]))`, "u");
 /** A figure with an electrical unit anywhere. */
 const HOLDS_A_VALUE = new RegExp(`(?:^|[\\s/(])[\\d.,½¼¾]+\\s?${UNIT}(?![\\p{L}\\d])`, "u");
 

@@ -1,3 +1,4 @@
+import { corrector } from "../../spelling";
 import { NOUNS, PREDICATES, TIMES } from "./lexicon";
 import { LOTS, sentencesOf } from "./sentences";
 
@@ -43,48 +44,7 @@ const RIGHT: ReadonlySet<string> = new Set(
 );
 
 /**
- * Every word that comes of this one when a letter is left out, and of two that stand side by side each order. The first
- * letter is seldom a slip, and the last one is an ending: “chirp” is no “chirps”.
- */
-function* slipped(word: string): Generator<string> {
-  for (let at = 1; at < word.length; at++) {
-    if (at < word.length - 1) yield word.slice(0, at) + word.slice(at + 1);
-    yield word.slice(0, at - 1) + word.charAt(at) + word.charAt(at - 1) + word.slice(at + 1);
-  }
-}
-
-/** The known words with a letter left out: what is typed when one is forgotten. None where two words give the same. */
-const FORGOTTEN = new Map<string, string | undefined>();
-for (const word of KNOWN)
-  for (let at = 1; at < word.length - 1; at++) {
-    const short = word.slice(0, at) + word.slice(at + 1);
-    FORGOTTEN.set(short, FORGOTTEN.has(short) && FORGOTTEN.get(short) !== word ? undefined : word);
-  }
-
-/** A wrong letter is looked for in words of this length: shorter ones have too many neighbours that are right. */
-const LONG = 9;
-/** A word with each of its inner letters left open. */
-const open = (word: string): string[] =>
-  word.length < LONG ? [] : [...word].slice(1, -1).map((_, at) => `${word.slice(0, at + 1)}.${word.slice(at + 2)}`);
-/** The known words with a letter left open; none where two words give the same. */
-const MISTYPED = new Map<string, string | undefined>();
-for (const word of KNOWN) for (const gap of open(word)) MISTYPED.set(gap, MISTYPED.has(gap) ? undefined : word);
-
-/**
- * A word of five letters and more with a letter too many, one too few, or two in the wrong order, as it was meant; a long
- * one with a wrong letter, too. Where
- * several known words would fit it stays as it is.
+ * A word of a complaint as it was meant.
  * @example corrected("recieves") // receives
  */
-export function corrected(word: string): string {
-  if (word.length < 5 || KNOWN.has(word) || RIGHT.has(word) || inLexicon(word)) return word;
-  const meant = new Set([...slipped(word)].filter((one) => KNOWN.has(one)));
-  const longer = FORGOTTEN.get(word);
-  if (longer) meant.add(longer);
-  for (const gap of open(word)) {
-    const right = MISTYPED.get(gap);
-    if (right) meant.add(right);
-  }
-  const [only, other] = meant;
-  return only !== undefined && other === undefined ? only : word;
-}
+export const corrected = corrector(KNOWN, (word) => RIGHT.has(word) || inLexicon(word));

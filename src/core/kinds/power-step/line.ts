@@ -112,10 +112,11 @@ export function readPower(rest: Piece, context: LineContext): LineReading {
       if (!read.ok) return notUnderstood(at, "How long it was held is a time: held 2 min.");
       payload.held = read.value;
     } else if (word === "lamp") {
-      if (!(LAMPS as readonly string[]).includes(value)) return notUnderstood(at, `A lamp is ${LAMPS.join(", ")}.`);
-      payload.lamp = value;
+      const lamp = value.toLowerCase();
+      if (!(LAMPS as readonly string[]).includes(lamp)) return notUnderstood(at, `A lamp is ${LAMPS.join(", ")}.`);
+      payload.lamp = lamp;
     } else if (word === "seen") {
-      const seen = list(value);
+      const seen = list(value.toLowerCase());
       const unknown = seen.find((one) => !(DANGERS as readonly string[]).includes(one));
       if (unknown) return notUnderstood(at, `“${unknown}” is none of ${DANGERS.join(", ")}.`);
       payload.seen = seen;
