@@ -7,7 +7,7 @@ const ARROW = /\s*(?:→|⇒|➔|=>|[-−–—]{1,2}>|[-−–—] >)\s*/g;
 /** What ends in a full stop of its own. */
 const ABBREVIATED = /(?:\bo\.l|\b(?:etc|approx|e\.g|i\.e|a\.m|p\.m|no|vs)|\.)\.$/i;
 /** A full stop that ends another sentence before it: the last one belongs to a text. */
-const SENTENCES = /[\p{Ll}\d)]{2}[.!?]\s+\p{L}/u;
+const SENTENCES = /[\p{Ll}\d)]{2}[.?]\s+\p{L}/u;
 
 const SIGNS: readonly (readonly [RegExp, string])[] = [
   [ARROW, " -> "],
