@@ -4,8 +4,9 @@
  */
 
 const ARROW = /\s*(?:→|⇒|➔|=>|[-−–—]{1,2}>|[-−–—] >)\s*/g;
+const FULL_STOP = /[\p{L}\d)%+"”]\.$/u;
 /** What ends in a full stop of its own. */
-const ABBREVIATED = /(?:\bo\.l|\b(?:etc|approx|e\.g|i\.e|a\.m|p\.m|no|vs)|\.)\.$/i;
+const ABBREVIATED = /(?:\bo\.l|\b(?:etc|approx|e\.g|i\.e|a\.m|p\.m|no|vs))\.$/i;
 /** A full stop that ends another sentence before it: the last one belongs to a text. */
 const SENTENCES = /[\p{Ll}\d)]{2}[.?]\s+\p{L}/u;
 
@@ -20,9 +21,7 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
 /** @example tidied("C14  leaky→47n/630.") // "C14 leaky -> 47n/630" */
 export function tidied(line: string): string {
   const text = SIGNS.reduce((words, [sign, instead]) => words.replaceAll(sign, instead), line).trim();
-  return text.length > 1 && text.endsWith(".") && !ABBREVIATED.test(text) && !SENTENCES.test(text)
-    ? text.slice(0, -1).trimEnd()
-    : text;
+  return FULL_STOP.test(text) && !ABBREVIATED.test(text) && !SENTENCES.test(text) ? text.slice(0, -1).trimEnd() : text;
 }
 
 /** Blanks and the signs of arrows are what a tidied line may have more or fewer of. */

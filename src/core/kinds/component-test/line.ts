@@ -98,7 +98,12 @@ export function readMeasure(rest: Piece, context: LineContext): LineReading {
     const split = /\s+at\s+/i.exec(value);
     const main = piece(line, from, from + (split?.index ?? value.length));
     const behind = split ? piece(line, from + split.index + split[0].length, from + value.length) : undefined;
-    if (word === "out" || word === "lifted" || (word === "in" && value.toLowerCase() === "circuit") || word === "in-circuit") {
+    if (
+      word === "out" ||
+      word === "lifted" ||
+      (word === "in" && value.toLowerCase() === "circuit") ||
+      word === "in-circuit"
+    ) {
       payload.where = word === "out" || word === "lifted" ? word : "in-circuit";
     } else if (word === "esr") {
       const read = typed(main, "resistance");
