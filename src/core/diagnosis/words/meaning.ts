@@ -38,6 +38,9 @@ function ofMode(predicate: Predicate, bad: boolean, { text }: Clause): Said[] {
   return [...badly, { test: pathId("mode", "transmit"), outcome: "voice" }];
 }
 
+/** What makes a noise of its own. */
+const MECHANICAL = /^(the |its |my )?(cooling )?(fan|blower|hinges?|motor|clock)\b/;
+
 /** What one predicate says of its subject. */
 export function meaning(predicate: Predicate, word: string, subject: Subject, denied: boolean, clause: Clause): Said[] {
   const { circuit, path, times, text } = clause;
@@ -64,6 +67,8 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return [times.has("down") && path === "receive" ? whole("hum-down", which) : of("hum", denied ? "none" : which)];
     }
     case "noise":
+      // A fan or a lid that makes noise says nothing of the signal.
+      if (MECHANICAL.test(text)) return [];
       if (/^pop/.test(word) && NOUNS.fuse.test(text)) return [whole("fuse", denied ? "whole" : "blown")];
       if (stage === "keying" || KEY_CLICKS.test(text)) return denied ? [] : works("keying", "fails");
       if (/^click/.test(word) && /relay/.test(text)) return [];

@@ -43,6 +43,7 @@ const goesOn = (subject: Subject, part: string, said: readonly Tagged<Predicate>
   ((subject === "phono" || subject === "phones") && /^(it )?(plays|works|sounds|is|hums|crackles)\b/.test(part)) ||
   (subject === "fuse" &&
     /^(it |that |the new one |the next one )?(blew|blows|went|goes|popped|burnt|is gone)\b/.test(part)) ||
+  (subject === "control" && /^(it|that|which)\b/.test(part) && said.some(({ tag }) => tag === "noise")) ||
   ((subject === "drive" || subject === "dial" || subject === "control") &&
     said.length > 0 &&
     said.every(({ tag }) => tag === "slips")) ||

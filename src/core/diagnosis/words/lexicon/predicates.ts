@@ -78,6 +78,7 @@ export const PREDICATES = {
     can not be (turned|brought|made) (up )?(loud|high|strong) enough
     no (distant|far|weak|remote) (stations?|ones?|signals?)
     not (very |so )?(loud|strong)( enough)? | not (very |too |particularly |so )?sensitive( any more)?
+    (?<=\b(good|fine|ok|works|plays|receives|heard|reception)( (well|fine))? )only (in|at|during) (the )?(evenings?|nights?|dark)|(in|at|during) (the )?(evenings?|nights?|dark) only
     (only )?(at|by) night only | only ((plays?|works?|receives?|(picks?|brings?) \w+( \w+)?|(gets?|hears?) \w+) )?(at|by|during the) night | only (after|in the) (dark|sunset|evenings?)
     ((plays?|works?|receives?|heard) )?only (near|by|at|in|next to|close to) (the|a|an) (window|door|garden|attic|loft|balcony)( \w+)?|only (outdoors|outside|upstairs)
     folds? back | folding back | cuts back | backs off

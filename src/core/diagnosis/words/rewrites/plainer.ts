@@ -17,7 +17,7 @@ export const PLAINER: readonly Rewrite[] = [
     "is ",
   ],
   [
-    /\b(?:tends?|starts?|begins?|seems?|appears?|will|would) (?:to )?(play|work|receive|transmit|hum|drift|crackle|fade|distort|stop|cut)(?= )/g,
+    /\b(?:tends?|starts?|begins?|seems?|appears?|will|would) (?:to )?(play|work|receive|transmit|hum|drift|crackle|fade|distort|stop|cut)(?= |$)/g,
     "$1s",
   ],
   // What hedges or weighs a word does not change it.
@@ -199,7 +199,7 @@ export const PLAINER: readonly Rewrite[] = [
   [/\bnoise (limiter|blanker)/g, "limiter"],
   [/\b(as well|too|also)(?=\s*([,;.]|$))/g, ""],
   // “So loud that nothing is understood” speaks of the hum.
-  [/\bso (loud|strong|bad|much|badly)\b( that [^,;.]*)?/g, ""],
+  [/\bso (loud|strong|bad|much)(ly)?\b( that [^,;.]*)?/g, ""],
   // “The knob turns but nothing happens” is one thing, and so is a set that stays in one of its two states.
   [
     /\b(turns?|moves?|spins?)( round)?,?( but| and| yet)? (nothing (happens|moves|changes)|no stations? \w+|the pointer stays|the (station|pointer|needle|dial|frequency|cursor|scale)s? (do(es)? not (change|move|follow|turn)( with it)?|stays?( put| the same| where it is)?))/g,

@@ -11,6 +11,10 @@ export const SOUNDS: readonly Rewrite[] = [
     /\b(fm|am|ssb|cw)(?: side| part)?(?: is| gives| has| plays)? (?:just|only|nothing but|all) (noise|hiss|static)\b/g,
     "$1 is dead, only $2",
   ],
+  [
+    /\bon (fm|am|ssb|cw)(?: there is| i hear| one hears| you hear| i get| we hear)? (?:just|only|nothing but) (?:an? )?(?:\w+ )?(noise|hiss|static)\b/g,
+    "$1 is dead, only $2",
+  ],
   [/\bloses (fm|am|ssb|cw|reception|receive|transmit|transmission)\b/g, "$1 is dead"],
   // A hum that goes with a tube that is pulled is there.
   [

@@ -104,7 +104,7 @@ export const STAGES: readonly Rewrite[] = [
   ],
   [/\bkeyer (?:does not key|does not work|is dead|does nothing)\b/g, "keying does not work"],
   [
-    /\b(?:only (?:the )?)?(?:dial|pilot|panel) (?:lights?|lamps?) only\b|\bonly (?:the )?(?:dial|pilot|panel) (?:lights?|lamps?)(?: lights?(?: up)?| glows?| works?| is lit| comes? on| burns?)?(?= ?(?:$|[,;.]))/g,
+    /\b(?:only (?:the )?)?(?:dial|pilot|panel) (?:lights?|lamps?) only\b|\bonly (?:the )?(?:(?:dial|pilot|panel) (?:lights?|lamps?)|(?:lamps?|bulbs?|lights?)(?= (?:lights?|glows?|works?|is lit|comes? on|burns?)))(?: lights?(?: up)?| glows?| works?| is lit| comes? on| burns?)?(?= ?(?:$|[,;.]))/g,
     "dial lamp lights, dead",
   ],
   [/\bbfo (?:can ?not|is not|does not get) (?:be )?(?:heard|audible)\b/g, "bfo is silent"],

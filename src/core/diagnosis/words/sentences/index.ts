@@ -1,3 +1,4 @@
+import { AS_TOLD } from "./as-they-are-told";
 import { EIGHTEENTH } from "./eighteenth";
 import { EIGHTH } from "./eighth";
 import { ELEVENTH } from "./eleventh";
@@ -78,6 +79,7 @@ export const LOTS: readonly Lot[] = [
   KINDS_IN_SHORT,
   TWENTY_NINTH,
   THIRTIETH,
+  AS_TOLD,
 ];
 
 export type Sentence = { text: string; means: string[] };

@@ -10,7 +10,7 @@ export const KINDS: readonly (readonly [set: string, group: string, lines: strin
      plate current is zero when keyed | play-tx dead
      high plate current, red plates | smell hot
      fan doesn't turn | works:fan fails
-     blower is noisy | noise noisy
+     blower is noisy |
      arcs in the tank circuit when I tune up | noise noisy
      loads fine on 80, no output on 10 | bands-tx one
      signal is wide and splatters with the amplifier on | play-tx distorted

@@ -132,7 +132,7 @@ export const THIRTEENTH: readonly (readonly [set: string, group: string, lines: 
     "amfm",
     "a ninth set",
     `FM has no sound, AM is perfect | play-fm dead, play fine
-     on FM only a hiss | noise noisy
+     on FM only a hiss | noise noisy, play-fm dead
      FM drifts as it warms up | steady-fm unsteady, warm-fm changes
      AM distorted, FM fine | play distorted, play-fm fine
      stereo indicator stays dark | works:stereo fails
