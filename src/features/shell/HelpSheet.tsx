@@ -51,8 +51,8 @@ export function HelpSheet({ onClose }: { onClose: () => void }) {
         <HelpLines />
         <h3 className="mt-4 mb-1 font-bold">In other words</h3>
         <p className="dim mb-2">
-          The line reads them too. What is not clear is asked, with up to four answers, and nothing that was typed is
-          lost.
+          The line reads them too, and does not mind blanks, a full stop, capitals or small slips of the pen. What is
+          not clear is asked, with up to four answers, and nothing that was typed is lost.
         </p>
         <HelpRows rows={OTHER_WORDS} mono />
         <form method="dialog" className="modal-action">

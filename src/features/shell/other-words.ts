@@ -1,5 +1,7 @@
 /** Lines in other words than those of the kinds, and what they are read as. */
 export const OTHER_WORDS: [line: string, says: string][] = [
+  ["the C-14 relpaced with 47n @ 630 V", "the same as C14 replaced with 47n/630 V"],
+  ["B+ measures 248", "the same as B+ 248; so are measured B+ 248 and B+ is only 248"],
   ["HT 255", "the same as B+ 255, where the chart has B+"],
   ["V4 k 12.1", "the cathode; also a, g, g1, g2, h, and cathode of V4, V4/8 for a pin"],
   ["232 V at V4 plate", "the figure may stand first"],
