@@ -112,9 +112,7 @@ const platesOf = (line: string, { points }: LineContext): string =>
 export function plainly(line: string, context: LineContext): string {
   // The words of the columns of a run may be letters: `v 4`.
   if (isBareRow(line, context)) return line;
-  const text = TURNS.reduce(
-    (words, [turn, instead]) => words.replace(turn, instead),
-    wellSpelled(joined(line, context)),
-  );
-  return ofResistors(replaced(platesOf(withoutIs(withoutLead(text, context), context), context)));
+  const bare = withoutLead(wellSpelled(joined(line, context)), context);
+  const text = TURNS.reduce((words, [turn, instead]) => words.replace(turn, instead), bare);
+  return ofResistors(replaced(platesOf(withoutIs(text, context), context)));
 }
