@@ -2,19 +2,18 @@ import { corrector } from "../spelling";
 
 /** Words that the line is made of. Names, remarks and notes are nobody's business. */
 const WORDS: ReadonlySet<string> = new Set(
-  `approved brittle bridge bridging distorted foreign measure offset resoldered selenium signal supply temperature worked
-  analogue backlash digital discharged modulation negative nothing policy positive powered residual second substituted
-  variac across adjusted anode baseline because between bias bleeder bridged bulging bypass cabinet capacitor cathode changed
-  chassis choke circuit cleaned collector condenser contacts control converter cord coupling cracked crackles current
-  detector dial disconnected distortion drifted driver electrolytic emission emitter emptied exchanged filament filaments
-  fitted fuse gassy greased grid ground heater heaters hours injected injecting input installed intermittent knob labour
-  lamp lamps leakage leaking leaky lifted lubricated mains marked measured measures microphonic minutes mixer modified
-  needs noisy ohms open oscillator output painted pilot pins plate planned plugged pointer polished power primary
-  probe rectifier reflowed removed renewed repaired replaced replacing reservoir resistor restuffed ripple screen
-  secondary selectivity sensitivity shorted shorts should smoothing socket soldered speaker swapped switch swollen
-  tapping tested tightened touching transformer trimmer tuning unplugged voltage volts volume weak winding`.split(
-    /\s+/,
-  ),
+  `across adjusted analogue anode approved backlash baseline because between bias bleeder bridge bridged bridging
+  brittle bulging bypass cabinet capacitor cathode changed chassis choke circuit cleaned collector condenser contacts
+  control converter cord coupling cracked crackles current detector dial digital discharged disconnected distorted
+  distortion drifted driver electrolytic emission emitter emptied exchanged filament filaments fitted foreign fuse
+  gassy greased grid ground heater heaters hours injected injecting input installed intermittent knob labour lamp
+  lamps leakage leaking leaky lifted lubricated mains marked measure measured measures microphonic minutes mixer
+  modified modulation needs negative noisy nothing offset ohms open oscillator output painted pilot pins planned plate
+  plugged pointer policy polished positive power powered primary probe rectifier reflowed removed renewed repaired
+  replaced replacing reservoir residual resistor resoldered restuffed ripple screen second secondary selectivity
+  selenium sensitivity shorted shorts should signal smoothing socket soldered speaker substituted supply swapped
+  switch swollen tapping temperature tested tightened touching transformer trimmer tuning unplugged variac voltage
+  volts volume weak winding worked`.split(/\s+/),
 );
 
 /** Words that are right and stand one letter from one of these. */

@@ -2,11 +2,11 @@ import type { Circuit, PathKey } from "../../model";
 import { HEARD } from "../data/heard";
 import { bareId, pathId } from "../data/paths";
 import { partsOf, plain } from "./clean";
-import { TIMES, type When } from "./lexicon";
-import { longest, spansOf } from "./spans";
+import { TIMES } from "./lexicon";
 import { SO_SO } from "./meaning";
 import { measured } from "./measured";
 import { readPart } from "./part";
+import { withCircumstances } from "./when-first";
 import type { Before } from "./taken";
 import type { ClauseRead, Said } from "./types";
 
@@ -55,32 +55,6 @@ const mainPath = (circuit: Circuit): PathKey => circuit.paths[0]?.key ?? "receiv
 /** A test in this order: so that the same words give the same list, however they are put. */
 const ORDER: readonly string[] = ["line", "ohms", "rail", ...HEARD, "works"];
 const place = ({ test }: Said) => ORDER.indexOf(bareId(test.split(":")[0] ?? test).replace("-down", ""));
-
-/** Words beside circumstances that say nothing of their own. */
-const BESIDES = /^(and|but|the|a|it|is|even|only|then|,| )*$/;
-/** Only says when: “after an hour”. */
-function isCircumstance(part: string): boolean {
-  let rest = part;
-  for (const { from, to } of longest(spansOf<When>(part, TIMES)))
-    rest = rest.slice(0, from) + " ".repeat(to - from) + rest.slice(to);
-  return rest !== part && BEGINS_ONE.test(part) && BESIDES.test(rest.replaceAll(/[^a-z]+/g, " "));
-}
-const BEGINS_ONE =
-  /^(when|if|once|after|on|with|while|as|until|within|in|during|for|at|from|whenever|every|as soon as) /;
-
-/** “After an hour, FM goes off” is “FM goes off after an hour”. */
-function withCircumstances(parts: readonly string[]): string[] {
-  const kept: string[] = [];
-  let waiting = "";
-  parts.forEach((part, at) => {
-    if (at < parts.length - 1 && isCircumstance(part)) waiting = waiting ? `${waiting} ${part}` : part;
-    else {
-      kept.push(waiting ? `${part} ${waiting}` : part);
-      waiting = "";
-    }
-  });
-  return kept;
-}
 
 /**
  * Reads a complaint or a symptom part by part: what it speaks of, how that is, and when; a “no” takes back what follows

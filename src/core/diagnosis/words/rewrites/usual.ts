@@ -1,6 +1,6 @@
 import type { Rewrite } from "./types";
 
-/** How long, when, and how well, in the words that the lexicon has; and what stands first and belongs behind. */
+/** How long, when and how well, in the words and in the order that the lexicon has. */
 
 const UNIT = "(?:seconds?|minutes?|hours?)";
 const NUMBERS: Record<string, string> = {
@@ -103,4 +103,4 @@ const THINGS: readonly Rewrite[] = [
   ],
 ];
 
-export const ORDER: readonly Rewrite[] = [...HOW_LONG, ...WHEN, ...HOW_WELL, ...LAST, ...THINGS];
+export const USUAL: readonly Rewrite[] = [...HOW_LONG, ...WHEN, ...HOW_WELL, ...LAST, ...THINGS];
