@@ -87,13 +87,14 @@ const e2e: Stage = { name: "browser tests", run: browserTests };
 
 /**
  * Stages of a lane follow one another; the lanes of a round run at the same time. Three lanes keep two cores busy: the
- * integration tests and the torture wait for servers much of the time. */
+ * integration tests and the torture wait for servers much of the time.
+ */
 const PLANS: Record<string, Stage[][][]> = {
   all: [
     [
-      [layout, lint, routes, types, rule, allowed],
-      [production, sizes, integration],
-      [unit, oracle, torture],
+      [production, sizes, routes, types, torture],
+      [integration, layout, allowed],
+      [unit, oracle, lint, rule],
     ],
     [[e2e]],
   ],
@@ -103,27 +104,11 @@ const PLANS: Record<string, Stage[][][]> = {
   e2e: [[[production, e2e]]],
 };
 
-/** What a stage needs that may run in another lane. */
-const NEEDS: ReadonlyMap<Stage, Stage> = new Map([
-  // A build empties the folder of the types.
-  [routes, production],
-  [torture, production],
-]);
-const done = new Map<Stage, Promise<void>>();
-
-function runOnce(stage: Stage): Promise<void> {
-  const begun = done.get(stage) ?? stage.run();
-  done.set(stage, begun);
-  return begun;
-}
-
 async function runLane(stages: readonly Stage[]): Promise<void> {
   for (const stage of stages) {
-    const first = NEEDS.get(stage);
-    if (first) await runOnce(first);
     const from = Date.now();
     console.log(`── ${stage.name}`);
-    await runOnce(stage);
+    await stage.run();
     console.log(`   ${stage.name} passed in ${Math.round((Date.now() - from) / 1000)} s`);
   }
 }
