@@ -84,12 +84,13 @@ const AmendDialog = laterAtRest(async () => (await import("./AmendDialog")).Amen
 export function Tape() {
   const { settled, visit, offline } = useLogbook();
   const zone = useZone();
-  const [open, setOpen] = useState<string>();
+  // An entry that is opened again while its window is still closing gets a window of its own.
+  const [open, setOpen] = useState<{ id: string; time: number }>();
   const [earlier, setEarlier] = useState(false);
   const numbered = settled.map((item, index) => ({ item, number: index + 1 }));
   const before = numbered.filter(({ item }) => item.entry.visitId !== visit.id);
   const shown = earlier ? numbered : numbered.filter(({ item }) => item.entry.visitId === visit.id);
-  const opened = numbered.find(({ item }) => item.entry.id === open);
+  const opened = numbered.find(({ item }) => item.entry.id === open?.id);
   const last = shown.at(-1)?.item.entry.id;
 
   const tape = useStaysAtEnd(last);
@@ -116,7 +117,11 @@ export function Tape() {
                 {heading ? (
                   <li className="dim mt-1 border-b border-base-300 px-2 text-sm font-bold">{heading}</li>
                 ) : null}
-                <TapeItem item={item} number={number} onOpen={() => setOpen(item.entry.id)} />
+                <TapeItem
+                  item={item}
+                  number={number}
+                  onOpen={() => setOpen((before) => ({ id: item.entry.id, time: (before?.time ?? 0) + 1 }))}
+                />
               </Fragment>
             );
           })}
@@ -131,12 +136,12 @@ export function Tape() {
           </p>
         ) : null}
       </section>
-      {opened ? (
+      {opened && open ? (
         <AmendDialog
-          key={opened.item.entry.id}
+          key={`${open.id} ${open.time}`}
           item={opened.item}
           number={opened.number}
-          onClose={() => setOpen(undefined)}
+          onClose={() => setOpen((now) => (now === open ? undefined : now))}
         />
       ) : null}
     </>
