@@ -65,6 +65,18 @@ describe("a line in a technician's own words", () => {
     ["C14 relpaced with 47n/630", "C14 -> 47n/630"],
     ["V4 plate vlotage 232", "V4 plate 232 check"],
     ["R7 = 610 kΩ, was 470 kΩ", "R7 470kΩ = 610kΩ"],
+    ["R7 has drifted to 610k, was 470k", "R7 470k = 610k"],
+    ["V4: plate 232", "V4 plate 232 check"],
+    ["C14, leaky -> 47n/630", "C14 leaky -> 47n/630"],
+    ["- C14 cleaned", "C14 cleaned"],
+    ["2. V4 plate 232", "V4 plate 232 check"],
+    ["C14 -> 47n/630;", "C14 -> 47n/630"],
+    ["also hum 3 mV", "test hum 3 mV"],
+    ["and then the C14 -> 47n/630", "C14 -> 47n/630"],
+    ["tube V4 plate 232", "V4 plate 232 check"],
+    ["capacitor C14 is now 47n/630", "C14 -> 47n/630"],
+    ["41 watts at 230 V", "line power 41 W @ 230 V check"],
+    ["V4 emission 68 per cent", "V4 emission 68/100 %"],
   ])("“%s” is “%s”", (line, same) => expect(written(line)).toBe(same));
 
   it.each([
@@ -78,6 +90,13 @@ describe("a line in a technician's own words", () => {
     "words of a text stay as they are typed: “%s”",
     (line) => expect(written(line)).toBe(line),
   );
+});
+
+it("a line that is kept as words is kept as it was typed", () => {
+  const line = "the volume control scratchy";
+  const read = parseLine(line, context);
+  expect(read.kind).toBe("question");
+  expect(read.kind === "question" ? read.choices.map(({ text }) => text) : []).toContain(`note ${line}`);
 });
 
 /** Lines of the help that this set reads. */

@@ -35,7 +35,7 @@ import { dialRead } from "./dial-read";
 import { ofABand } from "./of-a-band";
 import { peakToPeakRead } from "./peak-to-peak";
 import { ratedOrRead } from "./rated";
-import { plainly } from "./plainly";
+import { plainly, withUnits } from "./plainly";
 import { powerWords } from "./power-words";
 import { safeWords } from "./safe-words";
 import { searchWords } from "./search-words";
@@ -304,9 +304,26 @@ function parseTidied(typed: string, context: LineContext): LineResult {
   const own = labelLine(typed, context) ?? parseAmendLine(typed, context);
   if (own) return own;
   const line = plainly(typed, context);
+  const read = readAnyUnits(line, context);
+  return line === typed ? read : asTyped(read, line, typed);
+}
+
+/** A line that is kept as words is kept as it was typed; and the place of a fault would be one of the plain line. */
+function asTyped(read: LineResult, line: string, typed: string): LineResult {
+  if (read.kind !== "question" && read.kind !== "not-understood") return read;
+  const words = new Map(asWords(line).map(({ text }, at) => [text, asWords(typed)[at]?.text]));
+  const choices = read.choices?.map((choice) => ({ ...choice, text: words.get(choice.text) ?? choice.text }));
+  if (read.kind === "question") return { ...read, choices: choices ?? [] };
+  return { ...read, at: typed.length, ...(choices ? { choices } : {}) };
+}
+
+/** What does not read with the units as they are typed may read with today's signs. */
+function readAnyUnits(line: string, context: LineContext): LineResult {
   const read = parsePlain(line, context);
-  // The place of a fault would be one of the line in plain words.
-  return read.kind === "not-understood" && line !== typed ? { ...read, at: typed.length } : read;
+  const modern = withUnits(line);
+  if (read.kind === "draft" || modern === line) return read;
+  const again = parsePlain(modern, context);
+  return again.kind === "draft" ? again : read;
 }
 
 function parsePlain(line: string, context: LineContext): LineResult {

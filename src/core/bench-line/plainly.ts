@@ -1,4 +1,4 @@
-import { isBareRow, isNamedTest, placeOf, pointOf } from "../kinds";
+import { ALL_LINES, isBareRow, isNamedTest, placeOf, pointOf } from "../kinds";
 import { headOf, type LineContext } from "../shorthand";
 import { wellSpelled } from "./line-words";
 
@@ -18,23 +18,34 @@ const joined = (line: string, { known }: LineContext): string =>
 
 const WORK =
   "replaced|renewed|changed|exchanged|swapped|cleaned|fitted|installed|put|soldered|measured|checked|tested|removed|adjusted|lubricated|greased|oiled|repaired|tapped|touched|bridged|injected|lifted|restuffed|reflowed|resoldered|tightened|disconnected|reformed|worked|pulled|found";
-const SAID_BY = new RegExp(`^(?:i|we)\\s+(?:(?:have|had|just|then|also|now)\\s+)*(?=(?:${WORK})\\b)`, "i");
+const SAID_BY = new RegExp(
+  `^(?:and\\s+|then\\s+|so\\s+)*(?:i|we|i['’]ve|we['’]ve|have)\\s+(?:(?:have|had|just|then|also|now)\\s+)*(?=(?:${WORK})\\b)`,
+  "i",
+);
 const LEAD =
-  /^(?:(?:the|now|then|next|also|measured|measuring|measure|reading|read|got|voltage|volts|dc|of|at|on)\s+)+(?=\S)/i;
+  /^(?:(?:the|now|then|next|also|and|just|ok,?|so|well,?|measured|measuring|measure|reading|read|got|voltage|volts|dc|of|at|on)\s+)+(?=\S)/i;
+const MEASURED = /measur|read|got|volt|\b(?:dc|of|at|on)\b/i;
 const FIGURE = String.raw`[-−+]?[\d.,]*\d`;
 
 const isPoint = (text: string, context: LineContext): boolean => pointOf(text, context, false) !== undefined;
 const RAIL = /^(?:b\s?[+-]|[hl]\.?t\.?|hv)(?=\s)/i;
 const begins = (text: string, context: LineContext): boolean =>
-  RAIL.test(text) || headOf(text) !== undefined || isPoint(text, context) || placeOf(text) !== undefined;
+  RAIL.test(text) ||
+  headOf(text) !== undefined ||
+  isPoint(text, context) ||
+  placeOf(text) !== undefined ||
+  isNamedTest(text) ||
+  Object.values(ALL_LINES).some(({ words }) => words.some((word) => word.begins.test(text)));
+/** `also reservoir 312 V`: a figure behind a few words. */
+const NAMED_FIGURE = new RegExp(`^[a-z]+(?:\\s[a-z]+){0,3}\\s${FIGURE}`, "i");
 
-/** `the C14 …`, `measured B+ 265`: what stands before a part, a place or a point of the set. */
+/** `the C14 …`, `also hum 3 mV`, `measured B+ 265`: what stands before what a line begins with. */
 function withoutLead(line: string, context: LineContext): string {
   const text = line.replace(SAID_BY, "");
   const lead = LEAD.exec(text)?.[0];
   if (lead === undefined) return text;
   const rest = text.slice(lead.length);
-  if (/^(?:(?:the|now|then|next|also)\s+)+$/i.test(lead)) return begins(rest, context) ? rest : text;
+  if (!MEASURED.test(lead)) return begins(rest, context) || NAMED_FIGURE.test(rest) ? rest : text;
   return isPoint(rest, context) && new RegExp(`\\s${FIGURE}`).test(rest) ? rest : text;
 }
 
@@ -60,7 +71,13 @@ function withoutIs(line: string, context: LineContext): string {
 }
 
 const ELECTRODE = "plate|anode|cathode|screen|grid|collector|base|emitter|heater";
+const DEVICE = "(?:[CRLTD]|VR|TR|IC|[VQ])\\d{1,3}[A-Za-z]?";
 const TURNS: readonly (readonly [RegExp, string])[] = [
+  // V4: plate 232; C14, leaky
+  [new RegExp(`^(${DEVICE})\\s?[:,]\\s+(?!${DEVICE}\\b|and\\b)(?=\\S)`, "i"), "$1 "],
+  // capacitor C14, tube V4 plate 232; a tube's own test begins with its word
+  [/^(?:capacitor|cap|condenser)\s+(?=C\d)|^resistor\s+(?=R\d)|^valve\s+(?=V\d)/i, ""],
+  [/^tube\s+(?=(?:V|Q)\d{1,2}\s+(?!shorts?\b|gas|gm\b|emission|merit|leak|test|life|noise))/i, ""],
   [new RegExp(`\\b((?:V|Q|TR)\\d{1,2})['’]s\\s+(?=(?:${ELECTRODE})\\b)`, "gi"), "$1 "],
   // plate of V4 current 32 mA
   [
@@ -116,3 +133,15 @@ export function plainly(line: string, context: LineContext): string {
   const text = TURNS.reduce((words, [turn, instead]) => words.replace(turn, instead), bare);
   return ofResistors(replaced(platesOf(withoutIs(text, context), context)));
 }
+
+/** Units as they were written once, and in words. */
+const UNITS: readonly (readonly [RegExp, string])[] = [
+  [/(?<=\d)\s?kc(?:s|\/s|ps)?\b/gi, " kHz"],
+  [/(?<=\d)\s?M(?:c|cs|c\/s|cps)\b/g, " MHz"],
+  [/(?<=\d)\s?watts?\b/gi, " W"],
+  [/(?<=\d)\s?mins\b/gi, " min"],
+  [/(?<=\d)\s?(?:seconds?|secs)\b/gi, " s"],
+];
+/** The line with today's signs for its units, for what does not read otherwise: `MW 1000 kc 18 µV`. */
+export const withUnits = (line: string): string =>
+  UNITS.reduce((words, [unit, sign]) => words.replaceAll(unit, sign), line);

@@ -45,7 +45,7 @@ export const TURNED_PARTS: readonly Turn[] = [
   // R9 = 610k, was 470k
   [
     lines(
-      `${PART}\\s*(?:=|is|measures|measured|reads)\\s*(\\S*\\d\\S*?)[,;]?\\s+\\(?(?:was|marked|originally|drawn)\\s+(?:as\\s+)?(\\d\\S*?)\\)?`,
+      `${PART}\\s*(?:=|is|measures|measured|reads|(?:has\\s+)?(?:drifted|gone|risen|climbed)(?:\\s+up)?\\s+to)\\s*(\\S*\\d\\S*?)[,;]?\\s+\\(?(?:was|marked|originally|drawn)\\s+(?:as\\s+)?(\\d\\S*?)\\)?`,
     ),
     "$1 $3 = $2",
   ],
