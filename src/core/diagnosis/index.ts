@@ -43,6 +43,6 @@ export { faultName } from "./names";
 export { SHORT_BELOW } from "./short";
 export { knownOf, knownSet, type KnownSet } from "./known";
 export { systemFor, systemOf, type PlacedPart, type SetFacts } from "./system";
-export { meaningsOf, meantBy, nearestMeanings, said, type Meaning, type Said } from "./words";
+export { meaningsOf, nearestMeanings, readingOf, said, type Meaning, type Reading, type Said } from "./words";
 export { ELECTRODES } from "./types";
 export type { Evidence, Fault, FaultMode, System, Test, TestAct } from "./types";

@@ -2,7 +2,7 @@
 
 import { X } from "lucide-react";
 import { useId } from "react";
-import { meaningsOf, meantBy, nearestMeanings, said, type Meaning, type Said, type System } from "@/core/diagnosis";
+import { meaningsOf, nearestMeanings, readingOf, said, type Meaning, type Said, type System } from "@/core/diagnosis";
 import type { Circuit } from "@/core/model";
 import { asked } from "@/ui/words";
 
@@ -21,18 +21,10 @@ const labelOf = ({ name, says }: Pick<Meaning, "name" | "says">) => `${asked(nam
 /** How a symptom is read, as chips that can be put right; what was not read is said, with the nearest meanings to pick. */
 export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
   const list = useId();
-  const { parts, outcomes } = said(text, circuit);
-  if (parts.length === 0) return null;
-  const now: readonly Said[] = reads ?? outcomes;
-  const chips = now.flatMap((one) => {
-    const chip = meantBy(one, system);
-    return chip ? [{ ...chip, one }] : [];
-  });
-  const unread = reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => part.text);
-  // What the words say, but nothing on the list of this set can do.
-  const idle = reads
-    ? []
-    : parts.filter((part) => part.outcomes.length > 0 && part.outcomes.every(({ test }) => !system.testById.has(test)));
+  const words = said(text, circuit);
+  if (words.parts.length === 0) return null;
+  const now: readonly Said[] = reads ?? words.outcomes;
+  const { meanings: chips, unread, idle } = readingOf(words, reads, system);
   const add = ({ test, outcome }: Said) => onReads?.([...now.filter((one) => one.test !== test), { test, outcome }]);
   const all = onReads ? meaningsOf(system) : [];
   const near = onReads && unread.length > 0 ? nearestMeanings(unread.join(" "), system) : [];
@@ -62,7 +54,7 @@ export function ReadAs({ text, reads, circuit, system, onReads }: ReadAsProps) {
       ) : null}
       {idle.length > 0 ? (
         <span className="dim">
-          Nothing on the list of this set does this: {idle.map((part) => `“${part.text}”`).join(", ")}.
+          Nothing on the list of this set does this: {idle.map((part) => `“${part}”`).join(", ")}.
         </span>
       ) : null}
       {near.length > 0 ? <span className="dim">Did you mean</span> : null}

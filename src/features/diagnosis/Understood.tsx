@@ -1,6 +1,6 @@
 "use client";
 
-import { meantBy, said, type Said, type System } from "@/core/diagnosis";
+import { readingOf, said, type Said, type System } from "@/core/diagnosis";
 import { ofKind } from "@/core/kinds";
 import type { Circuit } from "@/core/model";
 import { useLogbook } from "@/ui/logbook";
@@ -22,22 +22,13 @@ export function Understood({ circuit, system }: UnderstoodProps) {
     ...(takeIn ? [{ text: takeIn.content.payload.complaint, reads: takeIn.content.payload.reads }] : []),
     ...symptoms.map(({ content: { payload } }) => ({ text: payload.what, reads: payload.reads })),
   ];
-  const read = told.map(({ text, reads }) => {
-    const { outcomes, parts } = said(text, circuit);
-    return {
-      outcomes: reads ?? outcomes,
-      unread: reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => part.text),
-    };
-  });
+  const read = told.map(({ text, reads }) => readingOf(said(text, circuit), reads, system));
   const chips = [
-    ...new Map(
-      read
-        .flatMap(({ outcomes }) => outcomes)
-        .flatMap((one) => meantBy(one, system) ?? [])
-        .map((chip) => [chip.key, chip] as const),
-    ).values(),
+    ...new Map(read.flatMap(({ meanings }) => meanings).map((chip) => [chip.key, chip] as const)).values(),
   ];
-  const unread = [...new Set(read.flatMap((one) => one.unread))];
+  const quoted = (some: readonly string[]) => [...new Set(some)].map((part) => `“${part}”`).join(", ");
+  const unread = quoted(read.flatMap((one) => one.unread));
+  const idle = quoted(read.flatMap((one) => one.idle));
   return (
     <details className="rounded-box border border-base-300 px-2" aria-label="What was said">
       <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-1 py-1">
@@ -48,9 +39,8 @@ export function Understood({ circuit, system }: UnderstoodProps) {
             {asked(name)} <strong>{says}</strong>
           </span>
         ))}
-        {unread.length > 0 ? (
-          <span className="text-sm text-warning">Not read: {unread.map((part) => `“${part}”`).join(", ")}.</span>
-        ) : null}
+        {unread ? <span className="text-sm text-warning">Not read: {unread}.</span> : null}
+        {idle ? <span className="dim text-sm">Nothing on the list of this set does this: {idle}.</span> : null}
         <span className="grow" />
         <span className="link text-sm">put right, add</span>
       </summary>

@@ -1,4 +1,4 @@
-import { meantBy, type KnownSet, type Said } from "../../diagnosis";
+import { readingOf, type KnownSet, type Said } from "../../diagnosis";
 import { notUnderstood, onTape, payloadOf, readAs, refer, textOf } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { readReads, writeReads } from "../reads";
@@ -6,15 +6,15 @@ import type { Symptom } from "./payload";
 
 /** How the search reads a symptom, and which of its words it does not read. */
 function howRead(text: string, reads: readonly Said[] | undefined, { said, system }: KnownSet): string[] {
-  const { outcomes, parts } = said(text);
-  const meanings = (reads ?? outcomes).flatMap((one) => {
-    const { name, says } = meantBy(one, system) ?? {};
-    return name && says ? [`${name}${name.endsWith("?") ? "" : ":"} ${says}`] : [];
-  });
-  const unread = reads ? [] : parts.filter((part) => part.outcomes.length === 0).map((part) => `“${part.text}”`);
+  const reading = readingOf(said(text), reads, system);
+  const meanings = reading.meanings.map(({ name, says }) => `${name}${name.endsWith("?") ? "" : ":"} ${says}`);
+  const quoted = (some: readonly string[]) => some.map((part) => `“${part}”`).join(", ");
   return [
     ...(meanings.length > 0 ? [`${reads ? "Put right" : "Read as"}: ${meanings.join("; ")}.`] : []),
-    ...(unread.length > 0 ? [`I did not read this: ${unread.join(", ")}. Find offers what it may mean.`] : []),
+    ...(reading.unread.length > 0
+      ? [`I did not read this: ${quoted(reading.unread)}. Find offers what it may mean.`]
+      : []),
+    ...(reading.idle.length > 0 ? [`Nothing on the list of this set does this: ${quoted(reading.idle)}.`] : []),
   ];
 }
 
