@@ -85,16 +85,12 @@ const torture: Stage = {
 };
 const e2e: Stage = { name: "browser tests", run: browserTests };
 
-/**
- * Stages of a lane follow one another; the lanes of a round run at the same time. Three lanes keep two cores busy: the
- * integration tests and the torture wait for servers much of the time.
- */
+/** Stages of a lane follow one another; the lanes of a round run at the same time, one for each core. */
 const PLANS: Record<string, Stage[][][]> = {
   all: [
     [
-      [production, sizes, routes, types, torture],
-      [integration, layout, allowed],
-      [unit, oracle, lint, rule],
+      [layout, lint, routes, types, rule, allowed, production, sizes, torture],
+      [unit, oracle, integration],
     ],
     [[e2e]],
   ],
