@@ -25,7 +25,8 @@ const RIGHT: ReadonlySet<string> = new Set(
 const correctedWord = corrector(WORDS, (word) => RIGHT.has(word));
 
 /** Kinds that are words of their own: what stands in them is left alone. */
-const TEXT = /^\s*(?:\?|note|todo|symptom|told|mod|amend|withdraw|settled|ask|found|reopen|shop|take)(?=\s|$|:)/i;
+const TEXT =
+  /^\s*(?:\?|note|todo|symptom|told|mod|amend|withdraw|settled|ask|found|reopen|shop|take|loan|wait(?:s|ing)?)(?=\s|$|:)/i;
 
 /**
  * The words of a line as they were meant, up to its remark.

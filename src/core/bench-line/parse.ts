@@ -29,6 +29,7 @@ import {
   type ReadContext,
 } from "../shorthand";
 import { describeItem, freeOf, readScan } from "../stock";
+import { beginsWithWord } from "./begins-with-word";
 import { corrected, lineOf } from "./correct";
 import { manyAtOnce, partNamed } from "./part-named";
 import { dialRead } from "./dial-read";
@@ -125,9 +126,6 @@ function labelLine(line: string, context: LineContext): LineResult | undefined {
       : `${scan.code} is a label of ours, but its line is not in the stock list.`,
   );
 }
-
-const beginsWithWord = (line: string): boolean =>
-  Object.values(ALL_LINES).some(({ words }) => words.some(({ begins }) => begins.test(line.trimStart())));
 
 /** A line that begins with a word of one of the kinds. */
 function readWord(line: string, context: ReadContext): { kind: string; reading: LineReading } | undefined {

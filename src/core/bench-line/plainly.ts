@@ -1,5 +1,6 @@
-import { ALL_LINES, isBareRow, isNamedTest, placeOf, pointOf } from "../kinds";
+import { isBareRow, isNamedTest, placeOf, pointOf } from "../kinds";
 import { headOf, type LineContext } from "../shorthand";
+import { beginsWithWord } from "./begins-with-word";
 import { wellSpelled } from "./line-words";
 
 /** What a technician says around the words of the grammar: `the C-14`, `measured B+ 265`, `V4's plate is 232 V`. */
@@ -35,7 +36,7 @@ const begins = (text: string, context: LineContext): boolean =>
   isPoint(text, context) ||
   placeOf(text) !== undefined ||
   isNamedTest(text) ||
-  Object.values(ALL_LINES).some(({ words }) => words.some((word) => word.begins.test(text)));
+  beginsWithWord(text);
 /** `also reservoir 312 V`: a figure behind a few words. */
 const NAMED_FIGURE = new RegExp(`^[a-z]+(?:\\s[a-z]+){0,3}\\s${FIGURE}`, "i");
 
@@ -50,11 +51,12 @@ function withoutLead(line: string, context: LineContext): string {
 }
 
 const IS = new RegExp(
-  String.raw`\s+(?:is|was|are|reads?|reading|measures?|measured|shows?|showing|gives?|giving|comes\s+(?:to|out\s+at)|came\s+(?:to|out\s+at)|stands\s+at|sits\s+at|at)\s+(?:(?:now|only|about|around|still|just)\s+)*(?=${FIGURE})`,
+  String.raw`\s+(?:is|are|reads?|reading|measures?|measured|shows?|showing|gives?|giving|comes\s+(?:to|out\s+at)|came\s+(?:to|out\s+at)|stands\s+at|sits\s+at|at)\s+(?:(?:now|only|about|around|still|just)\s+)*(?=${FIGURE})`,
   "i",
 );
 /** A dash between two blanks is no minus, but for what may be negative. */
 const DASH = /(?<!grid|bias|agc|avc|[bc]-)\s[-–—]\s(?=[\d.])/i;
+const TWO_FIGURES = new RegExp(`^${FIGURE}[^\\d:;]*[\\s(]\\d`);
 /** `B+ measures 248`, `sensitivity is 25 µV`: a figure of a point or a test that has its name. */
 function withoutIs(line: string, context: LineContext): string {
   for (const between of [IS, DASH]) {
@@ -63,9 +65,11 @@ function withoutIs(line: string, context: LineContext): string {
     const at = line.indexOf(is);
     const name = line.slice(0, at);
     const shorter = `${name} ${line.slice(at + is.length)}`;
+    // What stands behind “at” may be where or when: `sensitivity at 1 MHz 25 µV`, `B+ at 117 V 248`.
+    const where = /\sat\s|[-–—]/i.test(is);
+    if (where && TWO_FIGURES.test(line.slice(at + is.length))) continue;
     if (pointOf(`${name} 1 V`, context, false)?.end === name.length) return shorter;
-    // `sensitivity at 1 MHz 25 µV` says where.
-    if (!/\sat\s|[-–—]/i.test(is) && isNamedTest(shorter)) return shorter;
+    if (!where && isNamedTest(shorter)) return shorter;
   }
   return line;
 }

@@ -33,6 +33,13 @@ export const TURNED_POINTS: readonly Turn[] = [
     ),
     "$1 $2 V ac",
   ],
+  // B+ 1.2 V ripple, B+ shows 3 V of ripple
+  [
+    lines(
+      `(b\\s?\\+|ht|hv|(?:V|Q|TR)\\d{1,2}\\s+[a-z]+)\\s+(?:has\\s+)?([\\d.,]*\\d\\s?m?V(?:\\s?(?:ac|rms|pp|p-p))?)\\s+(?:of\\s+)?ripple`,
+    ),
+    "$1 ripple $2",
+  ],
   // V2 screen a bit low, 62 V
   [
     lines(

@@ -14,7 +14,7 @@ it("prints it so that it reads back", () => {
   expect(printMeterLoad({ ohmsPerVolt: 20e3, inputOhms: null })).toBe("20 kΩ/V");
   expect(printMeterLoad(undefined)).toBe("");
   fc.assert(
-    fc.property(fc.integer({ min: 1, max: 999_999 }), fc.boolean(), (ohms, perVolt) => {
+    fc.property(fc.integer({ min: 50, max: 999_999 }), fc.boolean(), (ohms, perVolt) => {
       const read = parseMeterLoad(printMeterLoad(perVolt ? { ohmsPerVolt: ohms } : { inputOhms: ohms }));
       expect((perVolt ? read?.ohmsPerVolt : read?.inputOhms) ?? 0).toBeCloseTo(ohms, 6);
     }),
@@ -26,3 +26,7 @@ it("with thousands is what a meter can be: 20,000 ohms per volt is not twenty", 
     expect(parseMeterLoad(text)).toEqual({ ohmsPerVolt: 20_000 });
   expect(parseMeterLoad("1,000 ohms per volts")).toEqual({ ohmsPerVolt: 1000 });
 });
+
+it.each(["10 mΩ", "0.5 Ω", "49 Ω"])("“%s” is no input of a meter: another unit was meant", (text) =>
+  expect(parseMeterLoad(text)).toBeUndefined(),
+);

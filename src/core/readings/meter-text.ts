@@ -3,10 +3,12 @@ import type { MeterLoad } from "../model";
 
 /** No meter of the trade has fewer ohms for each volt: `20,000 ohms per volt` is twenty thousand. Shop rule. */
 const LEAST_OHMS_PER_VOLT = 50;
+/** No instrument, not one that ends a line, has fewer ohms: `10 mΩ` is a slip for `10 MΩ`. Shop rule. */
+const LEAST_INPUT_OHMS = 50;
 
 /**
  * Reads what a meter is to the circuit: `20 kΩ/V`, `1000 ohms per volt`, `10 MΩ`.
- * @returns ohms per volt or one input resistance, above zero; undefined when it reads as neither
+ * @returns ohms per volt, above zero, or one input resistance, 50 Ω and more; undefined when it reads as neither
  */
 export function parseMeterLoad(text: string): Pick<MeterLoad, "ohmsPerVolt" | "inputOhms"> | undefined {
   const perVolt = /^(.*\S)\s*(?:\/|per)\s*v(?:olts?)?\.?$/i.exec(text.trim());
@@ -15,6 +17,7 @@ export function parseMeterLoad(text: string): Pick<MeterLoad, "ohmsPerVolt" | "i
   const least = perVolt ? LEAST_OHMS_PER_VOLT : 0;
   const [value, second] = read.length > 1 ? read.filter((one) => one >= least) : read;
   if (value === undefined || second !== undefined || value <= 0 || value > 1e12) return undefined;
+  if (!perVolt && value < LEAST_INPUT_OHMS) return undefined;
   return perVolt ? { ohmsPerVolt: value } : { inputOhms: value };
 }
 

@@ -1,8 +1,8 @@
 /** Slips of the pen: words of a trade with a letter too many, one too few, in the wrong order, or wrong. */
 
-/** Shorter words have too many neighbours that are right. */
+/** Letters of the shortest word that is corrected: shorter ones have too many neighbours that are right. Tried on word lists. */
 const SHORTEST = 5;
-/** A wrong letter is looked for in words of this length. */
+/** Letters of a word in which a wrong one is looked for, and more: with fewer, “dropping” is “dripping”. Tried on word lists. */
 const LONG = 9;
 
 /**

@@ -67,7 +67,7 @@ export function meaning(predicate: Predicate, word: string, subject: Subject, de
       return [times.has("down") && path === "receive" ? whole("hum-down", which) : of("hum", denied ? "none" : which)];
     }
     case "noise":
-      // A fan or a lid that makes noise says nothing of the signal.
+      // A fan that makes noise says nothing of the signal.
       if (MECHANICAL.test(text)) return [];
       if (/^pop/.test(word) && NOUNS.fuse.test(text)) return [whole("fuse", denied ? "whole" : "blown")];
       if (stage === "keying" || KEY_CLICKS.test(text)) return denied ? [] : works("keying", "fails");
