@@ -1,5 +1,7 @@
 import type { ChildProcess } from "node:child_process";
+import { once } from "node:events";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
+import { createServer, type Server } from "node:http";
 import os from "node:os";
 import path from "node:path";
 import { migrateDatabase } from "@/db/migrate";
@@ -11,57 +13,76 @@ import { end, ROOT, serve } from "./server";
 
 /** Tests that run at the same time; each lane has a server and a shop of its own, so that none meets the other's sets. */
 const LANES = 2;
-/** Shops that nobody has opened yet. */
-const EMPTY = 4;
-
-/** The servers that the browser tests talk to. */
+/** Where the browser tests find their shops. */
 export type Shops = {
-  open: string[];
-  empty: string[];
-  /** the demo's as it was laid down: for what the other tests' sets would change */
-  quiet: string;
+  /** the addresses of the lanes' */
+  lanes: string[];
+  /** opens another one on POST: /demo as the demo was laid down, /empty as nobody has opened it; and DELETE closes it */
+  opener: string;
 };
 
 let cluster: Cluster | undefined;
 let folder: string | undefined;
-const servers: ChildProcess[] = [];
+let opener: Server | undefined;
+/** the servers, by their ports */
+const servers = new Map<number, ChildProcess>();
 
-async function shopOf(database: string, empty = false): Promise<string> {
+let opened = 0;
+
+/** A shop of its own, with a database and a server of its own. */
+async function openShop(kind: "demo" | "empty"): Promise<string> {
+  if (!cluster) throw new Error("There is no database to open a shop in.");
+  opened += 1;
+  const database = `${kind}-${opened}`;
+  await ensureDatabase(cluster.url("postgres"), database, false, kind);
+  if (kind === "empty") await becomeAnother(cluster.url(database));
   const port = await freePort();
-  await serve(port, cluster?.appUrl(database) ?? "", (child) => servers.push(child), {
+  await serve(port, cluster.appUrl(database), (child) => servers.set(port, child), {
     secret: freshSecret(),
-    ...(empty ? { shop: "" } : { demo: true }),
+    ...(kind === "demo" ? { demo: true } : { shop: "" }),
   });
   return `http://127.0.0.1:${port}`;
 }
 
-/** Opens throw-away shops: the demo's for every lane, and empty ones, each with a server of its own. */
+async function closeShop(port: number): Promise<void> {
+  await end(servers.get(port));
+  servers.delete(port);
+}
+
+/** Tests open shops of their own here, and close them. */
+async function serveOpener(): Promise<string> {
+  opener = createServer((request, response) => {
+    const asked = request.url?.slice(1) ?? "";
+    const failed = (error: unknown) => void response.writeHead(500).end(String(error));
+    if (request.method !== "DELETE")
+      return void openShop(asked === "demo" ? "demo" : "empty").then((address) => response.end(address), failed);
+    // The test goes on: a server that waits for the last of its readers takes a while.
+    void closeShop(Number(asked));
+    response.end();
+  });
+  const port = await freePort();
+  await once(opener.listen(port, "127.0.0.1"), "listening");
+  return `http://127.0.0.1:${port}`;
+}
+
+/** Opens a throw-away shop for every lane, and whatever else the tests ask for. */
 export async function openShops(): Promise<Shops> {
   folder = mkdtempSync(path.join(os.tmpdir(), "jumelle-e2e-"));
   chmodSync(folder, 0o755);
   cluster = await startCluster(path.join(folder, "pg"), () => {}, ["-c", "fsync=off"]);
   const root = cluster.url("postgres");
-  const shops: Shops = { open: [], empty: [], quiet: "" };
   await ensureDatabase(root, "empty");
   await migrateDatabase(cluster.url("empty"), path.join(ROOT, "drizzle"));
   await ensureDatabase(root, "demo", false, "empty");
   await seedWhenEmpty(cluster.url("demo"), new Date());
-  for (let lane = 1; lane <= LANES; lane += 1) {
-    await ensureDatabase(root, `demo-${lane}`, false, "demo");
-    shops.open.push(await shopOf(`demo-${lane}`));
-  }
-  await ensureDatabase(root, "demo-quiet", false, "demo");
-  shops.quiet = await shopOf("demo-quiet");
-  for (let n = 1; n <= EMPTY; n += 1) {
-    await ensureDatabase(root, `empty-${n}`, false, "empty");
-    await becomeAnother(cluster.url(`empty-${n}`));
-    shops.empty.push(await shopOf(`empty-${n}`, true));
-  }
-  return shops;
+  const lanes: string[] = [];
+  for (let lane = 1; lane <= LANES; lane += 1) lanes.push(await openShop("demo"));
+  return { lanes, opener: await serveOpener() };
 }
 
 export async function closeShops(): Promise<void> {
-  await Promise.all(servers.splice(0).map(end));
+  opener?.close();
+  await Promise.all([...servers.keys()].map(closeShop));
   cluster?.stop();
   if (folder) rmSync(folder, { recursive: true, force: true });
 }

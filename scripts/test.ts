@@ -35,9 +35,8 @@ const vitest = (project: string) => () =>
 async function browserTests(): Promise<void> {
   const shops = await openShops();
   await command([tool("@playwright/test/cli.js"), "test"], {
-    SHOPS: shops.open.join(" "),
-    EMPTY_SHOPS: shops.empty.join(" "),
-    QUIET_SHOP: shops.quiet,
+    SHOPS: shops.lanes.join(" "),
+    SHOP_OPENER: shops.opener,
     E2E_REPORT: report("e2e"),
   });
 }

@@ -54,6 +54,13 @@ describe("a body that comes in", () => {
     await given;
   });
 
+  it("whose sender hangs up is given up, and is no failure", async () => {
+    const torn = new ReadableStream<Uint8Array>({
+      start: (controller) => controller.error(Object.assign(new Error("aborted"), { code: "ECONNRESET" })),
+    });
+    await expect(bodyUpTo(request(torn), 10)).rejects.toThrow(Stalled);
+  });
+
   it("is read up to its limit, and as JSON where it is", async () => {
     expect(jsonIn(await bodyUpTo(request('{"a":1}'), 10))).toEqual({ a: 1 });
     expect(await bodyUpTo(request("x".repeat(11)), 10)).toBeUndefined();

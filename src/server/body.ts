@@ -9,6 +9,7 @@ import { pipeline } from "node:stream/promises";
 export const STALLED_MS = 60_000;
 
 export class TooLarge extends Error {}
+/** The other side does nothing more, or has hung up: that is no failure of ours. */
 export class Stalled extends Error {}
 
 /** The pieces of a body as they come; one that stops coming, or is larger than the limit, ends with an error. */
@@ -19,7 +20,7 @@ export async function* piecesOf(request: Request, limit = Infinity): AsyncGenera
   let size = 0;
   try {
     for (;;) {
-      const { done, value } = await inTime(reader.read());
+      const { done, value } = await inTime(reader.read().catch(hungUp));
       if (done) return;
       size += value.length;
       if (size > limit) throw new TooLarge();
@@ -29,6 +30,10 @@ export async function* piecesOf(request: Request, limit = Infinity): AsyncGenera
     // Nothing beyond this is kept, and whoever still sends hears of it.
     await reader.cancel().catch(() => {});
   }
+}
+
+function hungUp(): never {
+  throw new Stalled();
 }
 
 function inTime<T>(work: Promise<T>): Promise<T> {

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useSyncExternalStore } from "react";
+import { useEffectEvent, useLayoutEffect, useSyncExternalStore } from "react";
 
 const KEY = "jumelle-one-key";
 const listeners = new Set<() => void>();
@@ -43,18 +43,23 @@ export function inField(target: EventTarget | null): boolean {
   return target.isContentEditable || /^(TEXTAREA|SELECT)$/.test(target.tagName);
 }
 
+/** Hears every key that is pressed on the page, from the moment in which the page shows what the key is for. */
+export function useKeyDown(onKey: (event: KeyboardEvent) => void): void {
+  const heard = useEffectEvent(onKey);
+  useLayoutEffect(() => {
+    window.addEventListener("keydown", heard);
+    return () => window.removeEventListener("keydown", heard);
+  }, []);
+}
+
 /**
  * Calls for one-key shortcuts pressed outside fields, unless they are switched off or a dialog is open.
  * @param onKey answers whether the key was its own
  */
 export function useShortcut(onKey: (key: string) => boolean): void {
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (inField(event.target) || event.ctrlKey || event.metaKey || event.altKey || !isOn()) return;
-      if (document.querySelector("dialog[open]")) return;
-      if (onKey(event.key)) event.preventDefault();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, [onKey]);
+  useKeyDown((event) => {
+    if (inField(event.target) || event.ctrlKey || event.metaKey || event.altKey || !isOn()) return;
+    if (document.querySelector("dialog[open]")) return;
+    if (onKey(event.key)) event.preventDefault();
+  });
 }

@@ -13,6 +13,8 @@ type Ask = {
  * are asked for: without that the passes are written out too, which takes thrice the time.
  */
 export async function violationsOf(page: Page, { within, rules }: Ask = {}): Promise<string[]> {
+  // The title of a page that was stepped to comes a moment after what the page shows.
+  await expect(page).toHaveTitle(/./);
   const axe = new AxeBuilder({ page })
     .options({ resultTypes: ["violations"], ...(rules ? { runOnly: rules } : {}) })
     .setLegacyMode(true);

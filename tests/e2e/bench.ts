@@ -22,24 +22,37 @@ function waitUntilAlive(page: Page): void {
   };
 }
 
-const addresses = (name: string) => (process.env[name] ?? "").split(" ").filter(Boolean);
+/** The addresses of the lanes' shops; by hand, that of a demo that is running. */
+export const shops = (process.env.SHOPS ?? "http://127.0.0.1:3000").split(" ");
 
-/** The address of a shop that nobody has opened yet. */
-export const emptyShop = (n: number): string => {
-  const address = addresses("EMPTY_SHOPS")[n];
-  if (!address) throw new Error("bin/test brings the empty shops that this test opens");
-  return address;
-};
+async function ask(method: "POST" | "DELETE", what: string): Promise<string> {
+  const opener = process.env.SHOP_OPENER;
+  if (!opener) throw new Error("This test needs a shop of its own: bin/test opens it.");
+  const answer = await fetch(`${opener}/${what}`, { method });
+  if (!answer.ok) throw new Error(`A shop could not be opened or closed: ${await answer.text()}`);
+  return answer.text();
+}
 
-/** The demo's shop as it was laid down, where a plan of the week has no sets of other tests in it. */
-export const quietShop = (): string => addresses("QUIET_SHOP")[0] ?? "http://127.0.0.1:3000";
+/** Opens a shop that nobody has been in: the demo's as it was laid down, or an empty one. Answers its address. */
+type OpenShop = (kind: "demo" | "empty") => Promise<string>;
 
 /** Every test fails on an error in the console or an exception on the page. Tests that break things on purpose say so. */
-export const test = base.extend<{ expectTrouble: { allowed: boolean } }>({
-  // Every lane has a shop of its own.
-  baseURL: async ({}, give, { parallelIndex }) => {
-    const shops = addresses("SHOPS");
-    await give(shops[parallelIndex % shops.length] ?? "http://127.0.0.1:3000");
+export const test = base.extend<{ expectTrouble: { allowed: boolean }; openShop: OpenShop; fresh: boolean }>({
+  openShop: async ({}, give) => {
+    const opened: string[] = [];
+    await give(async (kind) => {
+      const address = await ask("POST", kind);
+      opened.push(new URL(address).port);
+      return address;
+    });
+    for (const port of opened) await ask("DELETE", port);
+  },
+  /** Is the test one of the demo's sets alone, without those of the tests before it? */
+  fresh: [false, { option: true }],
+  // Every lane has a shop of its own. What a test left half done is not in its way the second time.
+  baseURL: async ({ fresh, openShop }, give, { parallelIndex, retry }) => {
+    const ownShop = fresh || (retry > 0 && process.env.SHOP_OPENER);
+    await give(ownShop ? await openShop("demo") : shops[parallelIndex % shops.length]);
   },
   expectTrouble: [
     async ({ page }, use) => {

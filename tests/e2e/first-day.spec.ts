@@ -4,7 +4,7 @@ import { openContainer } from "@/container";
 import { normalised } from "@/core/exchange";
 import { DEMO_PASSWORD } from "../../scripts/demo-data/story-lines";
 import { violationsOf } from "./axe";
-import { emptyShop, expect, test } from "./bench";
+import { expect, test } from "./bench";
 
 const download = async (page: Page, name: string): Promise<Download> => {
   const [file] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name }).click()]);
@@ -18,7 +18,11 @@ const says = async (packed: Buffer): Promise<string> => {
   return normalised(read.document);
 };
 
-test("an empty shop is opened, and a set's file from another shop is the same in it", async ({ page, baseURL }) => {
+test("an empty shop is opened, and a set's file from another shop is the same in it", async ({
+  page,
+  baseURL,
+  openShop,
+}) => {
   // The file goes out of the demo's shop.
   await page.goto("/sets?q=CR-1174");
   const set = await page
@@ -30,7 +34,7 @@ test("an empty shop is opened, and a set's file from another shop is the same in
   const file = await (await download(page, "Set file, with its photos")).path();
   const before = readFileSync(file);
 
-  const empty = emptyShop(0);
+  const empty = await openShop("empty");
   await page.goto(`${empty}/sets`);
   await expect(page.getByRole("heading", { name: "Jumelle: this shop is empty" })).toBeVisible();
   expect(await violationsOf(page)).toEqual([]);
@@ -70,7 +74,7 @@ test("an empty shop is opened, and a set's file from another shop is the same in
   expect(baseURL).not.toBe(empty);
 });
 
-test("an archive is laid down in an empty shop, and everything is there", async ({ page, expectTrouble }) => {
+test("an archive is laid down in an empty shop, and everything is there", async ({ page, openShop, expectTrouble }) => {
   // A refused file answers 422, which the console reports.
   expectTrouble.allowed = true;
   await page.goto("/api/demo?as=owner&to=/shop");
@@ -81,7 +85,7 @@ test("an archive is laid down in an empty shop, and everything is there", async 
   await page.goto("/");
   const jobs = await page.getByRole("link", { name: /^Job \d+/ }).count();
 
-  await page.goto(emptyShop(1));
+  await page.goto(await openShop("empty"));
   const bring = page.getByRole("region", { name: "Bring everything back" });
   await bring.getByRole("button", { name: "Restore it" }).click();
   await expect(bring.getByRole("alert")).toContainText("Choose the archive first");

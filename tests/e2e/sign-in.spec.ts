@@ -2,24 +2,17 @@ import { base32 } from "@better-auth/utils/base32";
 import { createOTP } from "@better-auth/utils/otp";
 import type { BrowserContext, Page } from "@playwright/test";
 import { violationsOf } from "./axe";
-import { emptyShop, expect, line, plate, step, tape, test, write } from "./bench";
+import { expect, line, plate, step, tape, test, write } from "./bench";
 
 const OWNER = { name: "Ines Marchetti", password: "three grey geese going north" };
 
-/** Opens a shop of its own, or signs in where an earlier test has opened it. */
-async function signInAt(page: Page, shop: string, who: { name: string; password: string }): Promise<void> {
+/** An empty shop becomes the owner's. */
+async function becomeOwner(page: Page, shop: string): Promise<void> {
   await page.goto(shop);
   const open = page.getByRole("region", { name: "Open a shop" });
-  await expect(open.or(page.getByRole("form", { name: "Sign in" }))).toBeVisible();
-  if (await open.isVisible()) {
-    await open.getByLabel("Who is at the bench").fill(who.name);
-    await open.getByLabel("Your password").fill(who.password);
-    await open.getByRole("button", { name: "Open the shop" }).click();
-  } else {
-    await page.getByLabel("Name").fill(who.name);
-    await page.getByLabel("Password").fill(who.password);
-    await page.getByRole("button", { name: "Sign in" }).click();
-  }
+  await open.getByLabel("Who is at the bench").fill(OWNER.name);
+  await open.getByLabel("Your password").fill(OWNER.password);
+  await open.getByRole("button", { name: "Open the shop" }).click();
   await expect(page.getByRole("link", { name: "Board" })).toBeVisible();
 }
 
@@ -68,12 +61,13 @@ const stranger = async (context: BrowserContext, address: string) => {
 test("a shop of one's own: people, roles, a change of person by PIN, and what a stranger gets", async ({
   page,
   browser,
+  openShop,
   expectTrouble,
 }) => {
   // A screen that is locked is answered with 401, which the console reports.
   expectTrouble.allowed = true;
-  const shop = emptyShop(2);
-  await signInAt(page, shop, OWNER);
+  const shop = await openShop("empty");
+  await becomeOwner(page, shop);
   await page.goto(`${shop}/shop`);
   const told = await takeOn(page, "Tomasz Bielak", "apprentice");
   const lead = await takeOn(page, "Wren Okafor", "lead");
@@ -220,10 +214,10 @@ test("the owner of a set agrees to the estimate and asks a question on a page of
   await theirs.close();
 });
 
-test("what an apprentice ticks for safety waits for a lead", async ({ page, browser }) => {
+test("what an apprentice ticks for safety waits for a lead", async ({ page, browser, openShop }) => {
   // The demo's people are anybody's: the front desk becomes an apprentice for this test, on a shop of its own.
-  const shop = emptyShop(3);
-  await signInAt(page, shop, OWNER);
+  const shop = await openShop("empty");
+  await becomeOwner(page, shop);
   await page.goto(`${shop}/shop`);
   const told = await takeOn(page, "Tomasz Bielak", "apprentice");
   await page.goto(`${shop}/sets/new`);
@@ -261,9 +255,13 @@ test("what an apprentice ticks for safety waits for a lead", async ({ page, brow
   await own.close();
 });
 
-test("codes from a phone: set up, asked for at a sign-in, spare ones, and of everybody", async ({ page, browser }) => {
-  const shop = emptyShop(3);
-  await signInAt(page, shop, OWNER);
+test("codes from a phone: set up, asked for at a sign-in, spare ones, and of everybody", async ({
+  page,
+  browser,
+  openShop,
+}) => {
+  const shop = await openShop("empty");
+  await becomeOwner(page, shop);
   await page.goto(`${shop}/shop`);
   const people = page.getByRole("region", { name: "People" });
   const everybody = people.getByLabel("Everybody signs in with a code from a phone, too");
@@ -337,9 +335,13 @@ test("codes from a phone: set up, asked for at a sign-in, spare ones, and of eve
   await expect(codes.getByRole("button", { name: "Set up" })).toBeVisible();
 });
 
-test("a reader can read everything and is offered nothing that would be refused", async ({ page, browser }) => {
-  const shop = emptyShop(2);
-  await signInAt(page, shop, OWNER);
+test("a reader can read everything and is offered nothing that would be refused", async ({
+  page,
+  browser,
+  openShop,
+}) => {
+  const shop = await openShop("empty");
+  await becomeOwner(page, shop);
   await page.goto(`${shop}/shop`);
   const told = await takeOn(page, "de Vos", "reader");
   const tablet = await (await browser.newContext()).newPage();
@@ -360,19 +362,6 @@ test("a reader can read everything and is offered nothing that would be refused"
     await expect(tablet.getByText(/^Reader: this role may not change the shop's/).first()).toBeVisible();
     await expect(tablet.getByRole("button", { name: /^(Save|Keep)/ })).toHaveCount(0);
     expect(await violationsOf(tablet)).toEqual([]);
-  }
-  for (const [n, a] of [
-    ["shop", "/shop"],
-    ["rules", "/reference/rules"],
-    ["faults", "/reference/faults"],
-    ["parts", "/parts"],
-    ["week", "/week"],
-    ["freq", "/reference/frequencies"],
-  ]) {
-    await tablet.setViewportSize({ width: 1280, height: 800 });
-    await tablet.goto(`${shop}${a}`);
-    await tablet.waitForTimeout(600);
-    await tablet.screenshot({ path: `/tmp/shots/${n}.png` });
   }
   // The fields can be read, and not written.
   await tablet.goto(`${shop}/shop`);

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expectAccess, lookAt } from "./axe";
-import { expect, lastLook, plate, quietShop, step, takeIn, tape, test, write } from "./bench";
+import { expect, lastLook, plate, step, takeIn, tape, test, write } from "./bench";
 
 const jobOf = (page: Page): string => /\/bench\/(\d+)/.exec(page.url())?.[1] ?? "";
 
@@ -11,7 +11,7 @@ const inDays = (days: number): string => {
 };
 
 test.describe("in a shop with the demo's sets alone", () => {
-  test.use({ baseURL: quietShop() });
+  test.use({ fresh: true });
   test("a parcel is late: the week says whose promise is in danger, and what saves it", async ({ page }) => {
     await page.goto("/week");
     const dangers = page.getByRole("region", { name: "Promises in danger" });

@@ -1,7 +1,7 @@
 "use client";
 
 import { Minus, Plus } from "lucide-react";
-import { useEffect, useEffectEvent, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { EIGHTHS, millionths, readOutput, readTurns, turnsText } from "@/core/alignment";
 import { AIM_WORDS, partOf, type AlignmentRow } from "@/core/model";
 import { judgementOf, type Aligned } from "@/core/kinds";
@@ -9,6 +9,7 @@ import { printChange } from "@/core/levels";
 import { format } from "@/core/quantity";
 import { AskWords } from "@/ui/AskWords";
 import { ErrorText } from "@/ui/form";
+import { useKeyDown } from "@/ui/keys";
 import { LineHint } from "@/ui/LineHint";
 import { useLineOf } from "@/ui/logbook";
 import { Where } from "@/ui/picture/later";
@@ -102,16 +103,12 @@ export function StepCard({ align, row, why }: CardProps) {
   };
 
   // Both hands are at the set: the foot-switch goes on, its second pedal says that the step was right.
-  const onFoot = useEffectEvent((event: KeyboardEvent) => {
+  useKeyDown((event) => {
     if ((event.key !== "PageDown" && event.key !== "PageUp") || document.querySelector("dialog[open]")) return;
     event.preventDefault();
     if (event.key === "PageUp") void save("right");
     else goOn();
   });
-  useEffect(() => {
-    window.addEventListener("keydown", onFoot);
-    return () => window.removeEventListener("keydown", onFoot);
-  }, []);
 
   const nudge = (by: number) => type({ turned: turned + by === 0 ? "0" : turnsText(turned + by) });
   const field = (name: "before" | "after" | "turned" | "loudest", label: string, hint: string, step = true) => (

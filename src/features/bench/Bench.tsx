@@ -2,7 +2,7 @@
 
 import { Printer } from "lucide-react";
 import { Link } from "@/ui/Link";
-import { useCallback, useEffect, useMemo, useRef } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import { STEPS, type Step } from "@/core/model";
 import { hazards, hazardsAt } from "@/core/power";
 import { currentStep, runSheet } from "@/core/visit";
@@ -36,19 +36,15 @@ export function Bench({ plates }: { plates: Plates }) {
   }, [selected]);
 
   /** Looks at a step; by key the plate has the focus, so that the next Tab is inside it. */
-  const walk = useCallback(
-    (key: string) => {
-      const by = key === "]" ? 1 : key === "[" ? -1 : 0;
-      const next = by === 0 ? undefined : STEPS[STEPS.indexOf(asked.current) + by];
-      if (!next) return false;
-      asked.current = next;
-      look(next);
-      plate.current?.focus();
-      return true;
-    },
-    [look],
-  );
-  useShortcut(walk);
+  useShortcut((key) => {
+    const by = key === "]" ? 1 : key === "[" ? -1 : 0;
+    const next = by === 0 ? undefined : STEPS[STEPS.indexOf(asked.current) + by];
+    if (!next) return false;
+    asked.current = next;
+    look(next);
+    plate.current?.focus();
+    return true;
+  });
 
   return (
     <main className="flex h-[calc(100dvh-3rem)] flex-col">

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import type { LineDraft, LineResult } from "@/core/bench-line";
 import { notForRole, roleRefusal } from "@/core/access";
 import type { LineChoice } from "@/core/shorthand";
@@ -110,11 +110,10 @@ export function BenchLine() {
   };
   const mayNot = refusalOf(result);
 
-  const toLine = useCallback((key: string) => {
+  useShortcut((key) => {
     if (key === "/") field.current?.focus();
     return key === "/";
-  }, []);
-  useShortcut(toLine);
+  });
 
   const change = (next: string) => {
     setRefusal(undefined);

@@ -1,13 +1,14 @@
 "use client";
 
 import { OctagonX } from "lucide-react";
-import { useEffect, useEffectEvent, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { judgementOf } from "@/core/kinds";
 import type { Rise } from "@/core/circuit";
 import { DANGER_WORDS, DANGERS, STAGE_NAMES, type Danger, type Method } from "@/core/power";
 import { format } from "@/core/quantity";
 import type { StepProgress } from "@/core/visit";
 import { ErrorText } from "@/ui/form";
+import { useKeyDown } from "@/ui/keys";
 import { LineHint } from "@/ui/LineHint";
 import { useLogbook, useLineOf } from "@/ui/logbook";
 import {
@@ -119,15 +120,11 @@ export function StepPanel({
   };
 
   // The foot-switch works wherever the focus is: both hands are at the set.
-  const onFoot = useEffectEvent((event: KeyboardEvent) => {
+  useKeyDown((event) => {
     if (event.key !== "PageDown" || document.querySelector("dialog[open]")) return;
     event.preventDefault();
     goOn();
   });
-  useEffect(() => {
-    window.addEventListener("keydown", onFoot);
-    return () => window.removeEventListener("keydown", onFoot);
-  }, []);
 
   return (
     <form

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { partChecked, readAct } from "@/core/practice";
 import { ErrorText } from "@/ui/form";
 import { useShortcut } from "@/ui/keys";
@@ -12,11 +12,10 @@ export function PracticeLine({ view, act, busy }: PanelProps) {
   const [before, setBefore] = useState("");
   const [tried, setTried] = useState(false);
   const field = useRef<HTMLInputElement>(null);
-  const toLine = useCallback((key: string) => {
+  useShortcut((key) => {
     if (key === "/") field.current?.focus();
     return key === "/";
-  }, []);
-  useShortcut(toLine);
+  });
   const read = readAct(text, { points: view.points.map(({ point }) => point), tests: view.tests });
   const change = (next: string) => {
     setTried(false);

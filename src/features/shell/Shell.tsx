@@ -1,7 +1,7 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
-import { inField, useShortcut } from "@/ui/keys";
+import { useRef, useState } from "react";
+import { inField, useKeyDown, useShortcut } from "@/ui/keys";
 import { laterAtRest } from "@/ui/later";
 import { useWriting, type Turn } from "@/ui/outbox/turn";
 import { useOpen } from "@/ui/useOpen";
@@ -25,16 +25,12 @@ type ShellProps = {
 
 /** Esc leaves a field; what was typed stays. A field that has a use of its own for it takes it first. */
 function useEscape() {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== "Escape" || event.defaultPrevented || !inField(event.target)) return;
-      // In a dialog the first Esc leaves the field, the second one the dialog.
-      event.preventDefault();
-      (event.target as HTMLElement).blur();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, []);
+  useKeyDown((event) => {
+    if (event.key !== "Escape" || event.defaultPrevented || !inField(event.target)) return;
+    // In a dialog the first Esc leaves the field, the second one the dialog.
+    event.preventDefault();
+    (event.target as HTMLElement).blur();
+  });
 }
 
 /** Past the header and, on a bench, past the run sheet, to what the page is about. */
@@ -61,16 +57,6 @@ export function Shell({ children, demo, lockMinutes, turn, ...header }: ShellPro
   const [help, setHelp] = useState(false);
   const { open, opening } = useOpen();
   const going = useRef(false);
-  const onKey = useCallback(
-    (key: string) => {
-      const place = going.current ? PLACES.find(({ letter }) => letter === key) : undefined;
-      going.current = key === "g";
-      if (key === "?") setHelp(true);
-      if (place) open(place.href);
-      return key === "?" || place !== undefined;
-    },
-    [open],
-  );
   useWriting(turn);
   const { screen, lockNow, change } = useScreenLock({
     people: header.people,
@@ -78,7 +64,13 @@ export function Shell({ children, demo, lockMinutes, turn, ...header }: ShellPro
     demo,
     lockMinutes,
   });
-  useShortcut(onKey);
+  useShortcut((key) => {
+    const place = going.current ? PLACES.find(({ letter }) => letter === key) : undefined;
+    going.current = key === "g";
+    if (key === "?") setHelp(true);
+    if (place) open(place.href);
+    return key === "?" || place !== undefined;
+  });
   useEscape();
   return (
     <div className="flex min-h-dvh flex-col">
