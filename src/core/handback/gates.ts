@@ -57,6 +57,12 @@ function priceGate(price: Price): Gate {
       state: "open",
       text: `The total is ${total}, ${formatMoney({ minor: overMinor, currency })} above what was agreed (${formatMoney(limit.sum)}): ask the owner, and write down the answer`,
     };
+  if (price.limitElsewhere && limit && totalMinor > 0)
+    return {
+      key: "price",
+      state: "open",
+      text: `The total is ${total}; what was agreed is in another currency (${formatMoney(limit.sum)}): ask the owner for a sum in ${currency}, and write down the answer`,
+    };
   const told = estimate ? `; the estimate was ${formatMoney(estimate.total)}` : "";
   return {
     key: "price",

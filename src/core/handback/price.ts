@@ -24,6 +24,8 @@ export type Price = {
   estimate?: { total: Money; upTo?: Money; at: string };
   /** the most that the owner has agreed to: the last approval, else the limit of the take-in */
   limit?: { sum: Money; at: string; who?: string; how?: string };
+  /** what was agreed is a sum in another currency: nobody can say whether the price keeps to it */
+  limitElsewhere?: true;
   /** how far it lies above what was agreed, minor units */
   overMinor?: number;
 };
@@ -91,6 +93,7 @@ export function priceOf(settled: readonly Settled[], visitId: string, terms: Ter
     unpriced: lines.filter((line) => !parts.includes(line)),
     ...(said ? { estimate: told(said) } : {}),
     ...(limit ? { limit } : {}),
+    ...(limit && limit.sum.currency !== currency ? { limitElsewhere: true } : {}),
     ...(over > 0 ? { overMinor: over } : {}),
   };
 }

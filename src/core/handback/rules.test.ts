@@ -180,6 +180,16 @@ describe("the last look and the price belong to this visit", () => {
     expect(price([labour(60), agreed(5444)]).overMinor).toBe(1);
     expect(price([labour(60), agreed(100, "USD")])).not.toHaveProperty("overMinor");
   });
+  it("cannot be held against a sum in another currency, and that bars the hand-back", () => {
+    expect(price([labour(60), agreed(5445)])).not.toHaveProperty("limitElsewhere");
+    expect(price([labour(60), agreed(9000, "USD")])).toHaveProperty("limitElsewhere", true);
+    expect(gate("price", [labour(60), agreed(9000, "USD")])).toMatchObject({
+      state: "open",
+      text: "The total is 54.45 EUR; what was agreed is in another currency (90 USD): ask the owner for a sum in EUR, and write down the answer",
+    });
+    expect(gate("price", [agreed(9000, "USD")])).toMatchObject({ state: "note" });
+    expect(gate("price", [labour(60), agreed(9000)])).toMatchObject({ state: "ok" });
+  });
   it("is said in one sentence", () => {
     expect(gate("price", [])).toEqual({
       key: "price",

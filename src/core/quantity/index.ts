@@ -7,7 +7,7 @@ export { unitName } from "./unit-name";
 export { keepsTo, reaches } from "./edge";
 export { ownValue } from "./own-value";
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
-export { formatMoney, parseMoney, share, type Money } from "./money";
+export { formatMoney, isCurrency, minorIn, parseMoney, parseSum, share, type Money } from "./money";
 export { decodeBodyEndDot, decodeDots, DOT_COUNTS, type Dots, type MicaReading } from "./old-codes";
 export { parseQuantity, type Parsed } from "./parse";
 export {

@@ -52,9 +52,12 @@ export function mismatch(text: string, wanted: Quantity): Parsed<never> {
 }
 
 function compoundTime(text: string): number | undefined {
-  const found = /^\s*(\d+)\s*h\s*(\d{1,2})\s*(?:min|m)?\s*$/i.exec(text);
+  const found = /^\s*(\d+)\s*h\s*(\d{1,2})\s*(?:min|m)?\s*[.,;]?\s*$/i.exec(text);
   return found ? Number(found[1]) * 3600 + Number(found[2]) * 60 : undefined;
 }
+
+/** What may stand behind a value: the stop of a sentence or of a list. */
+const ENDS = /^\s*[.,;]?\s*$/;
 
 /**
  * Reads one value of a known quantity from the whole of a text.
@@ -74,6 +77,6 @@ export function parseQuantity(typed: string, quantity: Quantity, rules: BareRule
     if (seconds !== undefined) return { ok: true, value: seconds };
   }
   const scans = scanValue(text, skipSpace(text, 0), quantity, rules);
-  const whole = scans.filter((scan) => skipSpace(text, scan.end) === text.length).map((scan) => scan.value);
+  const whole = scans.filter((scan) => ENDS.test(text.slice(scan.end))).map((scan) => scan.value);
   return settle(text, whole, (value) => format(value, quantity, 12)) ?? mismatch(text, quantity);
 }

@@ -146,11 +146,11 @@ const BARE_VOLTS = { least: 6, most: 30_000 };
 const MOST_SURGE = 1.6;
 
 /**
- * What stands behind a figure of volts: `V`, `kV`, `WV`, `VDCW`, `WVDC`, `V DC`, `volts working`, `V~`, `V=`. It says the
+ * What stands behind a figure of volts: `V`, `kV`, `WV`, `VDCW`, `WVDC`, `V DC`, `DC working`, `volts working`, `V~`, `V=`. It says the
  * factor, and which current is meant where it says so.
  */
 const VOLT_WORDS =
-  /^\s*(k)?(?:w\.?\s?v\.?\s?d\.?\s?c|v\.?\s?d\.?\s?c\.?\s?w|d\.?\s?c\.?\s?w\.?\s?v|d\.?\s?c\.?\s?w|w\.?\s?v|v\.?\s?w|volts?|v)\.?(?:\s*(?:d\.?c|a\.?c|w\.?v|w|working|peak|rms|=|~|⎓)\.?)*(?![a-z0-9])/i;
+  /^(?:\s*|-)(k)?(?:w\.?\s?v\.?\s?d\.?\s?c|v\.?\s?d\.?\s?c\.?\s?w|d\.?\s?c\.?\s?w\.?\s?v|d\.?\s?c\.?\s?w(?:orking)?|w\.?\s?v|v\.?\s?w|volts?|v)\.?(?:\s*(?:d\.?c|a\.?c|w\.?v|w|working|peak|rms|=|~|⎓)\.?)*(?![a-z0-9])/i;
 
 const currentOf = (words: string): { current?: "AC" | "DC" } =>
   /a\.?c|~/i.test(words) ? { current: "AC" } : /d\.?\s?c|=|⎓/i.test(words) ? { current: "DC" } : {};
@@ -178,8 +178,8 @@ function scanSkew(text: string, at: number): Rating | undefined {
   return { says: { skew }, end: at + found[0].length };
 }
 
-/** What a part is, in words that say nothing of its value. */
-const NOUNS = /^(?:capacitors?|condensers?|caps?|resistors?|safety|class|type|rated)\.?(?![a-z0-9])/i;
+/** What a part is and how its leads come out, in words that say nothing of its value. */
+const NOUNS = /^(?:capacitors?|condensers?|caps?|resistors?|safety|class|type|rated|axial|radial)\.?(?![a-z0-9])/i;
 
 /** A safety class, what a part is made of, or a word for it. They stand behind a value or before it. */
 function scanKind(text: string, at: number): Rating | undefined {
@@ -230,7 +230,7 @@ function scanRating(text: string, at: number, main: PartSpec): Rating | undefine
   const unsigned = /^(?:±|\+\/?-)\s*/.exec(text.slice(start));
   const number = start + (unsigned?.[0].length ?? 0);
   const percent = within(
-    scanValue(text, number, "percent").filter((scan) => text.slice(number, scan.end).match(/[%t]$/)),
+    scanValue(text, number, "percent").filter((scan) => text.slice(number, scan.end).match(/[%t]\.?$/)),
   );
   if (percent) return { says: { tolerance: percent.value }, end: percent.end };
   const watts = within(
@@ -278,10 +278,12 @@ function scanRatings(text: string, from: number, main: PartSpec, lead: Rating["s
     ...(failedAt === undefined ? {} : { failedAt }),
   });
   for (;;) {
-    while (at < text.length && /[\s,;]/.test(text[at] ?? "")) at += 1;
-    // A dash parts a rating from the value as a comma does: `8 MFD-450V`.
-    if (/^[-–]\d/.test(text.slice(at)) && !scanSkew(text, at)) at += 1;
-    if (at >= text.length) return done();
+    while (at < text.length && /[\s,;@()]/.test(text[at] ?? "")) at += 1;
+    // A dash parts a rating from the value as a comma does: `8 MFD-450V`, `8 MFD - 450 V`.
+    const dash = /^[-–—]\s*(?=\d)/.exec(text.slice(at));
+    if (dash && !scanSkew(text, at)) at += dash[0].length;
+    // The stop of a sentence says nothing.
+    if (/^\.?$/.test(text.slice(at))) return done();
     const rating = scanRating(text, at, main);
     if (!rating) return done(at);
     const { volts, current, ...others } = rating.says;

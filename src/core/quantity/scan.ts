@@ -5,13 +5,28 @@ export type Scan<T> = { value: T; end: number };
 
 const FRACTIONS: Record<string, number> = { "½": 1 / 2, "¼": 1 / 4, "¾": 3 / 4, "⅓": 1 / 3, "⅔": 2 / 3, "⅛": 1 / 8 };
 
-/** One spelling of mu and omega: keyboards and drawings have two of each. Positions in the text stay the same. */
-export const normalise = (text: string): string => text.replace(/\u03bc/g, "µ").replace(/\u2126/g, "Ω");
+/** Signs of full width, as some keyboards have them, lie so far above the common ones. */
+const FULL_WIDTH = 0xfee0;
+
+/**
+ * One spelling of mu and omega, of which keyboards and drawings have two each, common signs for those of full width, and
+ * a common blank for those that do not break. Positions in the text stay the same.
+ */
+export const normalise = (text: string): string =>
+  text
+    .replace(/\u03bc/g, "µ")
+    .replace(/\u2126/g, "Ω")
+    .replace(/[\t\u00a0\u2009\u202f]/g, " ")
+    .replace(/[\uff01-\uff5e]/g, (sign) => String.fromCharCode(sign.charCodeAt(0) - FULL_WIDTH));
 
 export const skipSpace = (text: string, at: number): number => {
   while (at < text.length && /\s/.test(text[at] ?? "")) at += 1;
   return at;
 };
+
+/** Where a unit begins behind a number: `8 mfd`, and `8-mfd` as it is written in a sentence. */
+const unitStart = (text: string, at: number): number =>
+  /^-[a-zµΩ]/i.test(text.slice(at, at + 2)) ? at + 1 : skipSpace(text, at);
 
 /** A pattern made once that is then tried at any place of a text. Making one costs more than trying it. */
 const sticky = (pattern: RegExp) => new RegExp(pattern, `${pattern.flags}y`);
@@ -30,7 +45,7 @@ const INFIXED = new Map(
     quantity,
     sticky(
       new RegExp(
-        `(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?[a-zµΩ0-9.,]|[BCDFGJKM][A-Z])`,
+        `(\\d*)([${Object.keys(letters).join("")}])(\\d+)(F|Ω|ohm|H)?(?![BCDFGJKM]?(?:[a-zµΩ0-9]|[.,]\\d)|[BCDFGJKM][A-Z])`,
       ),
     ),
   ]),
@@ -43,7 +58,7 @@ const MILLIONS = sticky(/[1-9]\d{0,2}(?:(?:,\d{3}){2,}(?:\.\d+)?|(?:\.\d{3}){2,}
 /** One group of three digits behind a sign: a decimal, or thousands. */
 const ONE_GROUP = /^[1-9]\d{0,2}[.,]\d{3}$/;
 /** `50 000`: groups with a space between them. */
-const SPACED = sticky(/[1-9]\d{0,2}(?:[ \u00a0\u202f]\d{3})+(?![\d.,])/);
+const SPACED = sticky(/[1-9]\d{0,2}(?: \d{3})+(?![\d.,])/);
 
 /** A number as it was read: a group of three digits behind a point is thousands on continental drawings. */
 export type ScannedNumber = Scan<number> & { thousands?: "comma" | "point" | "space" };
@@ -182,7 +197,7 @@ export function scanValue(text: string, at: number, quantity: Quantity, rules: B
   if (infix.length > 0) return infix;
   return scanNumber(text, at).flatMap((number) => {
     const { value, end } = number;
-    const units = scanUnit(text, skipSpace(text, end), quantity, rules.dialect);
+    const units = scanUnit(text, unitStart(text, end), quantity, rules.dialect);
     if (units.length > 0)
       return units.flatMap((unit) =>
         mayBe(number, quantity, unit.value) ? [{ value: product(value, unit.value), end: unit.end }] : [],

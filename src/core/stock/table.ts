@@ -1,4 +1,4 @@
-import { formatMoney, formatPart, parseMoney } from "../quantity";
+import { formatMoney, formatPart, parseSum } from "../quantity";
 import { Row, type Table } from "../tables";
 import { specOf, STOCK_KINDS, stockFieldsSchema, type StockFields } from "./item";
 
@@ -57,10 +57,9 @@ export const STOCK_TABLE: Table<StockRow> = {
     const spec = kind ? specOf({ kind, marking }) : undefined;
     if (spec) row.shown("marking", formatPart(spec));
     const typed = row.text("price");
-    const free = /^0+([.,]0+)?$/.test(typed);
-    const price = typed === "" || free ? undefined : parseMoney(typed, currency);
-    if (typed !== "" && !free && !price)
-      row.problem("price", `“${typed}” is not a price: write it like 0.45 or 0.45 EUR.`);
+    const sum = typed === "" ? undefined : parseSum(typed, currency);
+    const price = sum && sum.minor > 0 ? sum : undefined;
+    if (typed !== "" && !sum) row.problem("price", `“${typed}” is not a price: write it like 0.45 or 0.45 EUR.`);
     if (price && !price.currency) row.problem("price", `“${typed}” names no currency: write it like ${typed} EUR.`);
     else if (price) row.shown("price", formatMoney(price));
     const onHand = whole(row, "onHand", "A count");
@@ -76,7 +75,7 @@ export const STOCK_TABLE: Table<StockRow> = {
       batch: row.text("batch"),
       supplier: row.text("supplier"),
       size: row.text("size"),
-      priceMinor: free ? 0 : (price?.minor ?? null),
+      priceMinor: sum?.minor ?? null,
       ...(price?.currency || currency ? { currency: price?.currency || currency } : {}),
       reorderAt: reorderAt ?? null,
       madeIn: madeIn ?? null,

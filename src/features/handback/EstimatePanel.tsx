@@ -4,7 +4,7 @@ import { useEffect, useState } from "react";
 import { ofKind, printMinutes, readMinutes, type Content } from "@/core/kinds";
 import { priceOf, sumOf, type StepForecast } from "@/core/handback";
 import { STEP_NAMES, type Step } from "@/core/model";
-import { format, formatMoney, parseMoney } from "@/core/quantity";
+import { format, formatMoney, minorIn } from "@/core/quantity";
 import type { ForecastFacts } from "@/server/forecast";
 import { ErrorText, Form, FormEnd, TextField, useForm, type Problems } from "@/ui/form";
 import { LineHint } from "@/ui/LineHint";
@@ -66,7 +66,7 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
     deposit: "",
     remark: "",
   };
-  const sum = (text: string) => (text.trim() === "" ? 0 : (parseMoney(text, currency)?.minor ?? Number.NaN));
+  const sum = (text: string) => (text.trim() === "" ? 0 : (minorIn(text, currency) ?? Number.NaN));
   const stepsOf = ({ times }: Typed): StepForecast[] =>
     proposed.flatMap(({ step, minutes, p90 }): StepForecast[] => {
       const typed = readMinutes(times[step] ?? "") ?? 0;

@@ -3,7 +3,7 @@
 import { readMinutes, printMinutes, BY_LINK, WAYS } from "@/core/kinds";
 import { priceOf, type Price } from "@/core/handback";
 import { STEP_NAMES, STEPS, type Step } from "@/core/model";
-import { format, formatMoney, parseMoney, share, type Money } from "@/core/quantity";
+import { format, formatMoney, minorIn, share, type Money } from "@/core/quantity";
 import { Form, FormEnd, SelectField, TextField, useForm, type Problems } from "@/ui/form";
 import { Time } from "@/ui/Time";
 import { saying, useLogbook } from "@/ui/logbook";
@@ -58,10 +58,9 @@ function Approve({ suggested }: { suggested: string }) {
   const form = useForm({
     initial: { limit: suggested, who: owner, how: "phone" as (typeof WAYS)[number] },
     check: ({ limit }): Problems =>
-      parseMoney(limit, shop.currency) ? {} : { limit: "Say up to which sum: 250 EUR." },
+      minorIn(limit, shop.currency) ? {} : { limit: `Say up to which sum: 250 ${shop.currency}.` },
     save: async ({ limit, who, how }) => {
-      const sum = parseMoney(limit, shop.currency);
-      if (!sum) return { ok: false, message: "Say up to which sum." };
+      const sum = { minor: minorIn(limit, shop.currency) ?? 0, currency: shop.currency };
       return saying(await append({ kind: "approval", payload: { v: 1, limit: sum, who: who.trim(), how } }));
     },
   });
@@ -150,6 +149,11 @@ export function PricePanel() {
       {price.overMinor ? (
         <p className="border-l-4 border-warning pl-2 font-semibold" role="status">
           That is {money(price.overMinor)} above what was agreed: ask before going on, and write down the answer.
+        </p>
+      ) : null}
+      {price.limitElsewhere ? (
+        <p className="border-l-4 border-warning pl-2 font-semibold" role="status">
+          That sum is in another currency than the price: ask the owner for one in {currency}, and write down the answer.
         </p>
       ) : null}
       <AddLabour />

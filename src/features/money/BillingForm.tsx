@@ -27,11 +27,11 @@ export function BillingForm({ billing, version, currency }: { billing: Billing; 
         { key: "storage", label: `After that, a week, ${currency}` },
       ]}
       check={(typed) => {
-        const read = readBilling(typed);
+        const read = readBilling(typed, currency);
         return read.ok ? {} : read.problems;
       }}
       onSave={async (typed) => {
-        const read = readBilling(typed);
+        const read = readBilling(typed, currency);
         return read.ok ? changeBilling(read.value, version) : { ok: false, message: "", problems: read.problems };
       }}
       save="Save"

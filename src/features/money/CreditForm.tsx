@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { v7 } from "uuid";
-import { formatMoney, parseMoney } from "@/core/quantity";
+import { formatMoney, minorIn } from "@/core/quantity";
 import { Form, FormEnd, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { dateField } from "@/ui/dates";
 import { makeCredit } from "./actions";
@@ -19,17 +19,15 @@ export function CreditForm({ number, currency, left }: CreditProps) {
     asks: "write credit note",
     initial: { sum: "", why: "" },
     check: ({ sum, why }) => {
-      const read = sum.trim() ? parseMoney(sum, currency) : undefined;
+      const minor = minorIn(sum, currency);
       return {
-        ...(sum.trim() && read?.currency !== currency
-          ? { sum: `A sum is like 20 or 20.50 ${currency}; empty: all of it.` }
-          : {}),
-        ...(read && read.minor > left ? { sum: `Only ${most} are left to take back.` } : {}),
+        ...(sum.trim() && !minor ? { sum: `A sum is like 20 or 20.50 ${currency}; empty: all of it.` } : {}),
+        ...(minor && minor > left ? { sum: `Only ${most} are left to take back.` } : {}),
         ...(why.trim() ? {} : { why: "Say why." }),
       };
     },
     save: async ({ sum, why }): Promise<SaveAnswer> => {
-      const totalMinor = sum.trim() ? parseMoney(sum, currency)?.minor : undefined;
+      const totalMinor = sum.trim() ? minorIn(sum, currency) : undefined;
       const answer = await makeCredit({
         id,
         of: number,

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { v7 } from "uuid";
-import { formatMoney, parseMoney } from "@/core/quantity";
+import { formatMoney, minorIn } from "@/core/quantity";
 import type { PaidBy } from "@/db/invoices";
 import { Form, FormEnd, SelectField, TextField, useForm, type SaveAnswer } from "@/ui/form";
 import { dateField } from "@/ui/dates";
@@ -28,10 +28,9 @@ export function PaymentForm({ visitId, currency, left }: PaymentProps) {
       back: "paid" as "paid" | "back",
       note: "",
     },
-    check: ({ sum }) =>
-      parseMoney(sum, currency)?.currency === currency ? {} : { sum: `A sum is like 20 or 20.50 ${currency}.` },
+    check: ({ sum }) => (minorIn(sum, currency) ? {} : { sum: `A sum is like 20 or 20.50 ${currency}.` }),
     save: async ({ sum, on, how, back, note }): Promise<SaveAnswer> => {
-      const minor = parseMoney(sum, currency)?.minor ?? 0;
+      const minor = minorIn(sum, currency) ?? 0;
       const answer = await notePayment({
         id,
         visit: visitId,

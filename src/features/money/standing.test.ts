@@ -54,7 +54,7 @@ describe("what invoices say, as it is typed", () => {
       rates: [{ from: "2027-01-01", rate: 0.22 }],
       storageMinor: 550,
     });
-    expect(readBilling(typedBilling(billing))).toEqual({ ok: true, value: billing });
+    expect(readBilling(typedBilling(billing), "EUR")).toEqual({ ok: true, value: billing });
   });
 
   it("says what is wrong beside its field", () => {
@@ -65,8 +65,12 @@ describe("what invoices say, as it is typed", () => {
       rates: "22",
       storage: "much",
     };
-    const read = readBilling(typed);
+    const read = readBilling(typed, "EUR");
     expect(read.ok ? [] : Object.keys(read.problems).sort()).toEqual(["country", "payDays", "rates", "storage"]);
+    // No rate is guessed: a sum is in the shop's currency.
+    expect(readBilling({ ...typedBilling(billingSchema.parse({})), storage: "£5" }, "EUR")).toMatchObject({
+      problems: { storage: "A sum is like 5 or 5.50 EUR." },
+    });
     expect(readRates("2027-01-01 22 %, 2028-01-01 0%")).toEqual([
       { from: "2027-01-01", rate: 0.22 },
       { from: "2028-01-01", rate: 0 },

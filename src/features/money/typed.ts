@@ -1,5 +1,5 @@
 import { billingSchema, type Billing } from "@/core/invoice";
-import { parseMoney } from "@/core/quantity";
+import { minorIn } from "@/core/quantity";
 
 export type TypedBilling = Record<
   | "street"
@@ -46,12 +46,13 @@ export function readRates(text: string): { from: string; rate: number }[] | unde
 /** Reads what was typed; every problem stands beside its field. */
 export function readBilling(
   typed: TypedBilling,
+  currency: string,
 ): { ok: true; value: Billing } | { ok: false; problems: Record<string, string> } {
   const problems: Record<string, string> = {};
   const rates = readRates(typed.rates);
   if (!rates) problems.rates = "A rate is a day and a percentage, like 2027-01-01 22 %; several with commas between.";
-  const storage = typed.storage.trim() === "" ? 0 : parseMoney(typed.storage, "EUR")?.minor;
-  if (storage === undefined) problems.storage = "A sum is like 5 or 5.50.";
+  const storage = typed.storage.trim() === "" ? 0 : minorIn(typed.storage, currency);
+  if (storage === undefined) problems.storage = `A sum is like 5 or 5.50 ${currency}.`;
   const { storage: _storage, rates: _rates, ...words } = typed;
   const read = billingSchema.safeParse({
     ...words,

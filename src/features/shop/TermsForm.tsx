@@ -27,9 +27,9 @@ export function TermsForm({ terms, version, currency }: { terms: Terms; version:
         { key: "driftAmps", label: "Currents drift at most, %" },
         { key: "driftOther", label: "Other readings drift at most, %" },
       ]}
-      check={(typed) => problemsOf(readTerms(typed))}
+      check={(typed) => problemsOf(readTerms(typed, currency))}
       onSave={async (typed) => {
-        const read = readTerms(typed);
+        const read = readTerms(typed, currency);
         return read.ok ? changeTerms(read.value, version) : { ok: false, message: "", problems: read.problems };
       }}
       save="Save these rules"

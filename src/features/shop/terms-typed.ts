@@ -1,5 +1,5 @@
 import { termsSchema, type Terms } from "@/core/handback";
-import { parseMoney } from "@/core/quantity";
+import { minorIn } from "@/core/quantity";
 import type { FormRead } from "./form-read";
 
 /** What the shop works by, as it is typed. */
@@ -19,18 +19,22 @@ const number = (text: string): number =>
   text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".").replace(/\s*%$/, ""));
 
 /** Reads the terms as they were typed; shares are typed in percent. Every problem stands beside its field. */
-export function readTerms(typed: TypedTerms): FormRead<Terms> {
+export function readTerms(typed: TypedTerms, currency: string): FormRead<Terms> {
   const values: Record<string, unknown> = { taxName: typed.taxName.trim() };
   for (const key of Object.keys(typed) as (keyof Terms)[]) {
     if (key === "taxName") continue;
-    if (key === "hourMinor")
-      values[key] = number(typed[key]) === 0 ? 0 : (parseMoney(typed[key], "EUR")?.minor ?? Number.NaN);
+    if (key === "hourMinor") values[key] = minorIn(typed[key], currency) ?? Number.NaN;
     else values[key] = (PERCENT as readonly string[]).includes(key) ? number(typed[key]) / 100 : number(typed[key]);
   }
   const read = termsSchema.safeParse(values);
   if (read.success) return { ok: true, value: read.data };
   const problems: Record<string, string> = {};
   for (const { path, code, message } of read.error.issues)
-    problems[String(path[0])] ??= code === "invalid_type" ? "A number is needed here." : message;
+    problems[String(path[0])] ??=
+      code !== "invalid_type"
+        ? message
+        : path[0] === "hourMinor"
+          ? `A sum is like 62.50 ${currency}.`
+          : "A number is needed here.";
   return { ok: false, problems };
 }

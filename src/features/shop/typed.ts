@@ -1,7 +1,7 @@
 import type { Link } from "@/core/instruments";
 import { type FormRead } from "./form-read";
 import { readCommon, readLink, type TypedLink } from "./typed-instruments";
-import { parseQuantity, type Quantity } from "@/core/quantity";
+import { isCurrency, parseQuantity, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
 import { parseLoads, writeLoads, type DummyLoad } from "@/core/transmit";
 import type { Shop } from "@/db/shop";
@@ -63,7 +63,7 @@ export function readShop(typed: TypedShop): FormRead<{
   if (lineHz === undefined || lineHz < 16 || lineHz > 400)
     problems.lineHz = "The line is 50 or 60 Hz nearly everywhere.";
   const currency = typed.currency.trim().toUpperCase();
-  if (!/^[A-Z]{3}$/.test(currency)) problems.currency = "A currency is three letters, like EUR.";
+  if (!isCurrency(currency)) problems.currency = "A currency is the three letters of one, like EUR.";
   const lamps = typed.lamps
     .split(/[,;\s]+/)
     .filter(Boolean)

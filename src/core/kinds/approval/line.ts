@@ -1,14 +1,13 @@
-import { formatMoney } from "../../quantity";
+import { formatMoney, parseSum } from "../../quantity";
 import { clause, clauses, notUnderstood, readAs } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
-import { readSum } from "../sums";
 import type { Approval } from "./payload";
 import { WAYS } from "./values";
 
 /** `approved 250 EUR; by Marguerite Osei; how phone` */
 const read: Reader = (rest, { currency }) => {
   const { first, named } = clauses(rest);
-  const limit = readSum(first, currency);
+  const limit = parseSum(first, currency);
   if (!limit)
     return notUnderstood(rest.start, "An approval begins with its sum: approved 250 EUR; by whom; how phone.");
   const said: Record<string, unknown> = { v: 1, limit, who: "", how: "phone" };

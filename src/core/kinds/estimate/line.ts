@@ -1,9 +1,8 @@
 import { STEP_NAMES, STEPS, type Step } from "../../model";
-import { formatMoney, type Money } from "../../quantity";
+import { formatMoney, parseSum, type Money } from "../../quantity";
 import { clause, clauses, notUnderstood, readAs, type Clause } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { readMinutes } from "../minutes";
-import { readSum } from "../sums";
 import type { Estimate } from "./payload";
 
 const SUMS = ["parts", "travel", "reserve", "deposit"] as const;
@@ -20,7 +19,7 @@ function stepIn({ word, value }: Clause): { step: Step; minutes: number } | unde
 /** `estimate 180 EUR; up to 220 EUR; find 1 h; fix 2 h; parts 40 EUR; deposit 50 EUR; remark tubes not counted` */
 const read: Reader = (rest, { currency }) => {
   const { first, named } = clauses(rest);
-  const total = readSum(first, currency);
+  const total = parseSum(first, currency);
   if (!total)
     return notUnderstood(
       rest.start,
@@ -32,8 +31,8 @@ const read: Reader = (rest, { currency }) => {
     const { word, value, at } = one;
     const minutes = word === "labour" ? readMinutes(value) : undefined;
     const sum = SUMS.find((key) => key === word);
-    const money: Money | undefined = sum ? readSum(value, total.currency) : undefined;
-    const most = word === "up" ? readSum(value.replace(/^to\s+/i, ""), total.currency) : undefined;
+    const money: Money | undefined = sum ? parseSum(value, total.currency) : undefined;
+    const most = word === "up" ? parseSum(value.replace(/^to\s+/i, ""), total.currency) : undefined;
     const step = stepIn(one);
     if (minutes !== undefined) said.labourMinutes = minutes;
     else if (sum && money) said[sum] = money;

@@ -2,7 +2,7 @@
 
 import { z } from "zod";
 import type { ActionName } from "@/core/access";
-import { parseMoney } from "@/core/quantity";
+import { minorIn } from "@/core/quantity";
 import { database } from "@/db/client";
 import { saveSupplier } from "@/db/orders";
 import { shopOf } from "@/db/shop";
@@ -106,9 +106,9 @@ export async function changeSupplier(typed: unknown, seen: unknown) {
     const problems: Record<string, string> = {};
     const sum = (field: "minimum" | "postage" | "freeFrom"): number | null => {
       const text = sums[field].trim();
-      if (text === "" || /^0+([.,]0*)?$/.test(text)) return text === "" ? null : 0;
-      const money = parseMoney(text, currency);
-      if (money?.currency === currency) return money.minor;
+      if (text === "") return null;
+      const minor = minorIn(text, currency);
+      if (minor !== undefined) return minor;
       problems[field] = `“${text}” is not a sum in ${currency}: write it like 5.90.`;
       return null;
     };
