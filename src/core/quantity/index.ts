@@ -9,6 +9,7 @@ export { ownValue } from "./own-value";
 export { format, formatDeviation, printValue, roundTo, type Printed } from "./format";
 export { formatMoney, isCurrency, minorIn, parseMoney, parseSum, share, type Money } from "./money";
 export { decodeBodyEndDot, decodeDots, DOT_COUNTS, type Dots, type MicaReading } from "./old-codes";
+export { notNumber, readNumber, readWhole } from "./number";
 export { parseQuantity, type Parsed } from "./parse";
 export {
   behindKind,

@@ -1,5 +1,5 @@
 import { readLevel, writeLevel, type LevelPlace } from "../levels";
-import { format, isMeant, parseQuantity, BEYOND, printValue, type Quantity } from "../quantity";
+import { format, isMeant, notNumber, parseQuantity, BEYOND, printValue, readNumber, type Quantity } from "../quantity";
 import type { ColumnQuantity } from "./quantities";
 import type { Column } from "./schemas/sheet";
 
@@ -9,7 +9,6 @@ export type CellRead = { ok: true; text: string; value?: number } | { ok: false;
 const no = (message: string): CellRead => ({ ok: false, message });
 const NUMBER = /^[-−+]?\s*(?:\d+(?:[.,]\d+)?|[.,]\d+)$/;
 const DECIBELS = /^[-−+]?\s*(?:\d+(?:[.,]\d+)?|[.,]\d+)\s*db$/i;
-const numberOf = (text: string): number => Number(text.replace(/\s/g, "").replace("−", "-").replace(",", "."));
 
 /** Longest text of a cell. */
 const LONGEST_CELL = 40;
@@ -35,8 +34,8 @@ export function readCell(column: Column, typed: string, place: LevelPlace): Cell
   if (quantity === "number" || quantity === "decibel") {
     const plain =
       quantity === "decibel" ? text.replace(/\s*db$/i, "") : text.replace(new RegExp(`\\s*${escape(unit)}$`, "i"), "");
-    if (!NUMBER.test(plain)) return no(`“${text}” is not a number${quantity === "decibel" ? " of decibels" : ""}.`);
-    return checked(column, text, numberOf(plain));
+    const value = readNumber(plain);
+    return value === undefined ? no(notNumber(text)) : checked(column, text, value);
   }
   if (DECIBELS.test(text) && quantity !== "level")
     return no(`“${text}” is a ratio, and ${name} is measured in ${unit || "its unit"}: type the figure of the meter.`);

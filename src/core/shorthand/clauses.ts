@@ -1,5 +1,6 @@
 import { textOf, type Piece } from "./piece";
 import { got, notUnderstood, stop, type PieceRead } from "./result";
+import { notNumber, readNumber } from "../quantity";
 
 /** A semicolon parts clauses; a doubled one is a semicolon of the text. */
 const CLAUSE_MARK = /(?<!;);(?!;)/;
@@ -50,10 +51,8 @@ export function numberIn(
   { whole = false, least = 0 }: { whole?: boolean; least?: number } = {},
 ): PieceRead<number> {
   const text = value.trim();
-  const number = /^[-−]?(?:\d+(?:[.,]\d+)?|[.,]\d+)$/.test(text)
-    ? Number(text.replace("−", "-").replace(",", "."))
-    : undefined;
-  if (number === undefined) return stop(notUnderstood(at, `“${text}” is not a number. Write it like: ${example}.`));
+  const number = readNumber(text);
+  if (number === undefined) return stop(notUnderstood(at, `${notNumber(text)} Write it like: ${example}.`));
   if (whole && !Number.isInteger(number))
     return stop(notUnderstood(at, `“${text}” is not a whole number. Write it like: ${example}.`));
   if (number < least) return stop(notUnderstood(at, `“${text}” is below ${least}. Write it like: ${example}.`));

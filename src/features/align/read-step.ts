@@ -1,6 +1,7 @@
 import { readOutput, readTurns } from "@/core/alignment";
 import type { Aligned } from "@/core/kinds";
 import type { AlignmentRow } from "@/core/model";
+import { parseQuantity } from "@/core/quantity";
 
 /** What is typed at a step. */
 export type Typed = { before: string; after: string; turned: string; loudest: string; end: boolean; remark: string };
@@ -28,8 +29,9 @@ export function readStep(
   if (turned !== "" && eighths === undefined)
     return bad("turned", `“${turned}” is no turn in eighths: 3/8 in, 1/4 out, 1 1/8 in.`);
   const kilohertz = typed.loudest.trim();
-  const loudest = kilohertz === "" ? undefined : Number(kilohertz.replace(",", ".")) * 1e3;
-  if (loudest !== undefined && !(loudest > 0))
+  const there = parseQuantity(/[a-z]/i.test(kilohertz) ? kilohertz : `${kilohertz} kHz`, "frequency");
+  const loudest = kilohertz !== "" && there.ok ? there.value : undefined;
+  if (kilohertz !== "" && !(loudest && loudest > 0))
     return bad("loudest", "Where it is loudest is a frequency in kHz: 467.5.");
   if (outcome === "moved" && eighths === undefined && after === undefined)
     return bad(

@@ -9,6 +9,7 @@ import { shapeOf, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
 import { readDial, tunedBands } from "./dial-fit";
 import { only } from "./dial-words";
+import { readNumber } from "@/core/quantity";
 
 type Line = { dial: string; truth: string };
 type Held = {
@@ -66,7 +67,7 @@ export function useDial() {
   const bands = tunedBands(model.sheet);
   const read = readDial(model.sheet, points, {
     chosen: held.band,
-    reading: Number(held.reading.replace(",", ".")) / 100,
+    reading: (readNumber(held.reading, /%/) ?? Number.NaN) / 100,
   });
   const { band, made, fit, padder: drawnPadder } = read ?? {};
   // What can be turned: an adjuster of the table, else trimmer and core. A padder with a drawn value is a fixed part.

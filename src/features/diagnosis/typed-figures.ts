@@ -1,4 +1,5 @@
 import { MODES, type Figures } from "@/core/diagnosis";
+import { readNumber } from "@/core/quantity";
 
 export type TypedFigures = Record<string, string>;
 
@@ -12,9 +13,8 @@ type FiguresRead = { ok: true; often: Record<string, number> } | { ok: false; ke
 export function readFigures(typed: TypedFigures): FiguresRead {
   const often: Record<string, number> = {};
   for (const mode of MODES) {
-    const text = (typed[mode.key] ?? "").trim().replace(",", ".");
-    const value = Number(text);
-    if (text === "" || !Number.isFinite(value) || value <= 0 || value > 1000)
+    const value = readNumber(typed[mode.key] ?? "");
+    if (value === undefined || value <= 0 || value > 1000)
       return {
         ok: false,
         key: mode.key,

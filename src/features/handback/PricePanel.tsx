@@ -153,7 +153,8 @@ export function PricePanel() {
       ) : null}
       {price.limitElsewhere ? (
         <p className="border-l-4 border-warning pl-2 font-semibold" role="status">
-          That sum is in another currency than the price: ask the owner for one in {currency}, and write down the answer.
+          That sum is in another currency than the price: ask the owner for one in {currency}, and write down the
+          answer.
         </p>
       ) : null}
       <AddLabour />

@@ -11,7 +11,7 @@ import {
   type Reads,
   type Sets,
 } from "@/core/instruments";
-import { format, parseQuantity, type Quantity } from "@/core/quantity";
+import { format, parseQuantity, readNumber, type Quantity } from "@/core/quantity";
 import type { Instrument } from "@/db/instruments";
 import { ErrorText, TextField } from "@/ui/form";
 import { askFor, setFigure } from "@/ui/instruments/ask";
@@ -35,8 +35,8 @@ const FIGURES = READ_NAMES.filter((one) => !one.startsWith("wave"));
 function valueOf(what: Exclude<Sets, "output">, text: string): number | undefined {
   const { quantity } = TYPED[what];
   if (!quantity) {
-    const value = Number(text.replace("%", "").replace(",", ".").trim() || "none");
-    return Number.isFinite(value) && value >= 0 ? value : undefined;
+    const value = readNumber(text, /%/);
+    return value !== undefined && value >= 0 ? value : undefined;
   }
   const parsed = parseQuantity(text, quantity);
   return parsed.ok && parsed.value >= 0 ? parsed.value : undefined;

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { keyDown, type DummyLoad } from "@/core/transmit";
-import { parseQuantity } from "@/core/quantity";
+import { parseQuantity, readNumber } from "@/core/quantity";
 import { SelectField, TextField } from "@/ui/form";
 import { shapeOf, useKept } from "@/ui/kept";
 import { useLogbook } from "@/ui/logbook";
@@ -11,8 +11,8 @@ import type { RunInView } from "./useRun";
 const NONE = { watts: "", minutes: "" };
 
 const number = (text: string): number | undefined => {
-  const value = Number(text.trim().replace(",", "."));
-  return text.trim() !== "" && value > 0 ? value : undefined;
+  const value = readNumber(text, /W|min/);
+  return value && value > 0 ? value : undefined;
 };
 
 /** A clock that is seen from across the bench. */

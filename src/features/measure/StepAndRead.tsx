@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import { parseQuantity } from "@/core/quantity";
+import { parseQuantity, readNumber } from "@/core/quantity";
 import { sweepOf, type SweepPlan } from "@/core/sheets";
 import { ErrorText, SelectField, TextField } from "@/ui/form";
 import type { Listed, Speaking } from "@/ui/instruments/ask";
@@ -53,10 +53,11 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
   const open = useMemo(() => run.lines.filter(({ saved }) => !saved), [run.lines]);
   const middleHertz = read(middle, "frequency");
   const levelVolts = read(level, "ac-voltage");
+  const seconds = readNumber(limit, /s/) ?? 0;
   const problems = {
     middle: plan.received && middleHertz === undefined ? "A frequency is like 1 MHz or 465 kHz." : undefined,
     level: plan.hunts && levelVolts === undefined ? "A level is like 10 µV." : undefined,
-    limit: plan.keyed && !(Number(limit) > 0 && Number(limit) <= 300) ? "Seconds, from 1 to 300." : undefined,
+    limit: plan.keyed && !(seconds > 0 && seconds <= 300) ? "Seconds, from 1 to 300." : undefined,
   };
   const chosen = generators.find(({ id }) => id === generator) ?? generators[0];
   const asked = readers.find(({ one }) => one.id === reader) ?? readers[0];
@@ -75,7 +76,7 @@ function SweepPanel({ run, plan, generators, readers }: PanelProps) {
         reader: asked,
         middle: middleHertz ?? 0,
         level: levelVolts ?? 0,
-        limit: Number(limit) * 1000,
+        limit: seconds * 1000,
       },
       rows,
       from,

@@ -1,5 +1,5 @@
 import { billingSchema, type Billing } from "@/core/invoice";
-import { minorIn } from "@/core/quantity";
+import { minorIn, readNumber } from "@/core/quantity";
 
 export type TypedBilling = Record<
   | "street"
@@ -29,7 +29,7 @@ export const typedBilling = (billing: Billing): TypedBilling => {
   };
 };
 
-const number = (text: string): number => (text.trim() === "" ? Number.NaN : Number(text.replace(",", ".")));
+const number = (text: string): number => readNumber(text) ?? Number.NaN;
 
 /** Reads the rates: a day and a percentage each, separated by commas. */
 export function readRates(text: string): { from: string; rate: number }[] | undefined {

@@ -7,6 +7,7 @@ import { ErrorText, Form, FormEnd, SelectField, TextField, useForm, type SaveAns
 import { Time } from "@/ui/Time";
 import { IfMay } from "@/ui/role";
 import { makeOwnersLink, withdrawOwnersLink } from "./actions";
+import { readWhole } from "@/core/quantity";
 
 type Props = {
   setId: string;
@@ -15,7 +16,7 @@ type Props = {
   now: string;
 };
 
-const days = (text: string): number => Number(text.trim() || "none");
+const days = (text: string): number => readWhole(text, /days?/) ?? 0;
 
 /** Pages for the owner of a set: what they see, how long, and the way to close them. */
 export function OwnersLinks({ setId, visits, links, now }: Props) {

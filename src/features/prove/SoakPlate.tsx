@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { printMinutes, type ContentOf } from "@/core/kinds";
-import { formatDeviation, format } from "@/core/quantity";
+import { format, formatDeviation, readNumber } from "@/core/quantity";
 import { printMeasured } from "@/core/readings";
 import { soakOf, type Drift, type Soak } from "@/core/visit";
 import { ErrorText, Form, FormEnd, TextField, useForm } from "@/ui/form";
@@ -103,7 +103,7 @@ function DriftTable({ drifts }: { drifts: readonly Drift[] }) {
 /** How long it shall run, and the button that begins it. */
 function StartSoak({ again }: { again: boolean }) {
   const { append, clock, terms, shop } = useLogbook();
-  const hoursOf = (text: string) => Number(text.replace(",", "."));
+  const hoursOf = (text: string) => readNumber(text, /h|hours?/) ?? 0;
   const form = useForm({
     initial: { hours: String(terms.soakHours) },
     check: ({ hours }) => (hoursOf(hours) > 0 ? {} : { hours: "Say how many hours it should run: 4." }),

@@ -1,5 +1,5 @@
 import type { ContentOf } from "@/core/kinds";
-import { unitName } from "@/core/quantity";
+import { readNumber, unitName } from "@/core/quantity";
 import type { Phase } from "@/core/readings";
 
 /** A test record as it is typed. */
@@ -23,11 +23,6 @@ export const NO_TEST: TestFields = {
   setup: "",
 };
 
-const number = (text: string): number | undefined => {
-  const clean = text.trim().replace("−", "-").replace(",", ".");
-  return /^-?\d*\.?\d+$/.test(clean) ? Number(clean) : undefined;
-};
-
 export type ReadTest =
   { ok: true; payload: ContentOf<"test-result">["payload"] } | { ok: false; field: keyof TestFields; message: string };
 
@@ -37,14 +32,14 @@ export function readTest(fields: TestFields, phase: Phase): ReadTest {
     text.trim(),
   );
   if (!test) return { ok: false, field: "test", message: "Say what is tested: output, sensitivity, dial error." };
-  const measured = number(fields.measured);
+  const measured = readNumber(fields.measured);
   if (measured === undefined)
     return {
       ok: false,
       field: "measured",
       message: `“${fields.measured.trim() || "nothing"}” is not a number: the unit has a field of its own.`,
     };
-  const limit = fields.limit.trim() ? number(fields.limit) : undefined;
+  const limit = fields.limit.trim() ? readNumber(fields.limit) : undefined;
   if (fields.limit.trim() && limit === undefined)
     return { ok: false, field: "limit", message: `The limit “${fields.limit.trim()}” is not a number.` };
   return {

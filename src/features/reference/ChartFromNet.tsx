@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import type { CircuitSheet } from "@/core/circuit";
 import { electrodeNode, type Sheet } from "@/core/model";
-import { format } from "@/core/quantity";
+import { format, readNumber } from "@/core/quantity";
 import { parseMeterLoad, printMeterLoad, rangeFor } from "@/core/readings";
 import { tableOf } from "@/core/tables";
 import { TextField } from "@/ui/form";
@@ -32,7 +32,7 @@ const WORTH_MEASURING = 0.2;
 export function ChartFromNet({ sheet, there, onTake }: ChartFromNetProps) {
   const [line, setLine] = useState(String(sheet.chart?.lineVolts ?? sheet.lineVolts));
   const [meter, setMeter] = useState(printMeterLoad(sheet.chart?.meter) || "11 MΩ");
-  const volts = Number(line.replace(",", "."));
+  const volts = readNumber(line, /V/) ?? 0;
   const load = useMemo(() => parseMeterLoad(meter), [meter]);
   const known = load !== undefined || meter.trim() === "";
   const lineTrouble = volts > 0 && volts <= 480 ? undefined : "A line voltage lies between 0 and 480 V.";

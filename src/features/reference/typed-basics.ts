@@ -8,7 +8,7 @@ import {
   type Sheet,
   type Supply,
 } from "@/core/model";
-import { parseQuantity, type Quantity } from "@/core/quantity";
+import { parseQuantity, readNumber, type Quantity } from "@/core/quantity";
 import { parseMeterLoad, printMeterLoad } from "@/core/readings";
 
 /** What a model is, as it is typed. */
@@ -116,7 +116,7 @@ export function readBasics(typed: TypedBasics): BasicsRead {
   const taps = typed.taps
     .split(/[,;/\s]+/)
     .filter((text) => text && !/^v$/i.test(text))
-    .map((text) => Number(text.replace(/v$/i, "")));
+    .map((text) => readNumber(text, /v/) ?? 0);
   if (taps.some((tap) => !(tap > 0 && tap <= 480)) || taps.length > 12)
     problems.taps = "Taps are volts with commas between them: 110, 220.";
   const chartLine = value("chartLine", "voltage", 1, 480, "The chart's line lies between 1 and 480 V.");

@@ -1,12 +1,13 @@
 import { CAPACITOR_RULES, MAINS_ROLES, rulesOf, shopRulesSchema, type ShopRules } from "@/core/components";
 import { roleWord } from "@/core/model";
+import { readNumber } from "@/core/quantity";
 
 /** A role's figures as typed: percents and factors. */
 export type TypedRule = { low: string; high: string; factor: string; least: string };
 export type TypedRules = { roles: Record<string, TypedRule>; wattMargin: string; resistorWindow: string };
 
 const percent = (fraction: number) => String(Math.round(fraction * 1000) / 10).replace("-", "−");
-const number = (text: string) => Number(text.trim().replace("−", "-").replace(",", "."));
+const number = (text: string) => readNumber(text, /%/) ?? Number.NaN;
 
 /** The rules as their form shows them. */
 export function typedOf(rules: ShopRules): TypedRules {
@@ -37,10 +38,7 @@ export function readRules(typed: TypedRules): ReadRules {
       factor: number(fields.factor),
       least: number(fields.least),
     };
-    if (
-      Object.values(read).some((value) => !Number.isFinite(value)) ||
-      Object.values(fields).some((text) => !text.trim())
-    )
+    if (Object.values(read).some((value) => !Number.isFinite(value)))
       return { ok: false, message: `${roleWord(rule.role)}: a figure is missing or is no number.` };
     const differs = (["low", "high", "factor", "least"] as const).filter(
       (key) => Math.abs(read[key] - rule[key]) > 1e-9,

@@ -1,5 +1,5 @@
 import { termsSchema, type Terms } from "@/core/handback";
-import { minorIn } from "@/core/quantity";
+import { minorIn, readNumber } from "@/core/quantity";
 import type { FormRead } from "./form-read";
 
 /** What the shop works by, as it is typed. */
@@ -15,8 +15,7 @@ export const typedTerms = (terms: Terms): TypedTerms => ({
   ) as Partial<TypedTerms>),
 });
 
-const number = (text: string): number =>
-  text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".").replace(/\s*%$/, ""));
+const number = (text: string): number => readNumber(text, /%/) ?? Number.NaN;
 
 /** Reads the terms as they were typed; shares are typed in percent. Every problem stands beside its field. */
 export function readTerms(typed: TypedTerms, currency: string): FormRead<Terms> {

@@ -13,6 +13,7 @@ import {
   type Profile,
 } from "@/core/instruments";
 import type { FormRead } from "./form-read";
+import { readNumber, readWhole } from "@/core/quantity";
 
 export type TypedLink = { address: string; profile: string; standIn: boolean; own: TypedProfile };
 
@@ -67,7 +68,7 @@ const said = (commands: Record<string, string>) =>
   Object.fromEntries(Object.entries(commands).filter(([, text]) => text.trim() !== ""));
 const profileOf = ({ name, begin, answersWithin, asks, ranges, sets }: TypedProfile) => ({
   ...{ name, begin, asks: said(asks), ranges: said(ranges), sets: said(sets) },
-  answersWithin: Number(answersWithin.trim() || "none"),
+  answersWithin: readNumber(answersWithin, /ms/) ?? Number.NaN,
 });
 
 /** An instrument beside the meters, as it was typed. */
@@ -88,8 +89,8 @@ export function readCommon(
   const name = typed.name.trim();
   if (!name) problems.name = "It needs a name, as it is called at the bench.";
   if (name.length > 80) problems.name = "A name is shorter than 80 characters.";
-  const months = Number(typed.everyMonths);
-  if (!Number.isInteger(months) || months < 1 || months > 120) problems.everyMonths = "Months, from 1 to 120.";
+  const months = readWhole(typed.everyMonths, /months?/) ?? 0;
+  if (months < 1 || months > 120) problems.everyMonths = "Months, from 1 to 120.";
   if (typed.calibratedOn && !z.iso.date().safeParse(typed.calibratedOn).success)
     problems.calibratedOn = "A date is needed, or none.";
   return { name, everyMonths: months, calibratedOn: typed.calibratedOn || null };

@@ -1,7 +1,7 @@
 import type { Link } from "@/core/instruments";
 import { type FormRead } from "./form-read";
 import { readCommon, readLink, type TypedLink } from "./typed-instruments";
-import { isCurrency, parseQuantity, type Quantity } from "@/core/quantity";
+import { isCurrency, parseQuantity, readNumber, readWhole, type Quantity } from "@/core/quantity";
 import { parseMeterLoad } from "@/core/readings";
 import { parseLoads, writeLoads, type DummyLoad } from "@/core/transmit";
 import type { Shop } from "@/db/shop";
@@ -67,11 +67,11 @@ export function readShop(typed: TypedShop): FormRead<{
   const lamps = typed.lamps
     .split(/[,;\s]+/)
     .filter(Boolean)
-    .map((text) => Number(text.replace(/w$/i, "")));
+    .map((text) => readNumber(text, /w/) ?? 0);
   if (lamps.some((watts) => !(watts > 0 && watts <= 2000)) || lamps.length > 30)
     problems.lamps = "Lamps are watts with commas between them: 25, 60, 100.";
-  const lockMinutes = Number(typed.lockMinutes.trim() || "none");
-  if (!Number.isInteger(lockMinutes) || lockMinutes < 0 || lockMinutes > 480)
+  const lockMinutes = readWhole(typed.lockMinutes, /min/) ?? -1;
+  if (lockMinutes < 0 || lockMinutes > 480)
     problems.lockMinutes = "Minutes from 1 to 480; 0 for a screen that is never locked.";
   const loads = parseLoads(typed.loads);
   if (!loads.ok) problems.loads = loads.message;
@@ -136,9 +136,8 @@ export function readSealLine(
   typed: TypedSealLine,
 ): FormRead<{ setId: string; of: "entries" | "files"; count: number; seal: string }> {
   const problems: Record<string, string> = {};
-  const count = Number(typed.count.trim() || "none");
-  if (!Number.isInteger(count) || count < 0 || count > 10_000_000)
-    problems.count = "The number beside the seal on the sheet, like 128.";
+  const count = readWhole(typed.count) ?? -1;
+  if (count < 0 || count > 10_000_000) problems.count = "The number beside the seal on the sheet, like 128.";
   const seal = typed.seal.replaceAll(/\s/g, "").toLowerCase();
   if (!/^[0-9a-f]*$/.test(seal)) problems.seal = "A seal has the digits 0 to 9 and the letters a to f.";
   else if (seal.length < LEAST_OF_SEAL || seal.length > 64)

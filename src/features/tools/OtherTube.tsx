@@ -7,6 +7,7 @@ import { SelectField, TextField } from "@/ui/form";
 import { Link } from "@/ui/Link";
 import { figure } from "./typed";
 import { ResultTable } from "@/ui/ResultTable";
+import { readWhole } from "@/core/quantity";
 
 const START = { now: "811A", nowCount: "4", then: "813", thenCount: "1", volts: "1500 V", amps: "500 mA" };
 
@@ -16,8 +17,8 @@ export function OtherTube() {
   const [stage, setStage] = useState<StageClass>("AB");
   const put = (key: keyof typeof START) => (text: string) => setTyped({ ...typed, [key]: text });
   const [now, then] = [tubeType(typed.now.trim()), tubeType(typed.then.trim())];
-  const counts = { now: Number(typed.nowCount), then: Number(typed.thenCount) };
-  const whole = (n: number) => (Number.isInteger(n) && n > 0 && n < 20 ? undefined : "1 to 19.");
+  const counts = { now: readWhole(typed.nowCount) ?? 0, then: readWhole(typed.thenCount) ?? 0 };
+  const whole = (n: number) => (n > 0 && n < 20 ? undefined : "1 to 19.");
   const volts = figure(typed.volts, "voltage");
   const amps = figure(typed.amps, "current");
   const unknown = (text: string, type: unknown) => (type ? undefined : `“${text.trim()}” is not in the tube table.`);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { format } from "@/core/quantity";
+import { format, readNumber } from "@/core/quantity";
 import {
   CLASS_EFFICIENCY,
   CLASS_WORDS,
@@ -44,9 +44,9 @@ export function Tank() {
   const amps = figure(typed.amps, "current");
   const antenna = figure(typed.antenna, "resistance");
   const stray = figure(typed.stray, "capacitance");
-  const q = Number(typed.q.replace(",", "."));
-  const gap = Number(typed.gap.replace(",", "."));
-  const [former, winding] = [typed.former, typed.winding].map((text) => Number(text.replace(",", ".")) / 1000);
+  const q = readNumber(typed.q) ?? 0;
+  const gap = readNumber(typed.gap, /mm/) ?? 0;
+  const [former, winding] = [typed.former, typed.winding].map((text) => (readNumber(text, /mm/) ?? 0) / 1000);
   const rl = volts.value && amps.value ? loadOhms(volts.value, amps.value, stage) : undefined;
   // Input times the usual efficiency of the class.
   const watts = volts.value && amps.value ? volts.value * amps.value * CLASS_EFFICIENCY[stage] : 0;

@@ -1,4 +1,5 @@
 import { planRulesSchema, weekSchema, type Hours, type PlanRules, type Week } from "@/core/plan";
+import { readNumber } from "@/core/quantity";
 
 export const WEEKDAYS = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"] as const;
 
@@ -42,7 +43,7 @@ export const typedRules = (rules: PlanRules): Record<string, string> => ({
   processP90: String(rules.processDays.p90),
 });
 
-const number = (text: string | undefined): number => (text?.trim() ? Number(text.replace(",", ".")) : Number.NaN);
+const number = (text = ""): number => readNumber(text, /%|days?/) ?? Number.NaN;
 
 /** Where a field of the form lies in the rules. */
 const FIELDS: Record<string, string> = {

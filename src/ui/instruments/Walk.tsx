@@ -9,6 +9,7 @@ import { Where } from "@/ui/picture/Where";
 import { SerialPort } from "./SerialPort";
 import { sayAloud, toneOf } from "./tones";
 import { useWalk } from "./useWalk";
+import { readNumber } from "@/core/quantity";
 
 /** A place where the probe is put: what stands in large letters, and what is known of it. */
 export type Place = {
@@ -46,7 +47,7 @@ function StandsStill({ criterion, onChange }: { criterion: Criterion; onChange: 
         inputMode="decimal"
         defaultValue={String(value)}
         onChange={({ target }) => {
-          const typed = Number(target.value.replace(",", "."));
+          const typed = readNumber(target.value) ?? 0;
           if (typed > 0) onChange({ ...criterion, ...put(typed) });
         }}
       />
