@@ -1,6 +1,6 @@
 import { v7 } from "uuid";
 import { split } from "@/core/orders";
-import { daysLater, workdaysLater } from "@/core/plan";
+import { daysLater, workdaysLater } from "@/core/days";
 import type { Db } from "@/db/client";
 import { saveSupplier, unknownSupplier } from "@/db/orders";
 import { placeOrder } from "@/server/orders/place";

@@ -1,8 +1,9 @@
 import { v7 } from "uuid";
+import { daysLater } from "@/core/days";
 import { openPoints } from "@/core/history";
 import { billingSchema } from "@/core/invoice";
 import { settle } from "@/core/kinds";
-import { daysLater, USUAL_WEEK, waitKey } from "@/core/plan";
+import { USUAL_WEEK, waitKey } from "@/core/plan";
 import type { Db } from "@/db/client";
 import { append, entriesOfSet } from "@/db/entries";
 import { saveEnquiry } from "@/db/enquiries";

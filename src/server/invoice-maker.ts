@@ -13,7 +13,7 @@ import {
 } from "@/core/invoice";
 import { ofKind, settle } from "@/core/kinds";
 import { storageFee } from "@/core/letters";
-import { daysLater } from "@/core/plan";
+import { daysLater } from "@/core/days";
 import { modelName } from "@/core/model";
 import { formatMoney } from "@/core/quantity";
 import type { Tx } from "@/db/client";

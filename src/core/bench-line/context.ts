@@ -92,6 +92,7 @@ export function lineContext(
     limitsOf: (key) => limitsOfModel(sheet, key),
     ...(run ? { run } : {}),
     ...(step ? { step } : {}),
+    today: now.slice(0, 10),
     currency: works.currency,
     tape: settled.map((item, index) => ({ n: index + 1, id: item.entry.id, content: item.content })),
   };

@@ -3,7 +3,7 @@
  * bullet before it, and no full stop behind a line of one sentence. So no grammar has to bear with each of these.
  */
 
-const ARROW = /\s*(?:→|⇒|➔|=>|[-−–—]{1,2}>|[-−–—] >)\s*/g;
+const ARROW = /\s*(?:→|⇒|➔|=>|[-−–—]{1,2}>|[-−–—]\s+>)\s*/g;
 const FULL_STOP = /[\p{L}\d)%+"”~](?:\.|[;,]|(?<!\b[A-Za-z]{1,3}\d{1,3}[A-Za-z]?)!)$/u;
 /** What a line of a list begins with: a bullet, a number. */
 const LISTED = /^(?:[-–—•*·]\s+|\d{1,2}[.)]\s+)(?=[\p{L}?])/u;

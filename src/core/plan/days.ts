@@ -1,29 +1,7 @@
+import { weekday, daysLater } from "../days";
 import type { Window } from "./clock";
 import type { Week } from "./rules";
 import { DAY } from "./task";
-
-const DAY_MS = 86_400_000;
-
-/** A day so many days later. @example 2026-02-27 and 3: 2026-03-02 */
-export const daysLater = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
-
-/** Days from one day to another; below zero when it lies before. */
-export const daysBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
-
-/** The weekday of a day, Monday 0. */
-export const weekday = (day: string): number => (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
-
-/** A day so many working days later: nobody delivers at the weekend. @example Friday and 2: Tuesday */
-export function workdaysLater(day: string, days: number): string {
-  let [at, left] = [day, days];
-  while (left > 0) {
-    at = daysLater(at, 1);
-    if (weekday(at) < 5) left -= 1;
-  }
-  return at;
-}
 
 /** Minutes since midnight of a time like 09:30. */
 export const minuteOf = (time: string): number => {

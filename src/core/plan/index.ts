@@ -2,7 +2,7 @@
 export { arrange, type Arrangement } from "./arrange";
 export { circular, compile } from "./compile";
 export { costOf } from "./cost";
-export { daysBetween, daysLater, workdaysLater, weekday, type Away } from "./days";
+export { type Away } from "./days";
 export { ENOUGH, spreadOf, timesOf, USUAL_TIMES, type PastVisit, type StepTime, type Times } from "./durations";
 export { leftOf, namedIn, type Left, type StepLeft, type WaitLeft } from "./left";
 export { onCabinet, type PointLeft } from "./points";

@@ -1,6 +1,7 @@
 import type { Step } from "../model";
 import { arrange, type Arrangement } from "./arrange";
-import { dayOf, daysLater } from "./days";
+import { daysLater } from "../days";
+import { dayOf } from "./days";
 import { problemOf, type PlanInput } from "./problem";
 import { sureness } from "./sure";
 import { DAY, type Problem } from "./task";

@@ -1,6 +1,7 @@
 import type { Step } from "../model";
 import { clockOf, joined } from "./clock";
-import { daysBetween, daysLater, minuteOf, windowsOf, type Away } from "./days";
+import { daysBetween, daysLater } from "../days";
+import { minuteOf, windowsOf, type Away } from "./days";
 import { POINT_TIMES, type Times } from "./durations";
 import type { Left, WaitLeft } from "./left";
 import type { PointLeft } from "./points";

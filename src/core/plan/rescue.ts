@@ -1,5 +1,5 @@
 import { arrange, type Arrangement } from "./arrange";
-import { daysLater, weekday, workdaysLater } from "./days";
+import { daysLater, weekday, workdaysLater } from "../days";
 import { LOOK_RUNS, outlookOf, type Outlook } from "./outlook";
 import { AHEAD, problemOf, waitKey, type DayPin, type PlanInput } from "./problem";
 

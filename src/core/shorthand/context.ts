@@ -71,6 +71,8 @@ export type LineContext = {
   phase: Phase;
   /** the step whose plate is in sight, where there is one */
   step?: Step;
+  /** the reader's day, for “by Friday” and the like */
+  today: string;
   /** of the shop, for a sum that names none */
   currency: string;
   /** test sheets: those that ship and the shop's own; the shipped ones where it is not given */

@@ -6,6 +6,7 @@ import { notForRole, roleRefusal } from "@/core/access";
 import type { LineChoice } from "@/core/shorthand";
 import { describe, type Body, type Content } from "@/core/kinds";
 import { ErrorText } from "@/ui/form";
+import { dateField } from "@/ui/dates";
 import { useShortcut } from "@/ui/keys";
 import { grammar, useGrammar, useLogbook } from "@/ui/logbook";
 import { DraftChip } from "@/ui/DraftChip";
@@ -93,14 +94,14 @@ function Coming({ lines, onLeaveOut }: { lines: readonly string[]; onLeaveOut: (
 
 /** One text field that turns shorthand into entries, showing what it understood before Enter. */
 export function BenchLine() {
-  const { lineState, append, setId, access, entries } = useLogbook();
+  const { lineState, append, setId, access, entries, clock } = useLogbook();
   const { text, setText, coming, setComing, advance, remember, older, newer } = useTyped(setId);
   const [refusal, setRefusal] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
   const known = useGrammar();
   const result = useMemo(
-    () => known?.parseLine(text, known.contextFor(lineState)) ?? NOTHING,
-    [known, text, lineState],
+    () => known?.parseLine(text, { ...known.contextFor(lineState), today: dateField(clock()) }) ?? NOTHING,
+    [known, text, lineState, clock],
   );
   // What the role may not write is said before Enter; a role that writes nothing at all is told at once.
   const refusalOf = (one: LineResult): string | undefined => {
@@ -130,7 +131,7 @@ export function BenchLine() {
     // Who is faster than the grammar waits for it.
     const words = known ?? (await grammar().catch(() => undefined));
     if (!words) return setRefusal(UNREACHABLE);
-    const now = words.parseLine(typed, words.contextFor(lineState));
+    const now = words.parseLine(typed, { ...words.contextFor(lineState), today: dateField(clock()) });
     // What does not read stays in the field; it comes back with ↑ also when another line is typed over it.
     if (now.kind !== "draft" || refusalOf(now)) return typed.trim() ? remember(typed) : undefined;
     const { body, amends } = bodyOf(now.draft);

@@ -1,7 +1,8 @@
 "use client";
 
 import { scaleLinear } from "d3";
-import { daysBetween, daysLater, stretchesOf, weekday, type Outlook, type Placed, type PlanInput } from "@/core/plan";
+import { daysBetween, daysLater, weekday } from "@/core/days";
+import { stretchesOf, type Outlook, type Placed, type PlanInput } from "@/core/plan";
 import { Chart, WIDEST, wideFor, type Paper } from "@/ui/chart";
 import { usePlaceWidth } from "@/ui/usePlaceWidth";
 import { dayWords, STANDING_WORDS, workName } from "@/ui/plan/words";

@@ -2,7 +2,7 @@
 
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useMemo, useState } from "react";
-import { daysLater, weekday } from "@/core/plan";
+import { daysLater, weekday } from "@/core/days";
 import type { PlanFacts } from "@/db/plan";
 import { Empty } from "@/ui/Empty";
 import { Link } from "@/ui/Link";

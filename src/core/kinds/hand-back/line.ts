@@ -1,3 +1,4 @@
+import { readDay } from "../../days";
 import {
   clause,
   clauses,
@@ -28,8 +29,10 @@ function read(rest: Piece, context: LineContext): LineReading {
   const said: Record<string, unknown> = { v: 1, oldParts: "none", ...proposal, summary: first };
   for (const { word, value, at } of named) {
     if (word === "left" || word === "watch") said[word] = value;
-    else if (word === "next") said.nextService = value;
-    else if (word === "use") said.instructions = value;
+    else if (word === "next") {
+      const day = readDay(value, context.today) ?? readDay(`in ${value}`, context.today);
+      said.nextService = day?.kind === "day" ? day.day : value;
+    } else if (word === "use") said.instructions = value;
     else if (word === "warranty") {
       const months = numberIn({ value, at }, "warranty 6", { whole: true });
       if (!months.ok) return months.result;

@@ -1,4 +1,15 @@
-import { notUnderstood, onTape, piece, readAs, textOf, type LineReading, type Piece } from "../../shorthand";
+import { withDay } from "../../days";
+import {
+  notUnderstood,
+  onTape,
+  payloadOf,
+  piece,
+  readAs,
+  textOf,
+  type LineReading,
+  type Piece,
+  type ReadContext,
+} from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { WAIT_NAMES, WAITS, type Wait } from "../open";
 import type { Note } from "./payload";
@@ -8,12 +19,30 @@ const noteOf = (rest: Piece, extra: object): LineReading =>
 
 const WAITED: Record<Wait, RegExp> = {
   parts: /^parts?\b[:\s]*/i,
-  owner: /^(?:owner|customer|client)(?:['’]s (?:answer|word))?(?![a-z])[:\s]*/i,
+  owner:
+    /^(?:(?:owner|customer|client)(?:['’]s (?:answer|word|reply))?(?![a-z])[:\s]*|(?=(?:answer|reply|word) (?:of|from) (?:the )?(?:owner|customer|client)\b))/i,
   process: /^(?:process\b[:\s]*|(?=(?:paint|glue|lacquer|varnish|epoxy)\b))/i,
 };
 
+/** What is waited for, with the day of it as a date: the plan of the week goes by that. */
+function waitOf(rest: Piece, waits: Wait, { today, base }: ReadContext): LineReading {
+  const day = withDay(textOf(rest), today);
+  // What was said on another day meant another Friday.
+  const before = payloadOf<Note>(base, "note")?.text;
+  if (!day || before?.includes(day.said)) return noteOf(rest, { open: true, waits });
+  const [text, ...others] = day.texts;
+  if (text === undefined) return notUnderstood(rest.start, `“${day.said}” is not a day of the calendar.`);
+  return others.length === 0
+    ? noteOf(rest, { open: true, waits, text })
+    : {
+        kind: "question",
+        question: `Which day is “${day.said}”?`,
+        choices: day.texts.map((one) => ({ label: one, text: `wait ${waits} ${one}` })),
+      };
+}
+
 /** `wait parts 0.047/630 on order`, `waiting for the owner: new cloth or old?` */
-const readWait: Reader = (rest) => {
+const readWait: Reader = (rest, context) => {
   const lead = /^(?:(?:for|on)\s+)?(?:the\s+)?/i.exec(textOf(rest))?.[0].length ?? 0;
   const said = textOf(rest).slice(lead);
   const waits = WAITS.find((one) => WAITED[one].test(said));
@@ -30,7 +59,7 @@ const readWait: Reader = (rest) => {
   if (said.length === found[0].length && /^(?:for|on)\s/i.test(textOf(rest)))
     return noteOf(piece(rest.line, rest.start + lead, rest.end), { open: true, waits });
   if (said.length === found[0].length) return notUnderstood(rest.end, `Say which: wait ${waits} and a word about it.`);
-  return noteOf(piece(rest.line, rest.start + lead + found[0].length, rest.end), { open: true, waits });
+  return waitOf(piece(rest.line, rest.start + lead + found[0].length, rest.end), waits, context);
 };
 
 /** `settled #12 new lead fitted`, `settled #12 #14 both leads are new` */
@@ -65,7 +94,10 @@ export const line: KindLine<Note> = {
     { line: "note washer found inside", says: "a note" },
     { line: "note! odd crystal of 3.515 MHz in socket 4", says: "a note that goes into the owner's record" },
     { line: "todo renew the mains lead", says: "an open point" },
-    { line: "wait parts 0.047/630 on order", says: "something waited for: parts, owner, process" },
+    {
+      line: "wait parts 0.047/630 on order, by 4 Dec",
+      says: "something waited for: parts, owner, process; its day also as Friday, in two weeks",
+    },
     { line: "settled #12 new lead fitted", says: "an open point is settled; several: settled #12 #14" },
   ],
 };

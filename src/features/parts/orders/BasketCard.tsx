@@ -5,7 +5,7 @@ import Papa from "papaparse";
 import { useState } from "react";
 import { v7 } from "uuid";
 import type { Basket, SupplierTerms } from "@/core/orders";
-import { workdaysLater } from "@/core/plan";
+import { workdaysLater } from "@/core/days";
 import { formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
 import { guard } from "@/core/tables";

@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { arrivedRight, given, outstanding } from "@/core/orders";
-import { daysBetween } from "@/core/plan";
+import { daysBetween } from "@/core/days";
 import { formatMoney } from "@/core/quantity";
 import { describeItem } from "@/core/stock";
 import type { LineRow, OrderRow } from "@/db/orders";
