@@ -71,6 +71,18 @@ test("work is put on another day by form and by keyboard, and stays there", asyn
   await expect(tape(page).getByText(`for ${inDays(60)} to Marguerite Osei, phone`)).toBeVisible();
 });
 
+test("days are written at the bench as they are said, and the week goes by them", async ({ page }) => {
+  await takeIn(page, "Halvane 537", "for days in words");
+  const job = jobOf(page);
+  await write(page, "wait parts 0.047/630 on order, in two weeks", inDays(14));
+  await write(page, "promised in three weeks to Marguerite Osei by phone", `for ${inDays(21)} to Marguerite Osei`);
+  await page.goto("/week?view=sets");
+  await page.getByRole("button", { name: new RegExp(`^${job} `) }).click();
+  const dialog = page.getByRole("dialog", { name: `Job ${job}` });
+  await dialog.getByRole("button", { name: /^waits: 0\.047/ }).click();
+  await expect(dialog.getByLabel("Expected on")).toHaveValue(inDays(14));
+});
+
 test("a piece of work is moved by the keyboard alone", async ({ page }) => {
   await page.goto("/week");
   const handle = page.getByRole("button", { name: /^Move / }).first();
@@ -188,12 +200,23 @@ test("an estimate before work, and what it came to beside it", async ({ page }) 
   await form.getByLabel("Time for Make safe").fill("soon");
   await expect(form.getByText("A time is like 45 min or 1 h 20 min.")).toBeVisible();
   await form.getByLabel("Time for Make safe").fill("30 min");
+  // Sums are reckoned in one currency: no rate is guessed.
+  await form.getByLabel("Travel").fill("$20");
+  await expect(form.getByText("A sum above cannot be read.")).toBeVisible();
+  await form.getByRole("button", { name: "Tell the owner this estimate" }).click();
+  await expect(form.getByText("A sum is like 20 or 20.50 EUR.")).toBeVisible();
+  await form.getByLabel("Travel").fill("");
   await form.getByLabel("Deposit").fill("50");
   await form.getByRole("button", { name: "Tell the owner this estimate" }).click();
   await expect(tape(page).getByText(/of labour, parts .*deposit 50 EUR/)).toBeVisible();
   await write(page, "labour make safe 20 min", "Make safe: 20 min");
   const beside = plate(page).getByRole("region", { name: "Estimate and work" });
   await expect(beside.getByRole("row", { name: /^Make safe/ })).toContainText(/30 min.*20 min/);
+  // What was agreed in another currency cannot be held against the price.
+  await write(page, "approved 90 USD; by Marguerite Osei; how phone", "90 USD");
+  await step(page, "Hand back").click();
+  await plate(page).getByRole("tab", { name: "Hand back" }).click();
+  await expect(plate(page).getByText(/what was agreed is in another currency \(90 USD\)/)).toBeVisible();
 });
 
 test("from the hand-back to the signature: letter, told, collected, invoice, credit note", async ({ page }) => {

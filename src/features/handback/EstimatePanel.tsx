@@ -21,6 +21,7 @@ type Typed = {
   remark: string;
 };
 
+const SUMS = ["parts", "travel", "reserve", "deposit"] as const;
 const NO_TIME = "A time is like 45 min or 1 h 20 min.";
 
 /** What is left to do, asked for once. */
@@ -66,7 +67,9 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
     deposit: "",
     remark: "",
   };
-  const sum = (text: string) => (text.trim() === "" ? 0 : (minorIn(text, currency) ?? Number.NaN));
+  /** Minor units of what was typed; none where it cannot be read. */
+  const read = (text: string) => (text.trim() === "" ? 0 : minorIn(text, currency));
+  const sum = (text: string) => read(text) ?? 0;
   const stepsOf = ({ times }: Typed): StepForecast[] =>
     proposed.flatMap(({ step, minutes, p90 }): StepForecast[] => {
       const typed = readMinutes(times[step] ?? "") ?? 0;
@@ -106,8 +109,7 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
       const wrong: Problems = {};
       for (const [step, text] of Object.entries(typed.times))
         if (text.trim() && readMinutes(text) === undefined) wrong[step] = NO_TIME;
-      for (const key of ["parts", "travel", "reserve", "deposit"] as const)
-        if (Number.isNaN(sum(typed[key]))) wrong[key] = `A sum is like 20 or 20.50 ${currency}.`;
+      for (const key of SUMS) if (read(typed[key]) === undefined) wrong[key] = `A sum is like 20 or 20.50 ${currency}.`;
       if (!wrong.deposit && sum(typed.deposit) > costOf(typed).upToMinor)
         wrong.deposit = "A deposit is at most what the work will cost.";
       return wrong;
@@ -116,7 +118,7 @@ function EstimateForm({ facts }: { facts: ForecastFacts }) {
   });
   const typed = form.fields;
   const cost = costOf(typed);
-  const good = Number.isFinite(cost.totalMinor);
+  const good = SUMS.every((key) => read(typed[key]) !== undefined);
   return (
     <Form form={form} label="Estimate before work" className="flex flex-col gap-3">
       <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">

@@ -51,7 +51,8 @@ function PinForm({ task, visit, input, outlook, onDone }: Omit<TaskFormProps, "m
   const waits = task.startsWith("wait:");
   const pin = input.pins.find((one) => one.task === task);
   const placed = outlook.placed.find(({ key }) => key === task);
-  const initial = { person: pin?.person ?? "", day: pin?.day ?? "" };
+  const known = input.sets.find((one) => one.visit === visit)?.left.waits.find((wait) => waitKey(wait) === task)?.until;
+  const initial = { person: pin?.person ?? "", day: pin?.day ?? known ?? "" };
   const put = async (person: string, day: string): Promise<SaveAnswer> => {
     const answer = await pinWork({ visit, task, person: person || null, day: day || null });
     if (answer.ok) onDone();
