@@ -1,3 +1,4 @@
+import { STEP_NAMES } from "@/core/model";
 import { expect, line, madeSafe, plate, step, takeIn, tape, test, write } from "./bench";
 
 test.describe("the bench line", () => {
@@ -245,4 +246,39 @@ test("an address that leads nowhere says so", async ({ page, expectTrouble }) =>
     await page.goto(address);
     await expect(page.getByText("There is nothing at this address.")).toBeVisible();
   }
+});
+
+/** What nobody means and somebody types: a word, something below zero, too much, half of it. */
+const ODD = ["much", "-5", "1e999", "("];
+
+test("no field of a bench breaks its page, whatever is typed into it", async ({ page }) => {
+  let typed = 0;
+  /** Types all of it into each field in sight, one after the other, and leaves the field as it was. */
+  const typeOdd = async () => {
+    typed += await plate(page).evaluate(async (element, odd) => {
+      const put = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
+      const fields = [...element.querySelectorAll("input")].filter(({ type }) => type === "text" || type === "search");
+      for (const field of fields)
+        for (const text of [...odd, field.value]) {
+          put?.call(field, text);
+          field.dispatchEvent(new Event("input", { bubbles: true }));
+          await new Promise(requestAnimationFrame);
+        }
+      return fields.length;
+    }, ODD);
+  };
+  for (const job of ["1190", "1183"]) {
+    await page.goto(`/bench/${job}`);
+    for (const name of Object.values(STEP_NAMES)) {
+      await step(page, name).click();
+      await expect(step(page, name)).toHaveAttribute("aria-current", "step");
+      await typeOdd();
+      for (const tab of await plate(page).getByRole("tab", { selected: false }).all()) {
+        await tab.click();
+        await typeOdd();
+      }
+    }
+  }
+  expect(typed).toBeGreaterThan(100);
+  await expect(plate(page)).toBeVisible();
 });

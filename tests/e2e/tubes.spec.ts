@@ -78,6 +78,10 @@ test("a string with a wrong tube is settled, and an open heater found", async ({
   await expect(plate(page).getByRole("row", { name: /V2/ })).toContainText("100 %");
   await expect(plate(page).getByText(/in a string of another current/)).toHaveCount(0);
   await expect(plate(page)).toContainText("the dropper is 1.034 kΩ");
+  // What is no line is said beside it.
+  await page.getByLabel("Line", { exact: true }).fill("-5");
+  await expect(plate(page).getByText("Volts above zero.")).toBeVisible();
+  await page.getByLabel("Line", { exact: true }).fill("220");
   // Dark: the line sits where there is no path.
   await page.getByLabel("Measured across V3").fill("218");
   await page.getByLabel("Measured across V1").fill("0");

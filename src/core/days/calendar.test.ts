@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { daysBetween, daysLater, monthsLater, weekday, workdaysLater } from ".";
+import { dayInWords, daysBetween, daysLater, monthsLater, weekday, workdaysLater } from ".";
 
 describe("the calendar", () => {
   it("counts over months, leap days and changes of the clock", () => {
@@ -22,6 +22,11 @@ describe("the calendar", () => {
         expect(daysBetween("2026-11-27", daysLater("2026-11-27", days))).toBe(days);
       }),
     );
+  });
+
+  it("says a day in words", () => {
+    expect(dayInWords("2026-12-04")).toBe("Friday, 4 December 2026");
+    expect(dayInWords("2027-01-31")).toBe("Sunday, 31 January 2027");
   });
 
   it("counts months, and ends a shorter one on its last day", () => {

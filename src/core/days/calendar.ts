@@ -42,3 +42,12 @@ export function monthsLater(day: string, months: number): string {
   const [y, m] = [year + Math.floor(there / 12), (((there % 12) + 12) % 12) + 1];
   return dayOfNumbers(y, m, of) ?? endOfMonth(y, m);
 }
+
+const WEEKDAY_NAMES = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
+const MONTH_NAMES = "January February March April May June July August September October November December".split(" ");
+
+/** A day in words, so that no country misreads it. @example 2026-12-04: Friday, 4 December 2026 */
+export const dayInWords = (day: string): string => {
+  const [year, month = 1, of] = day.split("-").map(Number);
+  return `${WEEKDAY_NAMES[weekday(day)]}, ${of} ${MONTH_NAMES[month - 1]} ${year}`;
+};

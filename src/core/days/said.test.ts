@@ -106,7 +106,7 @@ describe("a day as somebody writes it", () => {
 });
 
 describe("a text with its day", () => {
-  const text = (typed: string) => withDay(typed, TODAY)?.texts;
+  const text = (typed: string) => withDay(typed, TODAY)?.may.map(({ text: one }) => one);
   it.each([
     ["47n on order, by friday", "47n on order, by 2026-12-04"],
     ["0.047/630 by 3.12.2026", "0.047/630 by 2026-12-03"],
@@ -119,7 +119,7 @@ describe("a text with its day", () => {
 
   it("is asked about where it may be two, and said where the calendar has none such", () => {
     expect(text("47n by 4/12/2027, express")).toEqual(["47n by 2027-04-12, express", "47n by 2027-12-04, express"]);
-    expect(withDay("47n by 2026-13-03", TODAY)).toEqual({ said: "2026-13-03", texts: [] });
+    expect(withDay("47n by 2026-13-03", TODAY)).toEqual({ said: "2026-13-03", may: [] });
   });
 
   it.each([

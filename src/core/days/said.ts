@@ -150,8 +150,8 @@ export function readDay(text: string, today: string): DaySaid | undefined {
 const BEFORE_DAY =
   /(?:^|[\s,;(])(?:(by|until|till|before|due|expected(?: by)?|at the latest)|promised|here|comes?|arrives?|there|on|for)(?:\s+on)?\s+/gi;
 
-/** What a text says of its days: the texts that it may be with dates in their place, or what is no day of the calendar. */
-export type DayIn = { said: string; texts: string[] };
+/** What a text says of its day: the days that it may be, each with the text that has it; none of the calendar, no text. */
+export type DayIn = { said: string; may: { day: string; text: string }[] };
 
 /**
  * Writes the days of a text as dates: behind `by`, `until`, `expected` and the like, or as the last thing between commas.
@@ -177,8 +177,10 @@ export function withDay(text: string, today: string): DayIn | undefined {
   const put = (into: string, { start, said }: { start: number; said: string }, day: string) =>
     into.slice(0, start) + day + into.slice(start + said.length);
   const asked = found.find(({ days }) => days.length !== 1);
-  if (asked) return { said: asked.said, texts: asked.days.map((day) => put(text, asked, day)) };
-  if (found.length === 0) return undefined;
+  if (asked) return { said: asked.said, may: asked.days.map((day) => ({ day, text: put(text, asked, day) })) };
+  const [first] = found;
+  if (!first) return undefined;
   const last = [...found].sort((one, other) => other.start - one.start);
-  return { said: found[0]?.said ?? "", texts: [last.reduce((into, one) => put(into, one, one.days[0] ?? ""), text)] };
+  const whole = last.reduce((into, one) => put(into, one, one.days[0] ?? ""), text);
+  return { said: first.said, may: [{ day: first.days[0] ?? "", text: whole }] };
 }

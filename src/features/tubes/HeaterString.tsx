@@ -28,6 +28,9 @@ const number = (text: string, quantity: "voltage" | "resistance") => {
   return parsed?.ok ? parsed.value : undefined;
 };
 
+/** Volts of a line and ohms of a shunt are above zero; what is not counts as not typed. */
+const above = (value: number | undefined) => (value !== undefined && value > 0 ? value : undefined);
+
 type HeaterRead = { position: string; text: string; heater?: StringHeater; problem?: string };
 
 /** Types that are named; more are of no help. */
@@ -69,14 +72,14 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
       ? { position, text, heater: { position, type: text, heater: parsed.value } }
       : { position, text, problem: parsed.message };
   });
-  const volts = number(line, "voltage");
-  const resistance = number(ohms, "resistance");
+  const volts = above(number(line, "voltage"));
+  const typedOhms = number(ohms, "resistance");
+  const resistance = typedOhms !== undefined && typedOhms >= 0 ? typedOhms : undefined;
   const lampRead = lampText.trim() ? parseHeater(lampText) : undefined;
-  const shuntOhms = number(shunt, "resistance");
+  const shuntOhms = above(number(shunt, "resistance"));
   const lamp: Lamp | undefined = lampRead?.ok ? { ...lampRead.value, ...(shuntOhms ? { shuntOhms } : {}) } : undefined;
   const heaters = reads.flatMap(({ heater }) => heater ?? []);
-  const complete =
-    heaters.length === reads.length && volts !== undefined && volts > 0 && resistance !== undefined && resistance >= 0;
+  const complete = heaters.length === reads.length && volts !== undefined && resistance !== undefined;
   const settled = complete ? settleString(volts, resistance, heaters, lamp) : undefined;
   const wrong = strangers(heaters);
   const drawn = heatersOf(sheet.supply, sheet.tubes);
@@ -105,13 +108,13 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
       <div className="grid grid-cols-4 gap-2">
         <TextField
           label="Line"
-          error={volts === undefined || volts <= 0 ? "Volts above zero." : undefined}
+          error={volts === undefined ? "Volts above zero." : undefined}
           value={line}
           onChange={setLine}
         />
         <TextField
           label="Dropper"
-          error={resistance === undefined || resistance < 0 ? "Ohms, 0 or more." : undefined}
+          error={resistance === undefined ? "Ohms, 0 or more." : undefined}
           value={ohms}
           onChange={setOhms}
         />
@@ -122,7 +125,13 @@ export function HeaterString({ places }: { places: readonly TubePlace[] }) {
           placeholder="6.3 V 0.1 A"
           onChange={setLampText}
         />
-        <TextField label="Its shunt" value={shunt} placeholder="none" onChange={setShunt} />
+        <TextField
+          label="Its shunt"
+          error={shunt.trim() && !shuntOhms ? "Ohms above zero, or none." : undefined}
+          value={shunt}
+          placeholder="none"
+          onChange={setShunt}
+        />
       </div>
       {wrong.map(({ position, type, heater }) => (
         <p key={position} className="border-l-4 border-warning pl-2 font-semibold">

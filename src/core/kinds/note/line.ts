@@ -1,4 +1,4 @@
-import { withDay } from "../../days";
+import { dayInWords, withDay } from "../../days";
 import {
   notUnderstood,
   onTape,
@@ -30,14 +30,14 @@ function waitOf(rest: Piece, waits: Wait, { today, base }: ReadContext): LineRea
   // What was said on another day meant another Friday.
   const before = payloadOf<Note>(base, "note")?.text;
   if (!day || before?.includes(day.said)) return noteOf(rest, { open: true, waits });
-  const [text, ...others] = day.texts;
-  if (text === undefined) return notUnderstood(rest.start, `“${day.said}” is not a day of the calendar.`);
+  const [first, ...others] = day.may;
+  if (!first) return notUnderstood(rest.start, `“${day.said}” is not a day of the calendar.`);
   return others.length === 0
-    ? noteOf(rest, { open: true, waits, text })
+    ? noteOf(rest, { open: true, waits, text: first.text })
     : {
         kind: "question",
         question: `Which day is “${day.said}”?`,
-        choices: day.texts.map((one) => ({ label: one, text: `wait ${waits} ${one}` })),
+        choices: day.may.map(({ day: one, text }) => ({ label: dayInWords(one), text: `wait ${waits} ${text}` })),
       };
 }
 

@@ -1,4 +1,4 @@
-import { readDay } from "../../days";
+import { dayInWords, readDay } from "../../days";
 import { clause, clauses, notUnderstood, readAs } from "../../shorthand";
 import type { KindLine, Reader } from "../kind";
 import { TOLD_BY } from "./values";
@@ -30,7 +30,7 @@ const read: Reader = (rest, { today }) => {
     return {
       kind: "question",
       question: `Which day is “${typed}”?`,
-      choices: day.days.map((one) => ({ label: one, text: rest.line.replace(typed, one) })),
+      choices: day.days.map((one) => ({ label: dayInWords(one), text: rest.line.replace(typed, one) })),
     };
   const said: Record<string, unknown> = { v: 1, day: day.day, to, how: how.toLowerCase() };
   for (const { word, value, at } of named) {
