@@ -1,4 +1,4 @@
-import { scanNumber, skipSpace } from "./scan";
+import { scanNumber, skipSpace } from "./scan-number";
 
 /**
  * Every reading of a text that is one bare number: one as a rule, two where a group of three digits can be thousands.

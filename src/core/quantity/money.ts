@@ -1,4 +1,4 @@
-import { normalise } from "./scan";
+import { normalise } from "./scan-number";
 
 /** An amount in minor units (cents) with its currency. */
 export type Money = { minor: number; currency: string };

@@ -1,4 +1,4 @@
-import { normalise, scanNumber, skipSpace } from "./scan";
+import { normalise, scanNumber, skipSpace } from "./scan-number";
 
 /** `1,500`: with a comma it may be one and a half, or thousands. A point there is a decimal, as on every page. */
 const ONE_COMMA = /^[-−+]?[1-9]\d{0,2},\d{3}$/;

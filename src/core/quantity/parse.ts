@@ -1,5 +1,6 @@
 import { format } from "./format";
-import { normalise, scanValue, skipSpace, type BareRules } from "./scan";
+import { scanValue, type BareRules } from "./scan";
+import { normalise, skipSpace } from "./scan-number";
 import { QUANTITIES, QUANTITY_WORDS, type Quantity } from "./units";
 
 /**

@@ -1,6 +1,7 @@
 import { format } from "./format";
 import { LONGEST_VALUE, mismatch, settle, unreadable, type Parsed } from "./parse";
-import { normalise, scanNumber, scanValue, skipSpace, type BareRules, type Scan } from "./scan";
+import { scanValue, type BareRules } from "./scan";
+import { normalise, scanNumber, skipSpace, type Scan } from "./scan-number";
 import { scanChain } from "./sections";
 import { PICOFARAD_LETTERS, PICOFARADS_BELOW, SKEWED_LETTERS, TOLERANCE_LETTERS } from "./units";
 

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { scanNumber, scanValue, skipSpace } from "./scan";
+import { scanValue } from "./scan";
+import { scanNumber, skipSpace } from "./scan-number";
 import { spellings } from "./units";
 
 describe("a number in a text", () => {

@@ -1,4 +1,5 @@
-import { scanNumber, scanUnit, scanValue, skipSpace, type BareRules, type Scan } from "./scan";
+import { scanUnit, scanValue, type BareRules } from "./scan";
+import { scanNumber, skipSpace, type Scan } from "./scan-number";
 
 /** Most sections that a can has. */
 const MOST_SECTIONS = 6;

@@ -1,5 +1,6 @@
 import { ownValue } from "./own-value";
-import { normalise, scanUnit } from "./scan";
+import { scanUnit } from "./scan";
+import { normalise } from "./scan-number";
 import { PRINTED, QUANTITIES } from "./units";
 
 /** Units of tests that are no quantity of their own; an hour is written as a henry is. */
