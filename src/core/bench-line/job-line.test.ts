@@ -119,6 +119,8 @@ describe("the last steps on the line", () => {
     expect(message("labour polishing 5 min")).toContain("belongs to a step");
     expect(message("labour fix long")).toContain("Say how long");
     expect(message("estimate much")).toContain("begins with its sum");
+    expect(message("estimate 310 EUR; parts $18")).toBe("“parts $18” is not in EUR: an estimate has one currency.");
+    expect(message("estimate 310 EUR; up to 360 USD")).toContain("is not in EUR");
     expect(message("approved 200 EUR")).toContain("who approved");
     expect(message("approved 200 EUR; by X; how pigeon")).toContain("how (in person");
     expect(message("final wheels ok")).toContain("Name the line");

@@ -35,6 +35,8 @@ const read: Reader = (rest, { currency }) => {
     const most = word === "up" ? parseSum(value.replace(/^to\s+/i, ""), total.currency) : undefined;
     const step = stepIn(one);
     if (minutes !== undefined) said.labourMinutes = minutes;
+    else if ((money ?? most) && (money ?? most)?.currency !== total.currency)
+      return notUnderstood(at, `“${word} ${value}” is not in ${total.currency}: an estimate has one currency.`);
     else if (sum && money) said[sum] = money;
     else if (most) said.upTo = most;
     else if (step) steps.push(step);
