@@ -2,6 +2,7 @@
 
 import { wrap, type Remote } from "comlink";
 import { useEffect, useState } from "react";
+import { lastAnswers } from "./last-answers";
 
 export type Asked<A> = {
   answer?: A;
@@ -10,8 +11,10 @@ export type Asked<A> = {
   failed?: string;
 };
 
+const last = lastAnswers<unknown>();
+
 /**
- * Asks a worker, and drops an answer to an old question.
+ * Asks a worker, and drops an answer to an old question. What was answered before is not asked again.
  * @param load starts the worker; it and `ask` stay the same from one drawing to the next
  */
 export function useAsked<W, Q, A>(
@@ -20,9 +23,10 @@ export function useAsked<W, Q, A>(
   ask: (worker: Remote<W>, question: Q) => Promise<A>,
 ): Asked<A> {
   const key = question ? JSON.stringify(question) : "";
+  const before = last.of(ask, key) as A | undefined;
   const [answered, setAnswered] = useState<{ key: string; answer?: A; failed?: string }>();
   useEffect(() => {
-    if (key === "") return;
+    if (key === "" || last.of(ask, key) !== undefined) return;
     // A worker of its own for each question: one that is out of date is ended in the middle of its work.
     const raw = load();
     const broken = new Promise<never>((_, reject) => {
@@ -32,7 +36,10 @@ export function useAsked<W, Q, A>(
     let current = true;
     void Promise.race([ask(wrap<W>(raw), JSON.parse(key) as Q), broken])
       .then(
-        (answer) => current && setAnswered({ key, answer }),
+        (answer) => {
+          last.keep(ask, key, answer);
+          if (current) setAnswered({ key, answer });
+        },
         (error: unknown) =>
           current && setAnswered({ key, failed: error instanceof Error ? error.message : "no reason" }),
       )
@@ -43,9 +50,10 @@ export function useAsked<W, Q, A>(
     };
   }, [key, ask, load]);
   const mine = answered?.key === key;
+  const answer = before ?? answered?.answer;
   return {
-    ...(answered?.answer && key !== "" ? { answer: answered.answer } : {}),
-    thinking: key !== "" && !mine,
+    ...(answer && key !== "" ? { answer } : {}),
+    thinking: key !== "" && !mine && before === undefined,
     ...(mine && answered.failed ? { failed: answered.failed } : {}),
   };
 }

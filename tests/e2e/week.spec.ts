@@ -88,8 +88,13 @@ test("a piece of work is moved by the keyboard alone", async ({ page }) => {
   const handle = page.getByRole("button", { name: /^Move / }).first();
   const name = (await handle.getAttribute("aria-label")) ?? "";
   await handle.focus();
+  // A hand waits until it sees the piece lifted, and then where it is; so does the test.
+  const told = page.getByRole("status").filter({ hasText: /draggable item/i });
   await page.keyboard.press("Space");
+  await expect(told).toContainText("moved over");
+  const there = await told.innerText();
   await page.keyboard.press("ArrowRight");
+  await expect(told).not.toHaveText(there);
   await page.keyboard.press("Space");
   // Where it was put by hand it has its pin; by its form it is let go again.
   const piece = page.getByRole("listitem").filter({ has: page.getByRole("button", { name }) });
