@@ -21,8 +21,12 @@ export const refuse = (status: number, message: string) =>
 export const FULL =
   "The disk of the server is full, or fails: nothing was written. Make room there; what you typed is kept here.";
 
+/** What a sender is told that stopped, where it still listens. */
+export const stoppedComing = (): Response =>
+  refuse(408, "What was sent stopped coming: nothing was changed. Try again.");
+
 /** What is said of a failure: a sender that stopped is told so, anything else gets a reference to the log. */
 export const failed = (where: string, error: unknown, said: string): Response =>
   error instanceof Stalled
-    ? refuse(408, "What was sent stopped coming: nothing was changed. Try again.")
+    ? stoppedComing()
     : refuse(500, `${isFull(error) ? FULL : said} Reference ${logFailure(where, error)}.`);

@@ -2,7 +2,8 @@ import { ROUTES, type RouteName } from "@/core/access";
 import { demand } from "./access/demand";
 import { noteRefused } from "./access/note-refused";
 import { standing, type Here } from "./access/standing";
-import { foreign, refuse } from "./request";
+import { Stalled } from "./body";
+import { foreign, refuse, stoppedComing } from "./request";
 
 type Answer = Response | Promise<Response>;
 /** Who is here, where the route asks for somebody. */
@@ -28,5 +29,10 @@ export const route =
       if (answer.denied) return refuse(answer.denied.status, answer.denied.message);
       here = answer.here;
     }
-    return handle(request, await given.params, here as HereOf<N>);
+    try {
+      return await handle(request, await given.params, here as HereOf<N>);
+    } catch (error) {
+      if (error instanceof Stalled) return stoppedComing();
+      throw error;
+    }
   };
